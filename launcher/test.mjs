@@ -1,0 +1,84 @@
+import { mkdirSync, readFileSync, rmSync, existsSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { ensureBuild, quietEnv } from './build.mjs';
+import { startCluster } from './cluster.mjs';
+import { ensureChromium, ensureNpm, ensurePostgres } from './packages.mjs';
+import { freePort, visibly } from './run.mjs';
+import { say, Stop } from './say.mjs';
+import { loadDemo, migrate, startServer } from './serve.mjs';
+
+const npm = (script, env) => visibly('npm', ['run', '--silent', script], { env: { ...process.env, ...quietEnv, ...env } });
+
+/** Counts from the JSON reports of the two runners; a missing report counts as nothing. */
+function counts(report) {
+  if (!existsSync(report)) return { passed: 0, failed: 0 };
+  const r = JSON.parse(readFileSync(report, 'utf8'));
+  if (r.stats) return { passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky };
+  return { passed: r.numPassedTests, failed: r.numFailedTests };
+}
+
+/** All checks, in the order in which they are cheapest to fail. */
+export async function test(only) {
+  const base = resolve(process.env.IVREK_TEST_DATA ?? '.data/test');
+  const bin = await ensurePostgres();
+  await ensureChromium();
+  await ensureNpm();
+  rmSync(base, { recursive: true, force: true });
+  mkdirSync(base, { recursive: true });
+  const report = (name) => `${base}/${name}.json`;
+  let cluster;
+  // A throw-away cluster: losing its data to a power cut is no loss, and it need not wait for the disk.
+  const withCluster = async () => (cluster ??= await startCluster(bin, base, { firstPort: 55680, settings: ['fsync=off', 'synchronous_commit=off'] }));
+  const vitest = async (stage, env = {}) => visibly('npx', ['vitest', 'run', ...(stage === 'db' ? ['--project', 'db'] : ['--project', 'unit', '--project', 'ui']), '--reporter=default', '--reporter=json', `--outputFile.json=${report(stage)}`], { env: { ...process.env, ...env } });
+
+  const stages = {
+    format: () => npm('format'),
+    lint: () => npm('lint'),
+    types: () => npm('types'),
+    rules: () => npm('rules'),
+    unit: () => vitest('unit'),
+    db: async () => {
+      const c = await withCluster();
+      await migrate(c, 'ivrek_template', base);
+      return vitest('db', { IVREK_TEST_OWNER_URL: c.ownerUrl('postgres'), IVREK_TEST_APP_URL: c.appUrl('postgres'), IVREK_TEST_TEMPLATE: 'ivrek_template' });
+    },
+    browser: async () => {
+      await ensureBuild();
+      const c = await withCluster();
+      await migrate(c, 'ivrek_browser', base);
+      await loadDemo(c, 'ivrek_browser');
+      const server = await startServer(c, 'ivrek_browser', await freePort(4780), { env: { IVREK_GALLERY: '1' } });
+      try {
+        return await visibly('npx', ['playwright', 'test'], { env: { ...process.env, IVREK_URL: server.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report('browser') } });
+      } finally {
+        await server.stop();
+      }
+    },
+  };
+  const unknown = only.filter((s) => !stages[s]);
+  if (unknown.length) throw new Stop(`no such stage: ${unknown.join(', ')}`, `Stages: ${Object.keys(stages).join(' ')}`);
+  const chosen = only.length ? only : Object.keys(stages);
+  const failed = [];
+  const began = Date.now();
+  try {
+    for (const stage of chosen) {
+      const t = Date.now();
+      say(`── ${stage}`);
+      const code = await stages[stage]();
+      say(`── ${stage} ${code === 0 ? 'passed' : `FAILED (code ${code})`} in ${Math.round((Date.now() - t) / 1000)} s`);
+      if (code !== 0) failed.push(stage);
+    }
+  } finally {
+    cluster?.stop();
+  }
+  const sum = { passed: 0, failed: 0 };
+  for (const stage of ['unit', 'db', 'browser']) {
+    const c = counts(report(stage));
+    sum.passed += c.passed;
+    sum.failed += c.failed;
+  }
+  say(`stages: ${chosen.length - failed.length} of ${chosen.length} passed in ${Math.round((Date.now() - began) / 1000)} s${failed.length ? `; failed: ${failed.join(', ')}` : ''}`);
+  const other = failed.filter((s) => !['unit', 'db', 'browser'].includes(s)).length;
+  process.stdout.write(`${sum.passed} passed, ${sum.failed + other} failed\n`);
+  if (failed.length || (!only.length && sum.passed === 0)) process.exit(1);
+}

@@ -1,0 +1,44 @@
+// Brings one database up to date: makes it and the application's role if missing, dumps before any change, migrates.
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, readdirSync } from 'node:fs';
+import pg from 'pg';
+import { runner } from 'node-pg-migrate';
+
+const { IVREK_MAINTENANCE_URL, IVREK_OWNER_URL, IVREK_DB, IVREK_APP_PASSWORD, IVREK_PG_BIN, IVREK_DUMPS } = process.env;
+if (!/^[a-z_][a-z0-9_]*$/.test(IVREK_DB ?? '')) throw new Error(`IVREK_DB '${IVREK_DB}' is no plain database name`);
+
+const maintenance = new pg.Client(IVREK_MAINTENANCE_URL);
+await maintenance.connect();
+// Identifiers and the password cannot be parameters of DDL; both are checked or escaped here.
+const literal = maintenance.escapeLiteral(IVREK_APP_PASSWORD);
+const role = await maintenance.query(`select 1 from pg_roles where rolname = 'ivrek_app'`);
+await maintenance.query(`${role.rowCount ? 'alter' : 'create'} role ivrek_app login nosuperuser nobypassrls password ${literal}`);
+const exists = await maintenance.query('select 1 from pg_database where datname = $1', [IVREK_DB]);
+if (!exists.rowCount) await maintenance.query(`create database ${IVREK_DB}`);
+await maintenance.end();
+
+const db = new pg.Client(IVREK_OWNER_URL);
+await db.connect();
+// One migrator at a time, whoever starts first.
+await db.query('select pg_advisory_lock(47114711)');
+const table = await db.query(`select to_regclass('public.migrations') is not null as there`);
+const done = table.rows[0].there ? (await db.query('select name from migrations')).rows.map((r) => r.name) : [];
+const files = readdirSync('db/migrations').filter((f) => f.endsWith('.sql')).map((f) => f.replace(/\.sql$/, ''));
+const ahead = done.filter((n) => !files.includes(n));
+if (ahead.length) {
+  console.error(`The database was written by a newer Ivrek (it has ${ahead.join(', ')}). Use that version; migrations only go forward.`);
+  process.exit(1);
+}
+const pending = files.filter((n) => !done.includes(n));
+if (pending.length && done.length) {
+  mkdirSync(IVREK_DUMPS, { recursive: true, mode: 0o700 });
+  const file = `${IVREK_DUMPS}/${new Date().toISOString().replace(/[:.]/g, '-')}-before-${pending[0]}.dump`;
+  const r = spawnSync(`${IVREK_PG_BIN}/pg_dump`, ['-Fc', '-f', file, IVREK_OWNER_URL], { encoding: 'utf8' });
+  if (r.status !== 0) {
+    console.error(`The dump before the migration failed, so nothing was changed: ${r.stderr}`);
+    process.exit(1);
+  }
+  console.error(`ivrek: the data was dumped to ${file} before ${pending.length} migration(s)`);
+}
+await runner({ dbClient: db, dir: 'db/migrations', direction: 'up', migrationsTable: 'migrations', singleTransaction: false, noLock: true, log: () => {} });
+await db.end();

@@ -1,0 +1,48 @@
+import type { RowsOf, State } from './state';
+import type { AnyRow, TableName } from './rows';
+
+/** What a command does to one row. Each change carries what was there before, so that it can be taken back. */
+export type Change =
+  | { op: 'insert'; table: TableName; row: AnyRow }
+  | { op: 'delete'; table: TableName; row: AnyRow }
+  | { op: 'update'; table: TableName; id: string; set: Record<string, unknown>; was: Record<string, unknown> };
+
+/** Field versions after a set of fields was written once more. */
+export function bump(versions: Record<string, number>, names: string[]): Record<string, number> {
+  const next = { ...versions };
+  for (const n of names) next[n] = (next[n] ?? 0) + 1;
+  return next;
+}
+
+/** The state after some changes; the one given is left as it was. Rows that did not change are shared. */
+export function applyChanges(state: State, changes: readonly Change[]): State {
+  if (changes.length === 0) return state;
+  const rows = { ...state.rows } as Record<TableName, Map<string, AnyRow>>;
+  const copied = new Set<TableName>();
+  for (const c of changes) {
+    if (!copied.has(c.table)) {
+      rows[c.table] = new Map(rows[c.table]);
+      copied.add(c.table);
+    }
+    const table = rows[c.table];
+    if (c.op === 'insert') table.set(c.row.id, c.row);
+    else if (c.op === 'delete') table.delete(c.row.id);
+    else {
+      const row = table.get(c.id);
+      if (!row) throw new Error(`${c.table} ${c.id} is not in this state`);
+      table.set(c.id, { ...row, ...c.set, versions: bump(row.versions, Object.keys(c.set)) } as AnyRow);
+    }
+  }
+  return { rows: rows as unknown as RowsOf, journal: state.journal };
+}
+
+/** The changes that take `changes` back, last first. */
+export function invert(changes: readonly Change[], state: State): Change[] {
+  return [...changes].reverse().map((c): Change => {
+    if (c.op === 'update') return { op: 'update', table: c.table, id: c.id, set: c.was, was: c.set };
+    if (c.op === 'delete') return { op: 'insert', table: c.table, row: c.row };
+    // The row may have been set and set back since: its versions as they stand now are the ones to keep.
+    const now = state.rows[c.table].get(c.row.id) as AnyRow | undefined;
+    return { op: 'delete', table: c.table, row: now ?? c.row };
+  });
+}

@@ -1,0 +1,39 @@
+import type { TableName, Tables } from './rows';
+
+type FieldsOf<T extends TableName> = readonly Exclude<keyof Tables[T], 'id' | 'versions'>[];
+
+/** The fields of each table, in the order in which the record lists them. The database columns are these in snake case. */
+export const fields: { readonly [T in TableName]: FieldsOf<T> } = {
+  person: ['name'],
+  owner: ['personalId'],
+  bike: ['ownerId', 'name', 'year', 'frameNo', 'engineNo', 'mileageKm', 'strokes', 'cylinders', 'cooling', 'ignition', 'fuelling', 'decompressor', 'voltage', 'starting', 'clutch', 'boreMm', 'strokeMm', 'compressionRatio'],
+  spec: ['bikeId', 'quantity', 'low', 'high', 'unit', 'entered', 'source'],
+  job: ['bikeId', 'openedAt', 'standingMonths', 'storage', 'fuelLeft', 'crash', 'ranWhenParked', 'lastTouched', 'lastTouchedBy', 'lastTouchedWhen', 'notes', 'school', 'rate', 'handedOverAt'],
+  complaint: ['jobId', 'words', 'symptoms', 'state', 'explained', 'linkedTo', 'afterRepairId'],
+  prediction: ['jobId', 'testId', 'position', 'words', 'expected', 'madeAt'],
+  reading: ['jobId', 'bikeId', 'quantity', 'position', 'value', 'unit', 'entered', 'instrument', 'conditions', 'takenAt'],
+  evidence: ['jobId', 'testId', 'position', 'outcome', 'readingId', 'predictionId', 'held', 'conditions', 'note', 'takenAt', 'afterRepairId', 'knowledgeHash', 'shown', 'withdrawn'],
+  cause: ['jobId', 'complaintId', 'faultId', 'position', 'words', 'madeAt'],
+  repair: ['jobId', 'causeId', 'faultId', 'position', 'words', 'minutes', 'cost', 'afterRepairId', 'madeAt'],
+  retest: ['jobId', 'complaintId', 'repairId', 'result', 'conditions', 'note', 'newComplaintId', 'takenAt'],
+  step: ['jobId', 'title', 'access', 'bag', 'note', 'madeAt', 'refittedAt'],
+  fastener: ['jobId', 'stepId', 'size', 'count', 'place', 'refitted'],
+  finding: ['jobId', 'stepId', 'item', 'position', 'seen', 'readingId', 'verdict', 'faultId', 'afterRepairId', 'takenAt'],
+  part: ['jobId', 'findingId', 'name', 'number', 'source', 'quantity', 'price', 'status', 'dueOn'],
+  torque: ['jobId', 'name', 'thread', 'count', 'figureNm', 'unit', 'entered', 'source'],
+  torqueStage: ['jobId', 'torqueId', 'n', 'kind', 'value', 'doneAt'],
+  signature: ['jobId', 'kind', 'subjectId', 'signedBy', 'signedAt', 'supersedes'],
+  checkmark: ['jobId', 'list', 'item', 'state', 'note'],
+  wait: ['jobId', 'kind', 'what', 'until', 'lookAgain', 'endedAt'],
+  provisional: ['jobId', 'what', 'why', 'until', 'mayRun', 'mayRide', 'mayLeave', 'endedAt'],
+  watch: ['jobId', 'what', 'due'],
+  consent: ['jobId', 'words', 'upTo', 'givenAt', 'supersedes'],
+  hazardAck: ['jobId', 'hazard', 'place', 'acknowledgedAt'],
+};
+
+export const tableNames = Object.keys(fields) as TableName[];
+
+/** True if `field` is a field of `table` that a command may set. */
+export function hasField(table: TableName, field: string): boolean {
+  return (fields[table] as readonly string[]).includes(field);
+}

@@ -1,0 +1,4 @@
+export * from './rows';
+export * from './fields';
+export * from './state';
+export * from './change';

@@ -1,0 +1,40 @@
+import type { Change } from './change';
+import { tableNames } from './fields';
+import type { TableName, Tables } from './rows';
+
+/** One line of the journal as effects and screens need it. */
+export interface JournalEntry {
+  id: string;
+  /** Null while the server has not yet answered. */
+  seq: number | null;
+  type: string;
+  jobId: string | null;
+  madeAt: string;
+  actorId: string | null;
+  /** The entry that an undo or redo speaks of. */
+  targetId: string | null;
+  changes: Change[];
+}
+
+export type RowsOf = { [T in TableName]: Map<string, Tables[T]> };
+
+/** Some rows of one shop and the journal lines that belong to them. */
+export interface State {
+  rows: RowsOf;
+  journal: JournalEntry[];
+}
+
+export function emptyState(): State {
+  const rows = Object.fromEntries(tableNames.map((t) => [t, new Map()])) as unknown as RowsOf;
+  return { rows, journal: [] };
+}
+
+/** Puts a row into a state; used when a state is gathered from the database or a snapshot. */
+export function put<T extends TableName>(state: State, table: T, row: Tables[T]): void {
+  state.rows[table].set(row.id, row);
+}
+
+/** The rows of a table as an array, in the order in which they came. */
+export function list<T extends TableName>(state: State, table: T): Tables[T][] {
+  return [...state.rows[table].values()];
+}
