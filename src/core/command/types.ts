@@ -1,0 +1,51 @@
+import type { Change, State, TableName } from '../record';
+
+/** A wish to change something, as it leaves a device. The server adds shop, actor, device, receivedAt and seq. */
+export interface Command<P = unknown> {
+  /** UUID made by the client; a command sent twice is applied once. */
+  id: string;
+  schemaVersion: number;
+  type: string;
+  entity: { kind: TableName; id: string };
+  /** ISO time on the device's own clock. */
+  madeAt: string;
+  /** Journal number of the last event that this device knew; null if none. */
+  after: number | null;
+  /** For each field that is set: the version the person saw. */
+  base: Record<string, number>;
+  payload: P;
+}
+
+export type RefusalCode = 'unknown' | 'missing' | 'exists' | 'conflict' | 'depended on' | 'not undoable' | 'not yet' | 'closed';
+
+/** Why a command was not applied, in words for the person and in data for the screen. */
+export interface Refusal {
+  code: RefusalCode;
+  message: string;
+  /** For a conflict: each field with the value that stands and the one that was wanted. */
+  fields?: { field: string; theirs: unknown; yours: unknown }[];
+  /** For an undo: the later entries that build on it. */
+  entries?: { id: string; type: string; madeAt: string }[];
+}
+
+export class Refused extends Error {
+  constructor(readonly refusal: Refusal) {
+    super(refusal.message);
+  }
+}
+
+/** Rows an effect must be able to see: one row, or all rows of a table that name a parent. */
+export type Need = { table: TableName; id: string } | { table: TableName; field: string; is: string } | { journal: string };
+
+export interface CommandType<P = never> {
+  type: string;
+  /** False for what is superseded and never taken back: signatures, consents. */
+  undoable: boolean;
+  needs(command: Command<P>): Need[];
+  /** The job that the change belongs to, if it belongs to one. */
+  jobOf(command: Command<P>, state: State): string | null;
+  /** Pure: depends on the state and the command only. Throws Refused. */
+  effect(state: State, command: Command<P>): Change[];
+}
+
+export type Outcome = { ok: true; changes: Change[] } | { ok: false; refusal: Refusal };

@@ -1,0 +1,70 @@
+import type { Change, JournalEntry, State, TableName } from '../record';
+import { invert } from '../record';
+import type { Command, CommandType } from './types';
+import { Refused } from './types';
+
+/** True if an entry's effect does not stand: it was undone, and that undo was not redone. */
+export function isUndone(journal: readonly JournalEntry[], id: string): boolean {
+  return journal.some((e) => e.targetId === id && !isUndone(journal, e.id));
+}
+
+const touched = (changes: readonly Change[]) =>
+  new Set(changes.flatMap((c) => (c.op === 'update' ? Object.keys(c.set).map((f) => `${c.table}:${c.id}:${f}`) : [`${c.table}:${c.row.id}`])));
+
+/** True if `later` builds on what `changes` did: it sets the same field, changes a row made there, or names one. */
+function buildsOn(later: readonly Change[], changes: readonly Change[]): boolean {
+  const mine = touched(changes);
+  const made = changes.flatMap((c) => (c.op === 'insert' ? [c.row.id] : []));
+  return later.some((c) => {
+    if (c.op === 'update' && Object.keys(c.set).some((f) => mine.has(`${c.table}:${c.id}:${f}`))) return true;
+    const text = JSON.stringify(c.op === 'update' ? [c.id, c.set] : c.row);
+    return made.some((id) => text.includes(id));
+  });
+}
+
+/** Entries after `id` whose effect stands and which build on it, oldest first. */
+export function dependants(journal: readonly JournalEntry[], id: string): JournalEntry[] {
+  const at = journal.findIndex((e) => e.id === id);
+  if (at < 0) return [];
+  return journal.slice(at + 1).filter((e) => !e.targetId && !isUndone(journal, e.id) && buildsOn(e.changes, journal[at].changes));
+}
+
+function takeBack(state: State, targetId: string, undoable: (type: string) => boolean, wantUndo: boolean): Change[] {
+  const target = state.journal.find((e) => e.id === targetId);
+  if (!target) throw new Refused({ code: 'missing', message: 'There is no such entry in the journal.' });
+  if (wantUndo ? target.targetId !== null : target.type !== 'undo')
+    throw new Refused({ code: 'not undoable', message: wantUndo ? 'An undo is taken back with redo.' : 'Only an undo can be redone.' });
+  if (wantUndo && !undoable(target.type)) throw new Refused({ code: 'not undoable', message: 'Signatures and consents are not undone: a new one takes their place.' });
+  if (isUndone(state.journal, targetId)) throw new Refused({ code: 'not undoable', message: wantUndo ? 'This was undone already.' : 'This was redone already.' });
+  const later = dependants(state.journal, targetId);
+  if (later.length) {
+    const entries = later.map(({ id, type, madeAt }) => ({ id, type, madeAt }));
+    throw new Refused({ code: 'depended on', message: `Later work builds on this (${later.length}). Take that back first.`, entries });
+  }
+  return invert(target.changes, state);
+}
+
+type Target = { targetId: string };
+
+function takingBack(type: 'undo' | 'redo', undoable: (type: string) => boolean): CommandType<Target> {
+  return {
+    type,
+    undoable: false,
+    needs: (c) => [{ journal: c.payload.targetId }],
+    jobOf: (c, state) => state.journal.find((e) => e.id === c.payload.targetId)?.jobId ?? null,
+    effect: (state, c) => takeBack(state, c.payload.targetId, undoable, type === 'undo'),
+  };
+}
+
+export const undoTypes = (undoable: (type: string) => boolean) => [takingBack('undo', undoable), takingBack('redo', undoable)];
+
+/** What "Undo" and "Redo" would act on now: the newest entry that stands, and the newest undo with nothing after it. */
+export function undoTargets(journal: readonly JournalEntry[], undoable: (type: string) => boolean): { undo: JournalEntry | null; redo: JournalEntry | null } {
+  const undo = [...journal].reverse().find((e) => !e.targetId && undoable(e.type) && !isUndone(journal, e.id)) ?? null;
+  const lastPlain = journal.findLastIndex((e) => !e.targetId);
+  const redo = [...journal].reverse().find((e) => e.type === 'undo' && !isUndone(journal, e.id)) ?? null;
+  return { undo, redo: redo && journal.indexOf(redo) > lastPlain ? redo : null };
+}
+
+/** Names the tables whose rows a command type's undo must be able to see. */
+export const tablesOf = (changes: readonly Change[]): TableName[] => [...new Set(changes.map((c) => c.table))];

@@ -1,0 +1,70 @@
+import type { Knowledge } from './types';
+
+/** What a schema cannot see: references that lead nowhere, ids used twice, strengths and leaks out of range. */
+export function checkKnowledge(k: Knowledge): string[] {
+  const problems: string[] = [];
+  const say = (where: string, what: string) => problems.push(`${where}: ${what}`);
+  const ids = (list: { id: string }[], kind: string) => {
+    const seen = new Set<string>();
+    for (const { id } of list) {
+      if (seen.has(id)) say(`${kind} ${id}`, 'this id is used twice');
+      seen.add(id);
+    }
+    return seen;
+  };
+  const faults = ids(k.faults, 'fault');
+  const access = ids(k.access, 'access');
+  const hazards = ids(k.hazards, 'hazard');
+  const states = ids(k.states, 'state');
+  const areas = ids(k.areas, 'area');
+  ids(k.tests, 'test');
+  ids(k.findings, 'finding');
+  const findings = new Map(k.findings.map((f) => [f.id, f]));
+  const grades = (id: string) => findings.get(id)?.grades ?? ['no', 'yes'];
+  const refs = (where: string, what: string, list: readonly string[] | undefined, known: Set<string>) => {
+    for (const id of list ?? []) if (!known.has(id)) say(where, `${what} '${id}' does not exist`);
+  };
+  const found = (where: string, find: Record<string, string>) => {
+    for (const [id, grade] of Object.entries(find)) {
+      if (!findings.has(id)) say(where, `finding '${id}' does not exist`);
+      else if (!grades(id).includes(grade)) say(where, `finding '${id}' has no grade '${grade}'`);
+    }
+  };
+
+  for (const f of k.findings) {
+    const leak = typeof f.leak === 'number' ? f.leak : Object.values(f.leak).reduce((a, b) => a + b, 0);
+    if (leak < 0.001 || leak > 0.1) say(`finding ${f.id}`, `its leak ${leak} is not between 0.001 and 0.1`);
+  }
+  const tested = new Set(k.tests.flatMap((t) => t.outcomes.flatMap((o) => Object.keys(o.find))));
+  for (const f of k.faults) {
+    const where = `fault ${f.id}`;
+    refs(where, 'access', f.remedy.access, access);
+    refs(where, 'hazard', f.remedy.hazards, hazards);
+    refs(where, 'area', f.area, areas);
+    for (const [id, strength] of Object.entries(f.causes)) {
+      const finding = findings.get(id);
+      if (!finding) say(where, `finding '${id}' does not exist`);
+      if (typeof strength === 'object') {
+        for (const g of Object.keys(strength)) if (!grades(id).slice(1).includes(g)) say(where, `finding '${id}' has no grade '${g}'`);
+        if (Object.values(strength).reduce((a, b) => a + b, 0) > 1) say(where, `the chances for '${id}' add up to more than 1`);
+      } else if (grades(id).length > 2) say(where, `finding '${id}' has grades: give one chance a grade`);
+    }
+    if (!Object.keys(f.causes).some((id) => tested.has(id))) say(where, 'no test can find it');
+    if (f.replacedBy && !faults.has(f.replacedBy)) say(where, `replacedBy '${f.replacedBy}' does not exist`);
+  }
+  for (const t of k.tests) {
+    const where = `test ${t.id}`;
+    refs(where, 'hazard', t.hazards, hazards);
+    refs(where, 'access', t.access, access);
+    refs(where, 'state', t.needs, states);
+    refs(where, 'fault', t.bypasses, faults);
+    for (const o of [...t.outcomes, ...(t.couldNot ?? [])]) found(where, o.find);
+    const shown = t.outcomes.map((o) => o.id);
+    for (const b of t.measure?.bands ?? []) if (!shown.includes(b.outcome)) say(where, `band outcome '${b.outcome}' does not exist`);
+    const kinds = t.outcomes.map((o) => Object.keys(o.find).sort().join());
+    if (t.per !== 'cylinder' && t.outcomes.some((o) => Object.keys(o.find).some((id) => findings.get(id)?.per === 'cylinder'))) say(where, 'it speaks of a cylinder but is not per cylinder');
+    if (new Set(kinds).size === 1 && new Set(t.outcomes.map((o) => JSON.stringify(o.find))).size < t.outcomes.length) say(where, 'two outcomes say the same');
+  }
+  for (const g of k.groups) for (const m of g.modes) refs(`group ${g.id}`, 'fault', m.faults, faults);
+  return problems;
+}

@@ -1,0 +1,43 @@
+import type { Bike, Job } from '../record';
+import type { Attribute, When } from './types';
+
+/** What is known of a bike and its history, by attribute; an attribute not in it is unknown. */
+export type Facts = Record<string, string | number>;
+
+export function factsOf(bike: Bike, job: Job): Facts {
+  const { strokes, cylinders, cooling, ignition, fuelling, decompressor, voltage, starting, clutch } = bike;
+  const { standingMonths, storage, fuelLeft, crash, ranWhenParked } = job;
+  const all = { strokes, cylinders, cooling, ignition, fuelling, decompressor, voltage, starting, clutch, standingMonths, storage, fuelLeft, crash, ranWhenParked };
+  return Object.fromEntries(Object.entries(all).filter(([, v]) => v !== null)) as Facts;
+}
+
+function holds(condition: When[string], value: string | number): boolean {
+  if (Array.isArray(condition)) return condition.some((c) => String(c) === String(value));
+  if (typeof condition === 'object') {
+    const x = Number(value);
+    return x >= (condition.atLeast ?? -Infinity) && x <= (condition.atMost ?? Infinity);
+  }
+  return String(condition) === String(value);
+}
+
+/** True only if every attribute of the condition is known and fits. */
+export function isMet(when: When, facts: Facts): boolean {
+  return Object.entries(when).every(([a, c]) => facts[a] !== undefined && holds(c, facts[a]));
+}
+
+/**
+ * How far a thing applies to this bike: 1 if it does, 0 if it cannot, and in between the share of bikes it applies to
+ * where an attribute is unknown.
+ */
+export function applicability(when: When | undefined, facts: Facts, attributes: readonly Attribute[]): number {
+  let share = 1;
+  for (const [a, c] of Object.entries(when ?? {})) {
+    if (facts[a] !== undefined) {
+      if (!holds(c, facts[a])) return 0;
+      continue;
+    }
+    const known = attributes.find((x) => x.id === a);
+    share *= known ? Object.entries(known.share).reduce((s, [v, p]) => s + (holds(c, v) ? p : 0), 0) : 0.5;
+  }
+  return share;
+}

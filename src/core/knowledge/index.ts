@@ -1,0 +1,3 @@
+export * from './types';
+export * from './facts';
+export { checkKnowledge } from './check';

@@ -1,0 +1,159 @@
+/** What the trade knows, as read from knowledge/*.yaml. All figures in it are trade judgement. */
+
+/** A condition on the bike or its history: attribute → value, one of several values, or bounds. */
+export type When = Record<string, string | number | (string | number)[] | { atLeast?: number; atMost?: number }>;
+
+export type System = 'starting' | 'mechanical' | 'compression' | 'spark' | 'fuel';
+
+export interface Remedy {
+  do: string;
+  minutes: number;
+  /** Rough cost of parts, in the shop's currency. */
+  parts: number;
+  access?: string[];
+  hazards?: string[];
+  /** It spoils something if the suspicion is wrong, so it is never used as a test. */
+  spoils?: boolean;
+}
+
+/** Strength of a link: chance that the fault alone brings the finding; for graded findings one chance a grade. */
+export type Strength = number | Record<string, number>;
+
+export interface Fault {
+  id: string;
+  name: string;
+  system: System;
+  per?: 'cylinder';
+  /** Chance that a bike of unknown history has it, before anything is known. */
+  prior: number;
+  applies?: When;
+  raised?: { when: When; times: number; because: string }[];
+  /** Areas of the bike: if one of them was touched last, the fault is more likely. */
+  area?: string[];
+  touchedTimes?: number;
+  intermittent?: { share: number; duty: number };
+  shows?: { only: 'cold' | 'hot'; otherwise: number };
+  /** A good battery or jump pack put in its place goes round it. */
+  helpedBattery?: boolean;
+  causes: Record<string, Strength>;
+  remedy: Remedy;
+  origin: string;
+  retired?: boolean;
+  replacedBy?: string;
+}
+
+export interface FindingKind {
+  id: string;
+  name: string;
+  per?: 'cylinder';
+  /** From "nothing to see" upward; default [no, yes]. */
+  grades?: string[];
+  leak: Strength;
+  /** Set for what an owner complains of. */
+  symptom?: { words: string; sets?: Record<string, 'yes' | 'no'> };
+}
+
+export interface Outcome {
+  id: string;
+  says: string;
+  /** Finding → grade that this outcome shows. */
+  find: Record<string, string>;
+  sets?: Record<string, 'yes' | 'no'>;
+  /** Worse outcomes win when a test is repeated; order of the list if absent. */
+  normal?: boolean;
+}
+
+export interface Measure {
+  quantity: string;
+  unit: string;
+  /** From low to high: an outcome, and the SI value below which it ends; the last has no end. */
+  bands: { outcome: string; below?: number }[];
+  /** Standard deviation of the gauge: relative and absolute (SI). */
+  error: { relative: number; absolute: number };
+  /** Standard deviation of the general limits themselves, relative: wider than a book's. */
+  spread: number;
+  limit: { low?: number; high?: number };
+}
+
+export interface Test {
+  id: string;
+  name: string;
+  system: System;
+  kind: 'look' | 'feel' | 'sound' | 'smell' | 'measure' | 'swap' | 'substitute' | 'ask';
+  per?: 'cylinder';
+  applies?: When;
+  how: string;
+  tools?: string[];
+  hazards?: string[];
+  minutes: number;
+  access?: string[];
+  /** Engine states it needs; a state known to be "no" gates it. */
+  needs?: string[];
+  /** Faults that cannot show in this test because it goes round them. */
+  bypasses?: string[];
+  outcomes: Outcome[];
+  couldNot?: { id: string; says: string; find: Record<string, string>; sets?: Record<string, 'yes' | 'no'> }[];
+  measure?: Measure;
+  repeat?: 'worst' | 'mean';
+  /** Part of the first look, in this place. */
+  firstLook?: number;
+  area?: string[];
+}
+
+export interface FaultGroup {
+  id: string;
+  modes: { faults: string[]; prior: number }[];
+}
+
+export interface Access {
+  id: string;
+  name: string;
+  /** Minutes to take off and to put back. */
+  off: number;
+  on: number;
+  after?: string[];
+}
+
+export interface Hazard {
+  id: string;
+  text: string;
+}
+
+export interface EngineState {
+  id: string;
+  name: string;
+  hidden: string;
+}
+
+export interface School {
+  id: string;
+  name: string;
+  says: string;
+}
+
+export interface Area {
+  id: string;
+  name: string;
+}
+
+/** One attribute of a bike or its history that conditions may name; `share` = how common each value is where unknown. */
+export interface Attribute {
+  id: string;
+  share: Record<string, number>;
+}
+
+export interface Knowledge {
+  hash: string;
+  label: string;
+  faults: Fault[];
+  findings: FindingKind[];
+  tests: Test[];
+  groups: FaultGroup[];
+  access: Access[];
+  hazards: Hazard[];
+  states: EngineState[];
+  schools: School[];
+  areas: Area[];
+  attributes: Attribute[];
+  checklists: { id: string; name: string; items: { id: string; text: string; hazards?: string[]; gate?: boolean }[] }[];
+}

@@ -1,0 +1,142 @@
+import type { Facts, Fault, FindingKind, Knowledge } from '../../knowledge';
+import { factsOf } from '../../knowledge';
+import type { Conditions } from '../../record';
+import type { Finding, Link, Network, Observation } from '../network';
+import { repairsInOrder, repairsUpTo, type Case } from './case';
+import { evidenceClaims, type Claim } from './claims';
+import { groupsOf, keyOf, suspectsOf, type Mode, type Suspect, type TracedGroup } from './groups';
+import { levelsOf, linkLevels, showing } from './strength';
+
+/** A finding taken at one time under one set of circumstances: after which repairs, how warm, with whose battery. */
+export interface Instance {
+  /** Finding id, "varies:<id>" for "it comes and goes", or "seen:<suspect>" for a part that was looked at. */
+  kind: string;
+  position: string | null;
+  repairs: ReadonlySet<string>;
+  /** Stands for `repairs` in ids. */
+  epoch: string;
+  conditions: Conditions;
+  bypasses: readonly string[];
+}
+
+export const instanceId = (i: Instance) => `${i.kind}#${i.position ?? ''}@${i.epoch}~${i.conditions.temperature ?? ''}${i.conditions.battery === 'helped' ? '+helped' : ''}${i.bypasses.length ? `-${[...i.bypasses].sort().join()}` : ''}`;
+
+/** A bike as the tracer sees it. */
+export interface Model {
+  knowledge: Knowledge;
+  facts: Facts;
+  case: Case;
+  positions: string[];
+  suspects: Suspect[];
+  groups: TracedGroup[];
+  network: Network;
+  observations: Observation[];
+  /** Index into network.findings by instance id, for those observed. */
+  observed: Map<string, Observation>;
+  /** Which rows of evidence each observation came from. */
+  claims: Claim[];
+  /** Repairs made so far: what new evidence comes after. */
+  now: { repairs: ReadonlySet<string>; epoch: string };
+}
+
+/** Suspects that a repair which names no listed fault is booked on. */
+export const notListed = 'not-in-list';
+
+/** Positions that have a place of their own: cylinders 1..n; one where the number is unknown. */
+export const positionsOf = (cylinders: number | null): string[] => Array.from({ length: cylinders ?? 1 }, (_x, i) => String(i + 1));
+
+/** Puts knowledge, bike, history and evidence together. `leaveOut` names evidence rows to disregard. */
+export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: ReadonlySet<string> = new Set()): Model {
+  const facts = factsOf(traced.bike, traced.job);
+  const positions = positionsOf(traced.bike.cylinders);
+  const suspects = suspectsOf(knowledge, facts, positions, traced.job.lastTouched ?? []);
+  const ordered = repairsInOrder(traced.repairs);
+  const repaired = ordered.map((r) => ({ id: r.id, key: r.faultId ? keyOf(r.faultId, r.position) : notListed }));
+  const groups = groupsOf(knowledge, suspects, repaired);
+  const last = ordered.at(-1)?.id ?? null;
+  const now = { repairs: repairsUpTo(traced.repairs, last), epoch: last ?? '' };
+  const model: Model = { knowledge, facts, case: traced, positions, suspects, groups, network: { groups, findings: [] }, observations: [], observed: new Map(), claims: [], now };
+
+  const claims = evidenceClaims(knowledge, traced, leaveOut);
+  const findings: Finding[] = [];
+  for (const [id, group] of Map.groupBy(claims, (c) => instanceId(c.instance))) {
+    const weights = combine(group);
+    findings.push(findingOf(model, group[0].instance));
+    const observation = { finding: findings.length - 1, weights };
+    model.observations.push(observation);
+    model.observed.set(id, observation);
+  }
+  model.network = { groups, findings };
+  model.claims = claims;
+  return model;
+}
+
+/** Repeats of one test under the same circumstances are one finding, not several votes. */
+function combine(claims: Claim[]): number[] {
+  const level = (w: readonly number[]) => w.reduce((s, x, l) => s + x * l, 0) / w.reduce((a, b) => a + b, 0);
+  const perTest = [...Map.groupBy(claims, (c) => c.source).values()].map((same) => {
+    if (same[0].repeat === 'mean') return same[0].weights.map((_w, l) => same.reduce((s, c) => s + c.weights[l], 0) / same.length);
+    return same.reduce((worst, c) => (level(c.weights) > level(worst.weights) ? c : worst)).weights;
+  });
+  const product = perTest.reduce((a, b) => a.map((x, l) => x * b[l]));
+  // Two ways of looking that contradict each other leave it open, a little in favour of neither.
+  return product.every((x) => x === 0) ? product.map(() => 1) : [...product];
+}
+
+/** The finding of an instance with its leak and every link to this bike's groups. */
+export function findingOf(model: Model, instance: Instance): Finding {
+  const id = instanceId(instance);
+  const [prefix, rest] = instance.kind.includes(':') ? (instance.kind.split(/:(.*)/) as [string, string]) : ['', instance.kind];
+  const kind = prefix === 'seen' ? null : findingKind(model.knowledge, rest);
+  const fault = (key: string) => model.suspects.find((s) => s.key === key);
+  const byMode = (mode: Mode): number[] | null => {
+    const all = mode.members.flatMap((key) => {
+      const s = fault(key);
+      if (!s) return [];
+      if (prefix === 'seen') return key === rest ? [[0.05, 0.95]] : [];
+      return linkOf(model, s, kind!, instance, mode.flavour, prefix === 'varies') ?? [];
+    });
+    return all.length ? all.reduce(maxOf) : null;
+  };
+  const links: Link[] = [];
+  model.groups.forEach((g, group) => {
+    const k = g.repairIds.filter((r) => instance.repairs.has(r)).length;
+    g.paths.forEach((path, state) => {
+      const levels = path[k].members.length ? byMode(path[k]) : null;
+      if (levels) links.push({ group, state, levels });
+    });
+  });
+  return { id, leak: prefix ? [0.98, 0.02] : levelsOf(kind!, kind!.leak), links };
+}
+
+function linkOf(model: Model, s: Suspect, kind: FindingKind, instance: Instance, flavour: Mode['flavour'], varies: boolean): number[][] | null {
+  const factor = showing(s.fault, flavour, instance.conditions, instance.bypasses);
+  const levels = linkLevels(s.fault, s.position, kind, instance.position, model.positions.length, varies ? 1 : factor);
+  if (!levels || factor === 0) return null;
+  if (!varies) return [levels];
+  // Coming and going speaks for a fault that comes and goes; a steady one only seems to, now and then.
+  const p = (1 - levels[0]) * (flavour === 'intermittent' ? 0.8 : 0.08);
+  return [[1 - p, p]];
+}
+
+/** Distribution of the greater of two independent levels. */
+function maxOf(a: number[], b: number[]): number[] {
+  let ca = 0;
+  let cb = 0;
+  let before = 0;
+  return a.map((_x, l) => {
+    ca += a[l];
+    cb += b[l];
+    const here = ca * cb - before;
+    before = ca * cb;
+    return here;
+  });
+}
+
+export function findingKind(k: Knowledge, id: string): FindingKind {
+  const kind = k.findings.find((f) => f.id === id);
+  if (!kind) throw new Error(`finding '${id}' is not in the knowledge`);
+  return kind;
+}
+
+export const faultById = (k: Knowledge, id: string): Fault | undefined => k.faults.find((f) => f.id === id);

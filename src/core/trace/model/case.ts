@@ -1,0 +1,62 @@
+import type { Bike, Cause, Complaint, Evidence, Finding, Job, Reading, Repair, Retest, Spec, State, Step } from '../../record';
+import { list } from '../../record';
+
+/** Everything the tracer looks at for one job: plain rows, in any order. */
+export interface Case {
+  bike: Bike;
+  job: Job;
+  complaints: Complaint[];
+  evidence: Evidence[];
+  readings: Reading[];
+  repairs: Repair[];
+  retests: Retest[];
+  findings: Finding[];
+  causes: Cause[];
+  specs: Spec[];
+  steps: Step[];
+}
+
+/** The case of one job, gathered from a state. */
+export function caseOf(state: State, jobId: string): Case {
+  const job = state.rows.job.get(jobId);
+  const bike = job && state.rows.bike.get(job.bikeId);
+  if (!job || !bike) throw new Error(`job ${jobId} is not in this state`);
+  const own = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === jobId);
+  return {
+    bike,
+    job,
+    complaints: own(list(state, 'complaint')),
+    evidence: own(list(state, 'evidence')),
+    readings: own(list(state, 'reading')),
+    repairs: own(list(state, 'repair')),
+    retests: own(list(state, 'retest')),
+    findings: own(list(state, 'finding')),
+    causes: own(list(state, 'cause')),
+    specs: list(state, 'spec').filter((s) => s.bikeId === bike.id),
+    steps: own(list(state, 'step')),
+  };
+}
+
+/**
+ * The repairs that had been made when something hung on `repairId`: that one and every one before it.
+ * Order follows what each device knew ("after"), not clocks.
+ */
+export function repairsUpTo(repairs: readonly Repair[], repairId: string | null): Set<string> {
+  const done = new Set<string>();
+  for (let id = repairId; id && !done.has(id); ) {
+    done.add(id);
+    id = repairs.find((r) => r.id === id)?.afterRepairId ?? null;
+  }
+  return done;
+}
+
+/** Repairs oldest first: each after the one it names; forks in the order of their ids. */
+export function repairsInOrder(repairs: readonly Repair[]): Repair[] {
+  const depth = (r: Repair) => repairsUpTo(repairs, r.id).size;
+  return [...repairs].sort((a, b) => depth(a) - depth(b) || (a.id < b.id ? -1 : 1));
+}
+
+/** The repair that new evidence comes after. */
+export function lastRepairId(repairs: readonly Repair[]): string | null {
+  return repairsInOrder(repairs).at(-1)?.id ?? null;
+}

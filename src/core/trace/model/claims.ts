@@ -1,0 +1,112 @@
+import type { FindingKind, Knowledge, Test } from '../../knowledge';
+import type { Conditions, Evidence } from '../../record';
+import { repairsUpTo, type Case } from './case';
+import type { Instance } from './build';
+import { keyOf } from './groups';
+import { comesAndGoes, couldNot, outcomeWeights, worstOutcome } from './outcome';
+import { gradesOf } from './strength';
+
+/** What one entry says of one finding. */
+export interface Claim {
+  instance: Instance;
+  weights: number[];
+  /** Test or symptom it comes from; claims of one source on one instance are repeats. */
+  source: string;
+  repeat: 'worst' | 'mean';
+  /** Id of the evidence, complaint, retest or finding row. */
+  rowId: string;
+}
+
+/** The battery helped or not and the temperature decide whether two results were taken alike; tries do not. */
+const alike = ({ temperature, battery }: Conditions): Conditions => ({ ...(temperature && { temperature }), ...(battery && { battery }) });
+
+function oneHot(kind: FindingKind, grade: string): number[] {
+  return gradesOf(kind).map((g) => (g === grade ? 1 : 0));
+}
+
+/** Turns every row that says something of the bike's state into claims on findings. */
+export function evidenceClaims(k: Knowledge, c: Case, leaveOut: ReadonlySet<string>): Claim[] {
+  const claims: Claim[] = [];
+  const kindOf = (id: string) => k.findings.find((f) => f.id === id);
+  const at = (repairId: string | null) => ({ repairs: repairsUpTo(c.repairs, repairId), epoch: repairId ?? '' });
+
+  // Symptoms, as the owner tells them; picked or denied. Those nobody asked for say nothing.
+  const symptom = (id: string, present: boolean, rowId: string, repairId: string | null, conditions: Conditions) => {
+    const kind = kindOf(id);
+    if (!kind) return;
+    const instance = { kind: id, position: null, ...at(repairId), conditions, bypasses: [] };
+    claims.push({ instance, weights: present ? [0, 1] : [1, 0], source: `symptom:${id}`, repeat: 'worst', rowId });
+  };
+  for (const p of c.complaints) {
+    if (leaveOut.has(p.id)) continue;
+    for (const [id, answer] of Object.entries(p.symptoms)) symptom(id, answer === 'present', p.id, p.afterRepairId, {});
+  }
+  for (const r of c.retests) {
+    if (leaveOut.has(r.id)) continue;
+    const complaint = c.complaints.find((p) => p.id === r.complaintId);
+    const now = c.complaints.find((p) => p.id === r.newComplaintId)?.symptoms ?? {};
+    for (const [id, answer] of Object.entries(complaint?.symptoms ?? {})) {
+      if (answer !== 'present') continue;
+      if (r.result === 'same') symptom(id, true, r.id, r.repairId, alike(r.conditions));
+      else if (now[id] !== 'present') symptom(id, false, r.id, r.repairId, alike(r.conditions));
+    }
+  }
+
+  for (const e of c.evidence) {
+    if (e.withdrawn || leaveOut.has(e.id)) continue;
+    const test = k.tests.find((t) => t.id === e.testId);
+    if (test) claims.push(...testClaims(k, c, test, e));
+  }
+
+  // A part that was looked at: the verdict speaks of that fault itself.
+  for (const f of c.findings) {
+    if (!f.faultId || leaveOut.has(f.id)) continue;
+    const bad = ['replace', 'repair', 'clean'].includes(f.verdict);
+    const weights = bad ? [0, 1] : f.verdict === 'fit for use' ? [1, 0] : [0.6, 0.4];
+    const instance = { kind: `seen:${keyOf(f.faultId, f.position)}`, position: null, ...at(f.afterRepairId), conditions: {}, bypasses: [] };
+    claims.push({ instance, weights, source: 'verdict', repeat: 'worst', rowId: f.id });
+  }
+  return claims;
+}
+
+function testClaims(k: Knowledge, c: Case, test: Test, e: Evidence): Claim[] {
+  const repeat = test.repeat ?? 'worst';
+  const base = { position: e.position, repairs: repairsUpTo(c.repairs, e.afterRepairId), epoch: e.afterRepairId ?? '', bypasses: test.bypasses ?? [] };
+  const claim = (id: string, weights: number[], conditions: Conditions): Claim => {
+    const kind = k.findings.find((f) => f.id === id);
+    const position = kind?.per === 'cylinder' ? base.position : null;
+    return { instance: { ...base, kind: id, position, conditions }, weights, source: test.id, repeat, rowId: e.id };
+  };
+  const kindOf = (id: string) => k.findings.find((f) => f.id === id)!;
+  const tries = e.conditions.tries && e.conditions.tries > 1 ? { tries: e.conditions.tries } : {};
+  const conditions = { ...alike(e.conditions), ...tries };
+  const hard = (find: Record<string, string>) => Object.entries(find).map(([id, grade]) => claim(id, oneHot(kindOf(id), grade), conditions));
+
+  if (e.outcome === comesAndGoes) {
+    const find = Object.entries(worstOutcome(test).find).filter(([id, grade]) => grade !== gradesOf(kindOf(id))[0]);
+    return find.flatMap(([id, grade]) => [
+      claim(id, oneHot(kindOf(id), grade), conditions),
+      { ...claim(id, [0, 1], conditions), instance: { ...base, kind: `varies:${id}`, position: kindOf(id).per === 'cylinder' ? base.position : null, conditions } },
+    ]);
+  }
+  if (e.outcome.startsWith(couldNot)) {
+    const why = test.couldNot?.find((x) => `${couldNot}:${x.id}` === e.outcome);
+    return why ? hard(why.find) : [];
+  }
+  const reading = e.readingId ? c.readings.find((r) => r.id === e.readingId) : undefined;
+  if (test.measure && reading) {
+    const own = c.specs.find((s) => s.quantity === test.measure!.quantity) ?? null;
+    const weights = outcomeWeights(test.measure, reading.value, own);
+    if (weights.size === 0) return [];
+    const ids = [...new Set(test.outcomes.flatMap((o) => Object.keys(o.find)))];
+    return ids.map((id) => {
+      const kind = kindOf(id);
+      const levels = gradesOf(kind).map((grade) =>
+        test.outcomes.reduce((s, o) => s + (o.find[id] === undefined || o.find[id] === grade ? (weights.get(o.id) ?? 0) : 0), 0),
+      );
+      return claim(id, levels, conditions);
+    });
+  }
+  const outcome = test.outcomes.find((o) => o.id === e.outcome);
+  return outcome ? hard(outcome.find) : [];
+}

@@ -1,0 +1,6 @@
+export * from './case';
+export * from './build';
+export { keyOf, type Suspect, type TracedGroup } from './groups';
+export { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights, worstOutcome } from './outcome';
+export { gradesOf } from './strength';
+export type { Claim } from './claims';

@@ -1,0 +1,176 @@
+import type { Network, Observation } from './types';
+import { prepare, type Dimension, type Prepared } from './prepare';
+
+export interface Posterior {
+  /** Natural logarithm of the probability of all the evidence. -Infinity if the evidence is impossible. */
+  logEvidence: number;
+  /** probability[g][s]: each group's modes given the evidence. */
+  probability: Float64Array[];
+  /** Largest table that was needed, in entries. */
+  tableSize: number;
+}
+
+/**
+ * Exact posterior of every group mode. One forward and one backward sweep over the groups of each connected part,
+ * carrying a table of which present findings are already explained, to which level. Only sums of positive terms, so
+ * no precision is lost however many findings there are. Time: groups × modes × table; the table has 2^m entries for
+ * m present findings of one connected part.
+ */
+export function infer(network: Network, observations: readonly Observation[]): Posterior {
+  const prepared = prepare(network, observations);
+  const probability = prepared.weight.map((w) => Float64Array.from(w));
+  let logEvidence = prepared.logScale;
+  let tableSize = 1;
+  if (logEvidence === -Infinity) return { logEvidence, probability, tableSize };
+  for (const part of connectedParts(prepared)) {
+    const { logTotal, size } = sweepPart(prepared, part, probability);
+    logEvidence += logTotal;
+    tableSize = Math.max(tableSize, size);
+  }
+  return { logEvidence, probability, tableSize };
+}
+
+interface Part {
+  dimensions: Dimension[];
+  groups: number[];
+}
+
+/** Splits the table's findings into parts that share no group; each part is swept alone. */
+export function connectedParts({ dimensions }: Prepared): Part[] {
+  const parts: Part[] = [];
+  for (const d of dimensions) {
+    const groups = new Set<number>();
+    d.touch.forEach((t, g) => t && groups.add(g));
+    const joined = parts.filter((p) => p.groups.some((g) => groups.has(g)));
+    const part: Part = { dimensions: [...joined.flatMap((p) => p.dimensions), d], groups: [] };
+    for (const p of joined) {
+      parts.splice(parts.indexOf(p), 1);
+      p.groups.forEach((g) => groups.add(g));
+    }
+    part.groups = [...groups].sort((a, b) => a - b);
+    part.dimensions.sort((a, b) => a.finding - b.finding);
+    parts.push(part);
+  }
+  return parts;
+}
+
+/** One state's work on the table: which dimensions it raises, with stride and level distribution. */
+interface Raise {
+  stride: number;
+  size: number;
+  levels: Float64Array;
+}
+
+function sweepPart(prepared: Prepared, { dimensions, groups }: Part, probability: Float64Array[]): { logTotal: number; size: number } {
+  const strides: number[] = [];
+  let size = 1;
+  for (const d of dimensions) {
+    strides.push(size);
+    size *= d.size;
+  }
+  const outer = (pick: (d: Dimension) => Float64Array) => {
+    const table = new Float64Array(size);
+    for (let i = 0; i < size; i++) {
+      let x = 1;
+      for (let k = 0; k < dimensions.length; k++) x *= pick(dimensions[k])[Math.floor(i / strides[k]) % dimensions[k].size];
+      table[i] = x;
+    }
+    return table;
+  };
+  const raises = groups.map((g) =>
+    Array.from(prepared.weight[g], (_w, s): Raise[] =>
+      dimensions.flatMap((d, k) => {
+        const levels = d.touch[g]?.[s];
+        return levels && levels[0] !== 1 ? [{ stride: strides[k], size: d.size, levels }] : [];
+      }),
+    ),
+  );
+
+  // value[i] = for each table entry, the weight of everything that groups i.. can still do to it
+  const value: Float64Array[] = new Array(groups.length + 1);
+  value[groups.length] = outer((d) => d.weights);
+  const scratch = new Float64Array(size);
+  for (let i = groups.length - 1; i >= 0; i--) {
+    const next = value[i + 1];
+    const here = new Float64Array(size);
+    prepared.weight[groups[i]].forEach((w, s) => {
+      if (w === 0) return;
+      scratch.set(next);
+      for (const r of raises[i][s]) pullBack(scratch, r);
+      for (let t = 0; t < size; t++) here[t] += w * scratch[t];
+    });
+    value[i] = here;
+  }
+
+  let table = outer((d) => d.leak);
+  let total = 0;
+  for (let t = 0; t < size; t++) total += table[t] * value[0][t];
+  for (let i = 0; i < groups.length; i++) {
+    const next = new Float64Array(size);
+    const posterior = probability[groups[i]];
+    let sum = 0;
+    prepared.weight[groups[i]].forEach((w, s) => {
+      let mass = 0;
+      if (w !== 0) {
+        scratch.set(table);
+        for (const r of raises[i][s]) pushUp(scratch, r);
+        for (let t = 0; t < size; t++) {
+          const x = w * scratch[t];
+          next[t] += x;
+          mass += x * value[i + 1][t];
+        }
+      }
+      posterior[s] = mass;
+      sum += mass;
+    });
+    for (let s = 0; s < posterior.length; s++) posterior[s] = sum > 0 ? posterior[s] / sum : 0;
+    table = next;
+  }
+  return { logTotal: Math.log(total), size };
+}
+
+/** Raises one dimension of a table of probabilities to the maximum of what it was and what is drawn from `levels`. */
+function pushUp(table: Float64Array, { stride, size, levels }: Raise): void {
+  const block = stride * size;
+  for (let base = 0; base < table.length; base += block) {
+    for (let j = base; j < base + stride; j++) {
+      if (size === 2) {
+        const t0 = table[j];
+        table[j] = t0 * levels[0];
+        table[j + stride] += t0 * levels[1];
+        continue;
+      }
+      let below = 0;
+      let cumulative = 0;
+      for (let l = 0; l < size; l++) {
+        const at = j + l * stride;
+        const t = table[at];
+        cumulative += levels[l];
+        table[at] = t * cumulative + below * levels[l];
+        below += t;
+      }
+    }
+  }
+}
+
+/** The same step seen from the other side: the expected value of a table entry after the maximum is taken. */
+function pullBack(value: Float64Array, { stride, size, levels }: Raise): void {
+  const block = stride * size;
+  for (let base = 0; base < value.length; base += block) {
+    for (let j = base; j < base + stride; j++) {
+      if (size === 2) {
+        value[j] = value[j] * levels[0] + value[j + stride] * levels[1];
+        continue;
+      }
+      let above = 0;
+      let cumulative = 1;
+      for (let l = size - 1; l >= 0; l--) {
+        const at = j + l * stride;
+        const v = value[at];
+        value[at] = v * cumulative + above;
+        above += v * levels[l];
+        cumulative -= levels[l];
+      }
+    }
+  }
+}
