@@ -30,7 +30,7 @@ export class Draft {
 
   insert<T extends TableName>(table: T, row: Omit<Tables[T], 'versions'>): this {
     if (this.now.rows[table].has(row.id)) throw new Refused({ code: 'exists', message: `There is already a ${table} with this id.` });
-    return this.add({ op: 'insert', table, row: { ...row, versions: {} } as AnyRow });
+    return this.add({ op: 'insert', table, row: { ...row, versions: {} } as unknown as AnyRow });
   }
 
   /** Sets fields whatever their version; for changes that follow from another act. Equal values are left alone. */

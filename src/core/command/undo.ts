@@ -1,6 +1,6 @@
-import type { Change, JournalEntry, State, TableName } from '../record';
+import type { Change, JournalEntry, State } from '../record';
 import { invert } from '../record';
-import type { Command, CommandType } from './types';
+import type { CommandType } from './types';
 import { Refused } from './types';
 
 /** True if an entry's effect does not stand: it was undone, and that undo was not redone. */
@@ -65,6 +65,3 @@ export function undoTargets(journal: readonly JournalEntry[], undoable: (type: s
   const redo = [...journal].reverse().find((e) => e.type === 'undo' && !isUndone(journal, e.id)) ?? null;
   return { undo, redo: redo && journal.indexOf(redo) > lastPlain ? redo : null };
 }
-
-/** Names the tables whose rows a command type's undo must be able to see. */
-export const tablesOf = (changes: readonly Change[]): TableName[] => [...new Set(changes.map((c) => c.table))];

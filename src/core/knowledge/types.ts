@@ -66,13 +66,15 @@ export interface Outcome {
 export interface Measure {
   quantity: string;
   unit: string;
-  /** From low to high: an outcome, and the SI value below which it ends; the last has no end. */
+  /** From low to high: an outcome, and the value below which it ends (SI once assembled); the last has no end. */
   bands: { outcome: string; below?: number }[];
   /** Standard deviation of the gauge: relative and absolute (SI). */
   error: { relative: number; absolute: number };
   /** Standard deviation of the general limits themselves, relative: wider than a book's. */
   spread: number;
   limit: { low?: number; high?: number };
+  /** Bands and limits are written for 12 V and scale with the bike's voltage. */
+  for12V?: boolean;
 }
 
 export interface Test {
@@ -155,5 +157,6 @@ export interface Knowledge {
   schools: School[];
   areas: Area[];
   attributes: Attribute[];
+  quantities: { id: string; name: string; unit: string; limit?: { low?: number; high?: number }; source?: string }[];
   checklists: { id: string; name: string; items: { id: string; text: string; hazards?: string[]; gate?: boolean }[] }[];
 }

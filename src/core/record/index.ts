@@ -2,3 +2,4 @@ export * from './rows';
 export * from './fields';
 export * from './state';
 export * from './change';
+export * from './groupBy';

@@ -1,6 +1,6 @@
 import type { Facts, Fault, FindingKind, Knowledge } from '../../knowledge';
 import { factsOf } from '../../knowledge';
-import type { Conditions } from '../../record';
+import { groupBy, type Conditions } from '../../record';
 import type { Finding, Link, Network, Observation } from '../network';
 import { repairsInOrder, repairsUpTo, type Case } from './case';
 import { evidenceClaims, type Claim } from './claims';
@@ -59,7 +59,7 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
 
   const claims = evidenceClaims(knowledge, traced, leaveOut);
   const findings: Finding[] = [];
-  for (const [id, group] of Map.groupBy(claims, (c) => instanceId(c.instance))) {
+  for (const [id, group] of groupBy(claims, (c) => instanceId(c.instance))) {
     const weights = combine(group);
     findings.push(findingOf(model, group[0].instance));
     const observation = { finding: findings.length - 1, weights };
@@ -74,7 +74,7 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
 /** Repeats of one test under the same circumstances are one finding, not several votes. */
 function combine(claims: Claim[]): number[] {
   const level = (w: readonly number[]) => w.reduce((s, x, l) => s + x * l, 0) / w.reduce((a, b) => a + b, 0);
-  const perTest = [...Map.groupBy(claims, (c) => c.source).values()].map((same) => {
+  const perTest = [...groupBy(claims, (c) => c.source).values()].map((same) => {
     if (same[0].repeat === 'mean') return same[0].weights.map((_w, l) => same.reduce((s, c) => s + c.weights[l], 0) / same.length);
     return same.reduce((worst, c) => (level(c.weights) > level(worst.weights) ? c : worst)).weights;
   });

@@ -1,4 +1,5 @@
-import type { FindingKind, Knowledge, Test } from '../../knowledge';
+import { factsOf, type FindingKind, type Knowledge, type Test } from '../../knowledge';
+import { forBike } from '../../measure';
 import type { Conditions, Evidence } from '../../record';
 import { repairsUpTo, type Case } from './case';
 import type { Instance } from './build';
@@ -96,7 +97,7 @@ function testClaims(k: Knowledge, c: Case, test: Test, e: Evidence): Claim[] {
   const reading = e.readingId ? c.readings.find((r) => r.id === e.readingId) : undefined;
   if (test.measure && reading) {
     const own = c.specs.find((s) => s.quantity === test.measure!.quantity) ?? null;
-    const weights = outcomeWeights(test.measure, reading.value, own);
+    const weights = outcomeWeights(forBike(test.measure, factsOf(c.bike, c.job)), reading.value, own);
     if (weights.size === 0) return [];
     const ids = [...new Set(test.outcomes.flatMap((o) => Object.keys(o.find)))];
     return ids.map((id) => {

@@ -20,8 +20,8 @@ interface Item {
   state: number;
   /** weight relative to the group's state 0 */
   ratio: number;
-  /** cumulative level distributions relative to state 0, per dimension; undefined where it does not touch */
-  raise: (Float64Array | undefined)[];
+  /** cumulative level factors relative to state 0, all dimensions end to end; 1 where it does not touch */
+  raise: Float64Array;
 }
 
 const cumulate = (levels: Float64Array) => {
@@ -42,15 +42,15 @@ export function credibleSets(network: Network, observations: readonly Observatio
   const search = new SetSearch(prepared, posterior);
   let threshold = 1e-3;
   let sets = search.above(threshold, limit);
-  for (let round = 0; round < 7; round++) {
-    if (sets === null || 1 - sum(sets) < massLeft) break;
-    threshold /= 6;
+  // Each round looks further down, until what is left out is small enough or there would be too many.
+  for (let round = 0; sets !== null && round < 5 && 1 - sum(sets) >= massLeft; round++) {
+    threshold /= 10;
     const more = search.above(threshold, limit);
     if (more === null) break;
     sets = more;
   }
-  // Even the coarsest search ran over: take what it has at a higher threshold.
-  for (let t = 6e-3; sets === null; t *= 6) sets = search.above(t, limit);
+  // Even the coarsest search ran over: take what stands above a higher threshold.
+  for (let t = 4e-3; sets === null; t *= 4) sets = search.above(t, limit);
   sets.sort((a, b) => b.probability - a.probability);
   return { sets, leftOut: Math.max(0, 1 - sum(sets)), posterior };
 }
@@ -61,105 +61,108 @@ class SetSearch {
   private readonly items: Item[] = [];
   /** ends[i]: the first item of another group after item i */
   private readonly ends: number[] = [];
-  /** most[i]: product over the groups of items i.. of the sum of their ratios with 1 */
-  private readonly most: number[] = [];
-  /** floor[i][d][l]: the smallest cumulative factor that items i.. can bring to dimension d */
-  private readonly floor: Float64Array[][] = [];
+  /** most[i]: the greatest factor that items i.. can bring to the odds, all subsets together */
+  private readonly most: Float64Array;
+  /** floor[i]: the smallest cumulative factors that items i.. can bring, all dimensions end to end */
+  private readonly floor: Float64Array[];
   private readonly base: number;
-  private readonly start: Float64Array[];
+  /** Levels of every dimension end to end: their weights, and where each dimension begins and ends. */
+  private readonly weights: Float64Array;
+  private readonly starts: number[];
+  private readonly stack: Float64Array[];
 
-  constructor(
-    private readonly prepared: Prepared,
-    posterior: Posterior,
-  ) {
+  constructor(prepared: Prepared, posterior: Posterior) {
     const { weight, dimensions } = prepared;
-    const order = weight.map((_w, g) => g).filter((g) => weight[g].length > 1);
     const doubt = (g: number) => 1 - posterior.probability[g][0];
+    const order = weight.map((_w, g) => g).filter((g) => weight[g].length > 1);
     order.sort((a, b) => doubt(b) - doubt(a) || a - b);
-    this.start = dimensions.map((d) => cumulate(d.leak));
+    const flat = (pick: (k: number) => Float64Array) => Float64Array.from(dimensions.flatMap((_d, k) => [...pick(k)]));
+    this.starts = [0];
+    for (const d of dimensions) this.starts.push(this.starts[this.starts.length - 1] + d.size);
+    this.weights = flat((k) => dimensions[k].weights);
+    const start = dimensions.map((d) => cumulate(d.leak));
     for (const g of order) {
-      const zero = dimensions.map((d) => d.touch[g] && cumulate(d.touch[g][0]));
-      zero.forEach((z, k) => z && z.forEach((x, l) => (this.start[k][l] *= x)));
-      const first = this.items.length;
+      const zero = dimensions.map((d) => (d.touch[g] ? cumulate(d.touch[g]![0]) : null));
+      zero.forEach((z, k) => z?.forEach((x, l) => (start[k][l] *= x)));
       for (let s = 1; s < weight[g].length; s++) {
         if (weight[g][s] === 0) continue;
-        const raise = dimensions.map((d, k) => {
-          const touch = d.touch[g];
-          return touch && cumulate(touch[s]).map((x, l) => x / zero[k]![l]);
-        });
+        const raise = flat((k) => (zero[k] ? cumulate(dimensions[k].touch[g]![s]).map((x, l) => x / zero[k]![l]) : new Float64Array(dimensions[k].size).fill(1)));
         this.items.push({ group: g, state: s, ratio: weight[g][s] / weight[g][0], raise });
       }
-      for (let i = first; i < this.items.length; i++) this.ends.push(this.items.length);
+      while (this.ends.length < this.items.length) this.ends.push(this.items.length);
     }
-    // exp(logScale) of the preparation cancels: probability = weight × value / total with the same scale.
+    // Scale and total meet here, so that what comes out are probabilities.
     let logBase = prepared.logScale - posterior.logEvidence;
     for (const g of order) logBase += Math.log(weight[g][0]);
     this.base = Math.exp(logBase);
     const n = this.items.length;
-    this.most[n] = 1;
-    this.floor[n] = dimensions.map((d) => new Float64Array(d.size).fill(1));
+    this.most = new Float64Array(n + 1).fill(1);
+    this.floor = new Array<Float64Array>(n + 1);
+    this.floor[n] = new Float64Array(this.weights.length).fill(1);
     for (let i = n - 1; i >= 0; i--) {
-      const item = this.items[i];
+      const { ratio, raise } = this.items[i];
       // either item i is left out, or it is taken and the rest of its group falls away
-      this.most[i] = this.most[i + 1] + this.most[this.ends[i]] * item.ratio;
-      this.floor[i] = dimensions.map((d, k) => {
-        const out = Float64Array.from(this.floor[i + 1][k]);
-        const after = this.floor[this.ends[i]][k];
-        if (item.raise[k]) for (let l = 0; l < d.size; l++) out[l] = Math.min(out[l], after[l] * item.raise[k]![l]);
-        return out;
-      });
+      this.most[i] = this.most[i + 1] + this.most[this.ends[i]] * ratio;
+      const after = this.floor[this.ends[i]];
+      this.floor[i] = this.floor[i + 1].map((x, l) => Math.min(x, after[l] * raise[l]));
     }
+    this.stack = [flat((k) => start[k])];
   }
 
   /** All sets whose subtree may hold one above the threshold; null if there are more than `limit`. */
   above(threshold: number, limit: number): FaultSet[] | null {
     const found: FaultSet[] = [];
     const chosen: [number, number][] = [];
-    const visit = (from: number, ratio: number, cumulative: Float64Array[]): boolean => {
-      const probability = this.base * ratio * this.value(cumulative);
-      if (probability >= threshold * 1e-3) found.push({ states: [...chosen], probability });
+    const visit = (from: number, ratio: number, depth: number): boolean => {
+      const now = this.stack[depth];
+      const probability = this.base * ratio * this.value(now);
+      if (probability >= threshold * 1e-2) found.push({ states: chosen.slice(), probability });
       if (found.length > limit) return false;
+      const next = (this.stack[depth + 1] ??= new Float64Array(now.length));
       for (let i = from; i < this.items.length; i++) {
         const item = this.items[i];
-        const next = this.ends[i];
-        const bound = this.base * ratio * item.ratio * this.most[next];
-        if (bound * this.maxValue(cumulative, item, next) < threshold) continue;
-        const raised = cumulative.map((c, k) => (item.raise[k] ? c.map((x, l) => x * item.raise[k]![l]) : c));
+        const end = this.ends[i];
+        const bound = this.base * ratio * item.ratio * this.most[end];
+        if (bound < threshold) continue;
+        for (let l = 0; l < next.length; l++) next[l] = now[l] * item.raise[l];
+        if (bound * this.mostValue(next, this.floor[end]) < threshold) continue;
         chosen.push([item.group, item.state]);
-        const ok = visit(next, ratio * item.ratio, raised);
+        const ok = visit(end, ratio * item.ratio, depth + 1);
         chosen.pop();
         if (!ok) return false;
       }
       return true;
     };
-    return visit(0, 1, this.start) ? found : null;
+    return visit(0, 1, 0) ? found : null;
   }
 
-  private value(cumulative: Float64Array[]): number {
+  /** Mean weight of the levels that these cumulative chances give, over all dimensions. */
+  private value(cumulative: Float64Array): number {
     let v = 1;
-    this.prepared.dimensions.forEach((d, k) => {
+    for (let k = 0; k + 1 < this.starts.length; k++) {
       let x = 0;
-      for (let l = 0; l < d.size; l++) x += d.weights[l] * (cumulative[k][l] - (l ? cumulative[k][l - 1] : 0));
+      let below = 0;
+      for (let l = this.starts[k]; l < this.starts[k + 1]; l++) {
+        x += this.weights[l] * (cumulative[l] - below);
+        below = cumulative[l];
+      }
       v *= x;
-    });
+    }
     return v;
   }
 
-  /** An upper bound of the value after `item` and anything from `next` on. */
-  private maxValue(cumulative: Float64Array[], item: Item, next: number): number {
+  /** An upper bound of `value` after anything that `floor` stands for: the mean written over the cumulative chances. */
+  private mostValue(cumulative: Float64Array, floor: Float64Array): number {
     let v = 1;
-    this.prepared.dimensions.forEach((d, k) => {
-      const raise = item.raise[k];
-      const w = d.weights;
-      // the mean of the weights, written over the cumulative: w[top] + Σ C[l]·(w[l] − w[l+1])
-      let x = w[d.size - 1];
-      for (let l = 0; l < d.size - 1; l++) {
-        const high = cumulative[k][l] * (raise ? raise[l] : 1);
-        const slope = w[l] - w[l + 1];
-        x += slope > 0 ? slope * high : slope * high * this.floor[next][k][l];
+    for (let k = 0; k + 1 < this.starts.length; k++) {
+      const top = this.starts[k + 1] - 1;
+      let x = this.weights[top];
+      for (let l = this.starts[k]; l < top; l++) {
+        const slope = this.weights[l] - this.weights[l + 1];
+        x += slope * cumulative[l] * (slope > 0 ? 1 : floor[l]);
       }
       v *= x;
-    });
+    }
     return v;
   }
 }

@@ -1,0 +1,3 @@
+export * from './judge';
+export * from './scale';
+export * from './limits';

@@ -1,0 +1,76 @@
+import type { ReadingValue } from '../record';
+
+/** What a reading is held against, in SI, and where that comes from. */
+export interface Limit {
+  low: number | null;
+  high: number | null;
+  /** Outside this service limit the part is done for; null where only a standard limit is known. */
+  serviceLow?: number | null;
+  serviceHigh?: number | null;
+  source: string;
+  /** A figure for bikes in general, not this bike's own. */
+  general: boolean;
+  superseded?: boolean;
+}
+
+/** Gauge error: one standard deviation is sqrt((relative·x)² + absolute²), SI. */
+export interface GaugeError {
+  relative: number;
+  absolute: number;
+}
+
+export type Verdict = 'low' | 'in' | 'high' | 'on the line' | 'past service' | 'no limit' | 'off the scale' | 'no reading' | 'straddles';
+
+export interface Judgement {
+  verdict: Verdict;
+  /** One short sentence for the person. */
+  words: string;
+}
+
+const judged = (verdict: Verdict, words: string): Judgement => ({ verdict, words });
+
+/**
+ * Judges a reading against a limit. "On the line" means that the limit lies within two standard deviations of gauge
+ * error, so that the reading cannot say on which side it is. An interval is judged only if all of it agrees.
+ */
+export function judge(value: ReadingValue, limit: Limit | null, error: GaugeError): Judgement {
+  if (value.kind === 'none') return judged('no reading', `Not obtained: ${value.reason}`);
+  if (!limit || (limit.low === null && limit.high === null)) return judged('no limit', 'Nothing to hold it against yet.');
+  if (value.kind === 'atLeast' || value.kind === 'atMost') {
+    const beyond = value.kind === 'atLeast' ? limit.high !== null && value.bound >= limit.high : limit.low !== null && value.bound <= limit.low;
+    if (beyond) return value.kind === 'atLeast' ? judged('high', 'Over the limit, and off the scale.') : judged('low', 'Under the limit, and off the scale.');
+    return judged('off the scale', 'Off the scale: the limit lies beyond it.');
+  }
+  if (value.kind === 'interval') {
+    const a = sideOf(value.low, limit);
+    const b = sideOf(value.high, limit);
+    return a === b ? words(a, limit) : judged('straddles', 'The bounds lie on both sides of the limit: narrow them down.');
+  }
+  const x = value.value;
+  const two = 2 * Math.hypot(error.relative * x, error.absolute);
+  const near = (edge: number | null | undefined) => edge !== null && edge !== undefined && Math.abs(x - edge) < two;
+  if (near(limit.low) || near(limit.high)) return judged('on the line', 'On the line, within gauge error: measure again.');
+  return words(sideOf(x, limit), limit);
+}
+
+function sideOf(x: number, { low, high, serviceLow, serviceHigh }: Limit): Verdict {
+  if ((serviceLow != null && x < serviceLow) || (serviceHigh != null && x > serviceHigh)) return 'past service';
+  if (low !== null && x < low) return 'low';
+  if (high !== null && x > high) return 'high';
+  return 'in';
+}
+
+function words(v: Verdict, { general }: Limit): Judgement {
+  const against = general ? ' by a general figure; the book of this bike wins' : '';
+  if (v === 'low') return judged(v, `Under the limit${against}.`);
+  if (v === 'high') return judged(v, `Over the limit${against}.`);
+  if (v === 'past service') return judged(v, `Past the service limit${against}.`);
+  return judged(v, `Within limits${against}.`);
+}
+
+/** Spread of readings that belong together: the difference of extremes as a share of the highest. 0 for fewer than two. */
+export function spread(values: readonly number[]): number {
+  if (values.length < 2) return 0;
+  const high = Math.max(...values);
+  return high === 0 ? 0 : (high - Math.min(...values)) / high;
+}

@@ -1,0 +1,44 @@
+import type { Facts, Knowledge, Measure } from '../knowledge';
+import type { Spec } from '../record';
+import { toSi } from '../quantity';
+import type { GaugeError, Limit } from './judge';
+
+/** A quantity as panels and bars need it: its unit, its general limit, how good the gauge is, what is plausible. */
+export interface QuantityInfo {
+  id: string;
+  name: string;
+  unit: string;
+  general: Limit | null;
+  error: GaugeError;
+}
+
+const generalSource = 'general figure';
+const otherGauge: GaugeError = { relative: 0.005, absolute: 0 };
+
+/** Bands and limits for this bike's voltage where they are written for 12 V. */
+export function forBike(measure: Measure, facts: Facts): Measure {
+  if (!measure.for12V || facts.voltage === undefined) return measure;
+  const ratio = Number(facts.voltage) / 12;
+  const scale = (x: number | undefined) => (x === undefined ? undefined : x * ratio);
+  return { ...measure, bands: measure.bands.map((b) => ({ outcome: b.outcome, ...(b.below !== undefined && { below: b.below * ratio }) })), limit: { low: scale(measure.limit.low), high: scale(measure.limit.high) } };
+}
+
+/** Everything that can be measured: what tests ask for, and the quantities beside them. */
+export function quantityInfo(k: Knowledge, id: string, facts: Facts): QuantityInfo | null {
+  const test = k.tests.find((t) => t.measure?.quantity === id);
+  if (test?.measure) {
+    const m = forBike(test.measure, facts);
+    const volts = test.measure.for12V ? ` for a ${facts.voltage ?? 12} V system` : '';
+    return { id, name: test.name, unit: m.unit, error: m.error, general: { low: m.limit.low ?? null, high: m.limit.high ?? null, source: `${generalSource}${volts}`, general: true } };
+  }
+  const q = k.quantities.find((x) => x.id === id);
+  if (!q) return null;
+  const si = (x: number | undefined) => (x === undefined ? null : toSi(x, q.unit));
+  return { id, name: q.name, unit: q.unit, error: otherGauge, general: q.limit ? { low: si(q.limit.low), high: si(q.limit.high), source: q.source ?? generalSource, general: true } : null };
+}
+
+/** This bike's own limit for a quantity if it has one, else the general figure, marked as such. */
+export function limitFor(info: QuantityInfo, specs: readonly Spec[]): Limit | null {
+  const own = specs.find((s) => s.quantity === info.id);
+  return own ? { low: own.low, high: own.high, source: own.source, general: false } : info.general;
+}

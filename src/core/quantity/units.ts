@@ -1,0 +1,89 @@
+/**
+ * Units a mechanic meets, with what one of them is in SI. Factors from NIST SP 811 appendix B unless they are exact by
+ * definition. Gauge and absolute pressure are different kinds, so are a temperature and a difference of temperatures.
+ */
+export type Kind = 'torque' | 'pressure' | 'length' | 'volume' | 'temperature' | 'temperature difference' | 'resistance' | 'voltage' | 'rotation' | 'angle' | 'time' | 'count';
+
+export interface Unit {
+  id: string;
+  kind: Kind;
+  /** SI value of one unit (and of zero, where the scale is shifted). */
+  factor: number;
+  offset?: number;
+  /** Decimals that make sense when shown. */
+  decimals: number;
+  /** Other spellings, lower case, without blanks or dots. */
+  also: string[];
+}
+
+const lbf = 4.4482216152605; // exact: 0.45359237 kg × 9.80665 m/s²
+const inch = 0.0254; // exact
+
+export const units: readonly Unit[] = [
+  { id: 'N·m', kind: 'torque', factor: 1, decimals: 1, also: ['nm', 'newtonmetre', 'newtonmeter', 'newtonmetres'] },
+  { id: 'lbf·ft', kind: 'torque', factor: lbf * 12 * inch, decimals: 1, also: ['lbfft', 'ftlb', 'ftlbs', 'lbft', 'footpound', 'footpounds', 'ft-lb', 'lb-ft'] },
+  { id: 'lbf·in', kind: 'torque', factor: lbf * inch, decimals: 0, also: ['lbfin', 'inlb', 'inlbs', 'lbin', 'inchpound', 'inchpounds', 'in-lb', 'lb-in'] },
+  { id: 'kgf·m', kind: 'torque', factor: 9.80665, decimals: 2, also: ['kgfm', 'kgm', 'mkg', 'mkp'] },
+  { id: 'psi', kind: 'pressure', factor: lbf / (inch * inch), decimals: 0, also: ['lb/in2', 'lbs', 'pounds'] },
+  { id: 'bar', kind: 'pressure', factor: 1e5, decimals: 1, also: [] },
+  { id: 'kPa', kind: 'pressure', factor: 1e3, decimals: 0, also: ['kpa'] },
+  { id: 'inHg', kind: 'pressure', factor: 3386.389, decimals: 1, also: ['inhg'] },
+  { id: 'cmHg', kind: 'pressure', factor: 1333.224, decimals: 1, also: ['cmhg'] },
+  { id: 'mm', kind: 'length', factor: 1e-3, decimals: 2, also: ['millimetre', 'millimetres'] },
+  { id: 'thou', kind: 'length', factor: inch / 1000, decimals: 1, also: ['thousandth', 'thousandths', 'mil'] },
+  { id: 'in', kind: 'length', factor: inch, decimals: 3, also: ['inch', 'inches', '"'] },
+  { id: 'ml', kind: 'volume', factor: 1e-6, decimals: 0, also: ['cc', 'cm3'] },
+  { id: 'l', kind: 'volume', factor: 1e-3, decimals: 2, also: ['litre', 'litres', 'liter'] },
+  { id: 'US fl oz', kind: 'volume', factor: 29.57353e-6, decimals: 1, also: ['usfloz'] },
+  { id: 'imp fl oz', kind: 'volume', factor: 28.41306e-6, decimals: 1, also: ['impfloz'] },
+  { id: '°C', kind: 'temperature', factor: 1, offset: 273.15, decimals: 0, also: ['c', 'celsius', 'degc'] },
+  { id: '°F', kind: 'temperature', factor: 5 / 9, offset: 459.67, decimals: 0, also: ['f', 'fahrenheit', 'degf'] },
+  { id: 'K', kind: 'temperature difference', factor: 1, decimals: 0, also: ['kelvin'] },
+  { id: 'ohm', kind: 'resistance', factor: 1, decimals: 1, also: ['ohms', 'ω', 'r'] },
+  { id: 'kohm', kind: 'resistance', factor: 1e3, decimals: 1, also: ['kohms', 'kω', 'k'] },
+  { id: 'V', kind: 'voltage', factor: 1, decimals: 2, also: ['v', 'volt', 'volts'] },
+  { id: 'mV', kind: 'voltage', factor: 1e-3, decimals: 0, also: ['mv', 'millivolt', 'millivolts'] },
+  { id: 'rpm', kind: 'rotation', factor: 1 / 60, decimals: 0, also: ['revs', '/min', 'rev/min'] },
+  { id: '°', kind: 'angle', factor: Math.PI / 180, decimals: 0, also: ['deg', 'degree', 'degrees'] },
+  { id: 'min', kind: 'time', factor: 60, decimals: 0, also: ['minute', 'minutes'] },
+  { id: 'h', kind: 'time', factor: 3600, decimals: 1, also: ['hour', 'hours'] },
+  { id: '', kind: 'count', factor: 1, decimals: 0, also: [] },
+];
+
+const plain = (text: string) => text.toLowerCase().replace(/[\s.·]/g, '');
+
+/** The unit of that id or spelling; undefined if it is not known. Case decides only where it must (mV, MV). */
+export function unitOf(text: string): Unit | undefined {
+  return units.find((u) => u.id === text) ?? units.find((u) => plain(u.id) === plain(text) || u.also.includes(plain(text)));
+}
+
+function known(id: string): Unit {
+  const u = unitOf(id);
+  if (!u) throw new RangeError(`'${id}' is not a unit`);
+  return u;
+}
+
+/** SI value of `value` in `unitId`. Throws RangeError for an unknown unit. */
+export function toSi(value: number, unitId: string): number {
+  const u = known(unitId);
+  return (value + (u.offset ?? 0)) * u.factor;
+}
+
+/** Value in `unitId` of an SI value. Throws RangeError for an unknown unit. */
+export function fromSi(si: number, unitId: string): number {
+  const u = known(unitId);
+  return si / u.factor - (u.offset ?? 0);
+}
+
+/** An SI value as text in a unit, with as many decimals as that unit is read to. */
+export function show(si: number, unitId: string): string {
+  const u = known(unitId);
+  const text = fromSi(si, unitId).toFixed(u.decimals);
+  return Number(text) === 0 ? Number(0).toFixed(u.decimals) : text;
+}
+
+/** Units of the same kind, the given one first. */
+export function sameKind(unitId: string): string[] {
+  const { kind, id } = known(unitId);
+  return [id, ...units.filter((u) => u.kind === kind && u.id !== id).map((u) => u.id)];
+}

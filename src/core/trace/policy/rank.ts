@@ -1,0 +1,220 @@
+import type { Model } from '../model/build';
+import { believe, type Beliefs, type OpenTest } from './beliefs';
+import { afterOutcome, costOfBit, information, repairPlan, repairWaste, testWaste, unavoidable } from './plan';
+import { compareSchools, nextMove, schoolIds, type Move, type SchoolId } from './schools';
+import { chanceWords, listing, tooClose } from './words';
+
+export interface SuspectView {
+  key: string;
+  faultId: string;
+  position: string | null;
+  name: string;
+  system: string;
+  probability: number;
+  words: string;
+  repairCost: number;
+  remedy: string;
+}
+
+export interface OutcomeView {
+  id: string;
+  says: string;
+  chance: number;
+  /** One sentence: what this outcome would do to the ranking. */
+  means: string;
+}
+
+export interface TestView {
+  key: string;
+  testId: string;
+  position: string | null;
+  name: string;
+  system: string;
+  minutes: number;
+  accessMinutes: number;
+  cost: number;
+  /** Expected cost of everything if this is done next; null for a gated test. */
+  value: number | null;
+  bits: number;
+  gate: string | null;
+  parts: string;
+  outcomes: OutcomeView[];
+}
+
+export type NextView = { kind: 'test'; key: string; why: string } | { kind: 'repair'; key: string; why: string } | { kind: 'none'; why: string };
+
+/** Everything the Trace view shows, computed at once; plain data. */
+export interface Ranking {
+  knowledgeHash: string;
+  suspects: SuspectView[];
+  tooClose: boolean;
+  tests: TestView[];
+  next: NextView;
+  repairNow: number;
+  /** The one repair most likely to be enough, and the best two. */
+  enough: { key: string; chance: number } | null;
+  pair: { keys: [string, string]; chance: number } | null;
+  askOwner: { remaining: number; expected: number } | null;
+  leftOut: number;
+  tableSize: number;
+  impossible: boolean;
+}
+
+export interface RankOptions {
+  /** Money the owner has agreed to and that is not spent yet; null if nothing was agreed. */
+  agreedLeft?: number | null;
+}
+
+export const placeName = (name: string, position: string | null, positions: readonly string[]) => (position !== null && positions.length > 1 ? `${name}, cylinder ${position}` : name);
+
+export function rank(model: Model, { agreedLeft = null }: RankOptions = {}, b: Beliefs = believe(model)): Ranking {
+  const suspects = suspectViews(b);
+  const name = (key: string) => suspects.find((s) => s.key === key)?.name ?? key;
+  const school = (schoolIds as readonly string[]).includes(model.case.job.school) ? (model.case.job.school as SchoolId) : 'least-cost';
+  const plan = repairPlan(b, b.weights);
+  const perBit = costOfBit(b, b.weights);
+  const sure = unavoidable(b, b.weights);
+  const tests = b.tests.map((t) => testView(b, t, perBit, sure)).sort((x, y) => (x.value ?? 1e9 + x.cost) - (y.value ?? 1e9 + y.cost) || (x.key < y.key ? -1 : 1));
+  const move = nextMove(b, b.weights, school, new Set());
+  const next: NextView =
+    move.kind === 'test'
+      ? { kind: 'test', key: move.test.key, why: whyTest(tests.find((t) => t.key === move.test.key)!, sure + Math.min(...plan.order.slice(0, 4).map((i) => repairWaste(b, b.weights, i, perBit)))) }
+      : move.kind === 'repair'
+        ? { kind: 'repair', key: model.suspects[move.suspect].key, why: `No test that can be done now would save more than it costs: ${name(model.suspects[move.suspect].key)} is ${suspects.find((s) => s.key === model.suspects[move.suspect].key)!.words}.` }
+        : { kind: 'none', why: 'Nothing that is complained of is open.' };
+  const { enough, pair } = repairsEnough(b);
+  return {
+    knowledgeHash: model.knowledge.hash,
+    suspects,
+    tooClose: suspects.length > 1 && tooClose(suspects[0].probability, suspects[1].probability),
+    tests,
+    next,
+    repairNow: plan.expected,
+    enough,
+    pair,
+    askOwner: agreedLeft !== null && plan.expected > agreedLeft ? { remaining: agreedLeft, expected: plan.expected } : null,
+    leftOut: b.leftOut,
+    tableSize: b.posterior.tableSize,
+    impossible: b.posterior.logEvidence === -Infinity,
+  };
+}
+
+export interface SchoolView {
+  id: SchoolId;
+  expected: number;
+  next: string;
+}
+
+/** What each school would do next and what following it is expected to cost; a longer computation than the ranking. */
+export function schoolViews(b: Beliefs): SchoolView[] {
+  return compareSchools(b).map(({ id, expected, move }) => ({ id, expected, next: moveName(b, move) }));
+}
+
+function moveName(b: Beliefs, m: Move): string {
+  if (m.kind === 'test') return placeName(m.test.test.name, m.test.position, b.model.positions);
+  return m.kind === 'repair' ? `repair: ${b.model.suspects[m.suspect].fault.name}` : 'nothing';
+}
+
+/** Probability of each suspect being there now, exact, most likely first. */
+function suspectViews(b: Beliefs): SuspectView[] {
+  const { model, posterior } = b;
+  const p = new Map<string, number>();
+  model.groups.forEach((g, i) => g.states.forEach((s, k) => s.members.forEach((m) => p.set(m, (p.get(m) ?? 0) + posterior.probability[i][k]))));
+  return model.suspects
+    .map((s, i) => {
+      const probability = p.get(s.key) ?? 0;
+      return {
+        key: s.key,
+        faultId: s.fault.id,
+        position: s.position,
+        name: placeName(s.fault.name, s.position, model.positions),
+        system: s.fault.system,
+        probability,
+        words: chanceWords(probability),
+        repairCost: b.repairCost[i],
+        remedy: s.fault.remedy.do,
+      };
+    })
+    .sort((x, y) => y.probability - x.probability || (x.key < y.key ? -1 : 1));
+}
+
+function marginals(b: Beliefs, weights: Float64Array): Float64Array {
+  const p = new Float64Array(b.model.suspects.length);
+  for (let h = 0; h < b.faults.length; h++) for (const i of b.faults[h]) p[i] += weights[h];
+  return p;
+}
+
+function testView(b: Beliefs, t: OpenTest, perBit: number, sure: number): TestView {
+  const { model } = b;
+  const now = marginals(b, b.weights);
+  const label = (i: number) => placeName(model.suspects[i].fault.name, model.suspects[i].position, model.positions);
+  const swing = new Float64Array(now.length);
+  const outcomes = t.outcomes.map((o): OutcomeView => {
+    const { chance, weights } = afterOutcome(b.weights, o.likelihood);
+    const then = marginals(b, weights);
+    const moved = [...then.keys()].filter((i) => Math.abs(then[i] - now[i]) > 0.01).sort((x, y) => Math.abs(then[y] - now[y]) - Math.abs(then[x] - now[x]));
+    for (const i of moved) swing[i] += chance * Math.abs(then[i] - now[i]);
+    const up = moved.find((i) => then[i] > now[i]);
+    const down = moved.find((i) => then[i] < now[i]);
+    const said = [
+      up !== undefined ? `${label(up)} rises to ${chanceWords(then[up])}` : '',
+      down !== undefined ? `${label(down)} falls to ${chanceWords(then[down])}` : '',
+    ].filter(Boolean);
+    return { id: o.id, says: o.says, chance, means: said.length ? `${said.join('; ')}.` : 'Changes little.' };
+  });
+  const parted = [...swing.keys()].filter((i) => swing[i] > 0.005).sort((x, y) => swing[y] - swing[x]).slice(0, 3);
+  return {
+    key: t.key,
+    testId: t.test.id,
+    position: t.position,
+    name: placeName(t.test.name, t.position, model.positions),
+    system: t.test.system,
+    minutes: t.minutes,
+    accessMinutes: t.accessMinutes,
+    cost: t.cost,
+    value: t.gate ? null : sure + testWaste(b, b.weights, t, perBit),
+    bits: information(b.weights, t),
+    gate: t.gate,
+    parts: parted.length ? listing(parted.map(label)) : '',
+    outcomes,
+  };
+}
+
+function whyTest(t: TestView, repairNow: number): string {
+  const saves = repairNow - (t.value ?? repairNow);
+  const minutes = t.minutes + t.accessMinutes;
+  const parts = t.parts ? `It parts ${t.parts}.` : '';
+  const worth = saves > 0.5 ? ` For ${minutes} minutes it is expected to save ${Math.round(saves)} against repairing the likeliest now.` : ` It takes ${minutes} minutes.`;
+  return parts + worth;
+}
+
+/** The single repair, and the pair, most likely to cure everything that is open. */
+function repairsEnough(b: Beliefs): Pick<Ranking, 'enough' | 'pair'> {
+  const n = b.model.suspects.length;
+  const single = new Float64Array(n);
+  const pairs = new Map<number, number>();
+  for (let h = 0; h < b.faults.length; h++) {
+    const f = b.faults[h];
+    if (f.length === 1) single[f[0]] += b.weights[h];
+    if (f.length === 2) pairs.set(f[0] * n + f[1], (pairs.get(f[0] * n + f[1]) ?? 0) + b.weights[h]);
+  }
+  let best = -1;
+  for (let i = 0; i < n; i++) if (single[i] > 0 && (best < 0 || single[i] > single[best])) best = i;
+  if (best < 0) return { enough: null, pair: null };
+  let two: [number, number] | null = null;
+  let most = 0;
+  // Only the leading suspects can make the best pair.
+  const leaders = [...single.keys()].sort((x, y) => single[y] - single[x]).slice(0, 12);
+  const candidates = new Set<number>(pairs.keys());
+  for (const i of leaders) for (const j of leaders) if (i < j) candidates.add(i * n + j);
+  for (const code of candidates) {
+    const [i, j] = [Math.floor(code / n), code % n];
+    const chance = single[i] + single[j] + (pairs.get(code) ?? 0);
+    if (chance > most) {
+      most = chance;
+      two = [i, j];
+    }
+  }
+  const key = (i: number) => b.model.suspects[i].key;
+  return { enough: { key: key(best), chance: single[best] }, pair: two && { keys: [key(two[0]), key(two[1])], chance: most } };
+}

@@ -1,0 +1,43 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { Ajv } from 'ajv';
+import { parse } from 'yaml';
+import { assembleKnowledge, checkKnowledge, type Knowledge, type KnowledgeFile } from '../../core/knowledge';
+
+/** Reads every YAML file of a knowledge folder. Problems are in words, with the file and the place. */
+export function readKnowledge(folder: string): { knowledge: Knowledge; problems: string[] } {
+  const names: string[] = [];
+  for (const sub of ['', 'faults', 'tests']) {
+    const dir = join(folder, sub);
+    if (existsSync(dir)) names.push(...readdirSync(dir).filter((n) => n.endsWith('.yaml')).map((n) => join(sub, n)));
+  }
+  names.sort();
+  const ajv = new Ajv({ allErrors: true, allowUnionTypes: true });
+  const schema = JSON.parse(readFileSync(join(folder, 'schema', 'knowledge.schema.json'), 'utf8')) as object;
+  const valid = ajv.compile(schema);
+  const problems: string[] = [];
+  const hash = createHash('sha256');
+  const files: KnowledgeFile[] = names.map((name) => {
+    const text = readFileSync(join(folder, name), 'utf8');
+    hash.update(name).update('\0').update(text).update('\0');
+    const content = parse(text) as Record<string, unknown>;
+    if (!valid(content)) for (const e of valid.errors ?? []) problems.push(`${name}${e.instancePath}: ${e.message}${e.params.additionalProperty ? ` (${e.params.additionalProperty})` : ''}`);
+    return { name, content };
+  });
+  const knowledge = assembleKnowledge(files, hash.digest('hex').slice(0, 16));
+  if (problems.length === 0) problems.push(...checkKnowledge(knowledge));
+  return { knowledge, problems };
+}
+
+let loaded: Knowledge | undefined;
+
+/** The knowledge this server runs with. Throws with all problems if it is not sound. */
+export function serverKnowledge(): Knowledge {
+  if (!loaded) {
+    const { knowledge, problems } = readKnowledge(process.env.IVREK_KNOWLEDGE ?? 'knowledge');
+    if (problems.length) throw new Error(`knowledge/ is not sound:\n${problems.join('\n')}`);
+    loaded = knowledge;
+  }
+  return loaded;
+}
