@@ -35,6 +35,9 @@ export interface Model {
   observed: Map<string, Observation>;
   /** Which rows of evidence each observation came from. */
   claims: Claim[];
+  /** Suspects by key, and the groups that can bring each finding. */
+  byKey: ReadonlyMap<string, Suspect>;
+  groupsCausing: ReadonlyMap<string, number[]>;
   /** Repairs made so far: what new evidence comes after. */
   now: { repairs: ReadonlySet<string>; epoch: string };
 }
@@ -53,9 +56,15 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
   const ordered = repairsInOrder(traced.repairs);
   const repaired = ordered.map((r) => ({ id: r.id, key: r.faultId ? keyOf(r.faultId, r.position) : notListed }));
   const groups = groupsOf(knowledge, suspects, repaired);
+  const byKey = new Map(suspects.map((s) => [s.key, s]));
+  const groupsCausing = new Map<string, number[]>();
+  groups.forEach((g, i) => {
+    const caused = new Set(g.suspects.flatMap((key) => Object.keys(byKey.get(key)!.fault.causes)));
+    for (const f of caused) groupsCausing.set(f, [...(groupsCausing.get(f) ?? []), i]);
+  });
   const last = ordered.at(-1)?.id ?? null;
   const now = { repairs: repairsUpTo(traced.repairs, last), epoch: last ?? '' };
-  const model: Model = { knowledge, facts, case: traced, positions, suspects, groups, network: { groups, findings: [] }, observations: [], observed: new Map(), claims: [], now };
+  const model: Model = { knowledge, facts, case: traced, positions, suspects, groups, network: { groups, findings: [] }, observations: [], observed: new Map(), claims: [], byKey, groupsCausing, now };
 
   const claims = evidenceClaims(knowledge, traced, leaveOut);
   const findings: Finding[] = [];
@@ -88,10 +97,9 @@ export function findingOf(model: Model, instance: Instance): Finding {
   const id = instanceId(instance);
   const [prefix, rest] = instance.kind.includes(':') ? (instance.kind.split(/:(.*)/) as [string, string]) : ['', instance.kind];
   const kind = prefix === 'seen' ? null : findingKind(model.knowledge, rest);
-  const fault = (key: string) => model.suspects.find((s) => s.key === key);
   const byMode = (mode: Mode): number[] | null => {
     const all = mode.members.flatMap((key) => {
-      const s = fault(key);
+      const s = model.byKey.get(key);
       if (!s) return [];
       if (prefix === 'seen') return key === rest ? [[0.05, 0.95]] : [];
       return linkOf(model, s, kind!, instance, mode.flavour, prefix === 'varies') ?? [];
@@ -99,7 +107,9 @@ export function findingOf(model: Model, instance: Instance): Finding {
     return all.length ? all.reduce(maxOf) : null;
   };
   const links: Link[] = [];
-  model.groups.forEach((g, group) => {
+  const touched = prefix === 'seen' ? model.groups.flatMap((g, i) => (g.suspects.includes(rest) ? [i] : [])) : (model.groupsCausing.get(rest) ?? []);
+  touched.forEach((group) => {
+    const g = model.groups[group];
     const k = g.repairIds.filter((r) => instance.repairs.has(r)).length;
     g.paths.forEach((path, state) => {
       const levels = path[k].members.length ? byMode(path[k]) : null;

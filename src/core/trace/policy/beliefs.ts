@@ -17,7 +17,16 @@ export interface OpenTest {
   accessMinutes: number;
   /** Why it cannot be done now; null if it can. */
   gate: string | null;
-  outcomes: { id: string; says: string; likelihood: Float64Array }[];
+  outcomes: OpenOutcome[];
+}
+
+export interface OpenOutcome {
+  id: string;
+  says: string;
+  /** P(outcome | hypothesis) */
+  likelihood: Float64Array;
+  /** likelihood × log2(likelihood), for information */
+  surprise: Float64Array;
 }
 
 /** What is believed of a bike now: a list of hypotheses with their weights, and the tests that could part them. */
@@ -148,8 +157,10 @@ function outcomeTable(model: Model, sets: FaultSet[], test: Test, position: stri
     const all = table.reduce((s, o) => s + o.likelihood[h], 0);
     for (const o of table) o.likelihood[h] = all > 0 ? o.likelihood[h] / all : 1 / table.length;
   }
-  return table;
+  return table.map(withSurprise);
 }
+
+const withSurprise = (o: Omit<OpenOutcome, 'surprise'>): OpenOutcome => ({ ...o, surprise: o.likelihood.map((x) => (x > 0 ? x * Math.log2(x) : 0)) });
 
 /** Level probabilities of one future finding under each hypothesis: column per level. */
 function levelTable(model: Model, sets: FaultSet[], test: Test, id: string, position: string | null): Float64Array[] {
@@ -209,6 +220,6 @@ function asking(model: Model, faults: number[][], rate: number): OpenTest[] {
       raw.forEach((r, v) => (r[h] = all > 0 ? r[h] / all : a.share[values[v]]));
     }
     const test: Test = { id: `ask:${a.id}`, name: questions[a.id], system: 'mechanical', kind: 'ask', how: 'Look at the bike, or at its book, and fill it in.', minutes: 2, outcomes: [] };
-    return [{ key: test.id, test, position: null, minutes: 2, accessMinutes: 0, cost: money(2, rate), gate: null, outcomes: values.map((v, i) => ({ id: v, says: v, likelihood: raw[i] })) }];
+    return [{ key: test.id, test, position: null, minutes: 2, accessMinutes: 0, cost: money(2, rate), gate: null, outcomes: values.map((v, i) => withSurprise({ id: v, says: v, likelihood: raw[i] })) }];
   });
 }

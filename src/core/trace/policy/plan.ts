@@ -67,25 +67,27 @@ export function afterOutcome(weights: Float64Array, likelihood: Float64Array): {
 /** What a test is expected to tell, in bits: the mutual information of its outcome and the hypothesis. */
 export function information(weights: Float64Array, t: OpenTest): number {
   let bits = 0;
-  for (const { likelihood } of t.outcomes) {
+  for (const { likelihood, surprise } of t.outcomes) {
     let chance = 0;
-    for (let h = 0; h < weights.length; h++) chance += weights[h] * likelihood[h];
     for (let h = 0; h < weights.length; h++) {
-      const x = weights[h] * likelihood[h];
-      if (x > 0) bits += x * Math.log2(likelihood[h] / chance);
+      chance += weights[h] * likelihood[h];
+      bits += weights[h] * surprise[h];
     }
+    if (chance > 0) bits -= chance * Math.log2(chance);
   }
   return Math.max(0, bits);
 }
 
+/** A test that tells less than this is not worth anyone's while. */
+export const leastBits = 0.02;
+
+/** What each open test would tell from these weights. */
+export const toldBy = (b: Beliefs, weights: Float64Array): Map<OpenTest, number> => new Map(b.tests.map((t) => [t, information(weights, t)]));
+
 /** What telling suspects apart costs here: money for a bit, at the rate of the best test that can be done. */
-export function costOfBit(b: Beliefs, weights: Float64Array): number {
+export function costOfBit(told: ReadonlyMap<OpenTest, number>): number {
   let best = Infinity;
-  for (const t of b.tests) {
-    if (t.gate) continue;
-    const bits = information(weights, t);
-    if (bits > 0.02) best = Math.min(best, t.cost / bits);
-  }
+  for (const [t, bits] of told) if (!t.gate && bits > leastBits) best = Math.min(best, t.cost / bits);
   // Later tests tell less than the best one now.
   return best * 1.5;
 }

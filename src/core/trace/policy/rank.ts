@@ -1,6 +1,6 @@
 import type { Model } from '../model/build';
 import { believe, type Beliefs, type OpenTest } from './beliefs';
-import { afterOutcome, costOfBit, information, repairPlan, repairWaste, testWaste, unavoidable } from './plan';
+import { afterOutcome, costOfBit, repairPlan, repairWaste, testWaste, toldBy, unavoidable } from './plan';
 import { compareSchools, nextMove, schoolIds, type Move, type SchoolId } from './schools';
 import { chanceWords, listing, tooClose } from './words';
 
@@ -72,9 +72,11 @@ export function rank(model: Model, { agreedLeft = null }: RankOptions = {}, b: B
   const name = (key: string) => suspects.find((s) => s.key === key)?.name ?? key;
   const school = (schoolIds as readonly string[]).includes(model.case.job.school) ? (model.case.job.school as SchoolId) : 'least-cost';
   const plan = repairPlan(b, b.weights);
-  const perBit = costOfBit(b, b.weights);
+  const told = toldBy(b, b.weights);
+  const perBit = costOfBit(told);
+  const now = marginals(b, b.weights);
   const sure = unavoidable(b, b.weights);
-  const tests = b.tests.map((t) => testView(b, t, perBit, sure)).sort((x, y) => (x.value ?? 1e9 + x.cost) - (y.value ?? 1e9 + y.cost) || (x.key < y.key ? -1 : 1));
+  const tests = b.tests.map((t) => testView(b, t, { perBit, sure, now, bits: told.get(t)! })).sort((x, y) => (x.value ?? 1e9 + x.cost) - (y.value ?? 1e9 + y.cost) || (x.key < y.key ? -1 : 1));
   const move = nextMove(b, b.weights, school, new Set());
   const next: NextView =
     move.kind === 'test'
@@ -144,9 +146,8 @@ function marginals(b: Beliefs, weights: Float64Array): Float64Array {
   return p;
 }
 
-function testView(b: Beliefs, t: OpenTest, perBit: number, sure: number): TestView {
+function testView(b: Beliefs, t: OpenTest, { perBit, sure, now, bits }: { perBit: number; sure: number; now: Float64Array; bits: number }): TestView {
   const { model } = b;
-  const now = marginals(b, b.weights);
   const label = (i: number) => placeName(model.suspects[i].fault.name, model.suspects[i].position, model.positions);
   const swing = new Float64Array(now.length);
   const outcomes = t.outcomes.map((o): OutcomeView => {
@@ -173,7 +174,7 @@ function testView(b: Beliefs, t: OpenTest, perBit: number, sure: number): TestVi
     accessMinutes: t.accessMinutes,
     cost: t.cost,
     value: t.gate ? null : sure + testWaste(b, b.weights, t, perBit),
-    bits: information(b.weights, t),
+    bits,
     gate: t.gate,
     parts: parted.length ? listing(parted.map(label)) : '',
     outcomes,

@@ -1,12 +1,10 @@
 import type { System } from '../../knowledge';
 import type { Beliefs, OpenTest } from './beliefs';
-import { afterOutcome, costOfBit, information, repairPlan, repairWaste, testWaste } from './plan';
+import { afterOutcome, costOfBit, leastBits, repairPlan, repairWaste, testWaste, toldBy } from './plan';
 
 export const schoolIds = ['least-cost', 'motor-first', 'spark-first', 'cheapest-first', 'last-touched'] as const;
 export type SchoolId = (typeof schoolIds)[number];
 
-/** A test that tells less than this is not worth anyone's while. */
-const leastBits = 0.02;
 /** A school other than least cost stops testing when its leading suspect is this likely. */
 const convinced = 0.7;
 
@@ -24,8 +22,9 @@ const systemOrder: Partial<Record<SchoolId, System[]>> = {
 export function nextMove(b: Beliefs, weights: Float64Array, school: SchoolId, done: ReadonlySet<string>): Move {
   const plan = repairPlan(b, weights);
   if (plan.order.length === 0 || plan.expected === 0) return { kind: 'none' };
-  const perBit = costOfBit(b, weights);
-  const useful = b.tests.filter((t) => !t.gate && !done.has(t.key) && information(weights, t) > leastBits);
+  const told = toldBy(b, weights);
+  const perBit = costOfBit(told);
+  const useful = b.tests.filter((t) => !t.gate && !done.has(t.key) && told.get(t)! > leastBits);
   if (school === 'least-cost') {
     let best: Move = { kind: 'none' };
     let least = Infinity;
@@ -33,7 +32,7 @@ export function nextMove(b: Beliefs, weights: Float64Array, school: SchoolId, do
       const value = repairWaste(b, weights, suspect, perBit);
       if (value < least) best = { kind: 'repair', suspect, value: (least = value) };
     }
-    for (const test of shortlist(weights, useful)) {
+    for (const test of shortlist(useful, told)) {
       const value = testWaste(b, weights, test, perBit);
       if (value < least) best = { kind: 'test', test, value: (least = value) };
     }
@@ -57,11 +56,10 @@ export function nextMove(b: Beliefs, weights: Float64Array, school: SchoolId, do
  * The tests worth working out in full: those that tell most for their cost, and those that tell most. The others could
  * win only by telling less for more.
  */
-function shortlist(weights: Float64Array, tests: OpenTest[], most = 12): OpenTest[] {
+function shortlist(tests: OpenTest[], told: ReadonlyMap<OpenTest, number>, most = 8): OpenTest[] {
   if (tests.length <= 2 * most) return tests;
-  const bits = new Map(tests.map((t) => [t, information(weights, t)]));
   const by = (score: (t: OpenTest) => number) => [...tests].sort((a, b) => score(b) - score(a)).slice(0, most);
-  return [...new Set([...by((t) => bits.get(t)! / (t.cost + 1)), ...by((t) => bits.get(t)!)])];
+  return [...new Set([...by((t) => told.get(t)! / (t.cost + 1)), ...by((t) => told.get(t)!)])];
 }
 
 /** True if the test bears on something in an area that was touched last. */

@@ -1,0 +1,28 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsArray, ValidateNested } from 'class-validator';
+import { tableNames, type TableName } from '../core/record';
+import { Id, Instant, MaybeWhole, OneOf, Optional, Sheet, Whole, Words } from './fields';
+import { PersonalPart } from './payloads/intake';
+
+/** The version of the command payloads that this program writes. Older ones are brought up when they are read. */
+export const schemaVersion = 1;
+
+export class EntityPart {
+  @OneOf(tableNames) kind!: TableName;
+  @Id() id!: string;
+}
+
+/** How every change travels. */
+export class Envelope {
+  @Id() id!: string;
+  @Whole(1, 1) schemaVersion!: number;
+  @Words(60) type!: string;
+  @ValidateNested() @Type(() => EntityPart) entity!: EntityPart;
+  @Instant() madeAt!: string;
+  @MaybeWhole(0, Number.MAX_SAFE_INTEGER) after!: number | null;
+  @Sheet() base!: Record<string, number>;
+  @Sheet() payload!: object;
+  /** Personal data the payload refers to by id; kept out of the journal. */
+  @Optional() @IsArray() @ArrayMaxSize(4) @ValidateNested({ each: true }) @Type(() => PersonalPart) personal?: PersonalPart[];
+}

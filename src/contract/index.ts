@@ -1,0 +1,106 @@
+import 'reflect-metadata';
+import { plainToInstance, type ClassConstructor } from 'class-transformer';
+import { validateSync, type ValidationError } from 'class-validator';
+import type { Command } from '../core/command';
+import type { TableName } from '../core/record';
+import { Envelope } from './envelope';
+import * as intake from './payloads/intake';
+import * as tracing from './payloads/tracing';
+import * as work from './payloads/work';
+
+export { schemaVersion } from './envelope';
+export type { PersonalPart } from './payloads/intake';
+
+interface Shape {
+  kind: TableName;
+  body: ClassConstructor<object>;
+}
+
+const of = (kind: TableName, body: ClassConstructor<object>): Shape => ({ kind, body });
+
+/** The payload class and entity kind of every command type. */
+export const shapes: Readonly<Record<string, Shape>> = {
+  'person.add': of('person', intake.PersonBody),
+  'bike.bookIn': of('bike', intake.BookInBody),
+  'bike.set': of('bike', intake.BikeSetBody),
+  'job.set': of('job', intake.JobSetBody),
+  'owner.set': of('owner', intake.OwnerSetBody),
+  'complaint.add': of('complaint', intake.ComplaintAddBody),
+  'complaint.set': of('complaint', intake.ComplaintSetBody),
+  'consent.give': of('consent', intake.ConsentBody),
+  'evidence.add': of('evidence', tracing.EvidenceAddBody),
+  'evidence.withdraw': of('evidence', tracing.WithdrawBody),
+  'prediction.write': of('prediction', tracing.PredictionBody),
+  'reading.add': of('reading', tracing.ReadingAddBody),
+  'spec.add': of('spec', tracing.SpecAddBody),
+  'spec.set': of('spec', tracing.SpecSetBody),
+  'cause.name': of('cause', tracing.CauseBody),
+  'repair.log': of('repair', tracing.RepairBody),
+  'retest.log': of('retest', tracing.RetestBody),
+  'step.add': of('step', work.StepAddBody),
+  'step.refit': of('step', work.RefitBody),
+  'finding.add': of('finding', work.FindingAddBody),
+  'part.add': of('part', work.PartAddBody),
+  'part.set': of('part', work.PartSetBody),
+  'torque.plan': of('torque', work.TorquePlanBody),
+  'torque.stage': of('torqueStage', work.TorqueStageBody),
+  'signature.sign': of('signature', work.SignBody),
+  'check.mark': of('checkmark', work.CheckMarkBody),
+  'wait.start': of('wait', work.WaitStartBody),
+  'wait.end': of('wait', work.JobOnlyBody),
+  'provisional.add': of('provisional', work.ProvisionalBody),
+  'provisional.end': of('provisional', work.JobOnlyBody),
+  'watch.add': of('watch', work.WatchBody),
+  'hazard.acknowledge': of('hazardAck', work.HazardBody),
+  'job.handOver': of('job', work.HandOverBody),
+  undo: of('job', work.TargetBody),
+  redo: of('job', work.TargetBody),
+};
+
+/** One complaint about a command: where and what, in words for the person. */
+export interface Fault {
+  path: string;
+  message: string;
+}
+
+export type Checked = { ok: true; command: Command; personal: intake.PersonalPart[] } | { ok: false; faults: Fault[] };
+
+const options = { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true, stopAtFirstError: true };
+
+function flatten(errors: ValidationError[], prefix = ''): Fault[] {
+  return errors.flatMap((e) => {
+    const path = prefix ? `${prefix}.${e.property}` : e.property;
+    const own = Object.values(e.constraints ?? {}).map((message) => ({ path, message }));
+    return [...own, ...flatten(e.children ?? [], path)];
+  });
+}
+
+function check<T extends object>(cls: ClassConstructor<T>, plain: unknown): { value: T; faults: Fault[] } {
+  const value = plainToInstance(cls, plain ?? {}) as T;
+  return { value, faults: flatten(validateSync(value, options)) };
+}
+
+/** Undecorated instances as plain objects again: what travels and is stored is plain data. */
+const plain = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T;
+
+/** Checks anything that claims to be a command. Never throws; what comes back is plain and holds nothing undeclared. */
+export function checkCommand(input: unknown): Checked {
+  if (typeof input !== 'object' || input === null || Array.isArray(input)) return { ok: false, faults: [{ path: '', message: 'A command is an object.' }] };
+  // PostgreSQL cannot hold a NUL or half a surrogate pair; no keyboard sends one either.
+  const text = JSON.stringify(input);
+  if (/\\u0000|\\ud[89a-f]/i.test(text)) return { ok: false, faults: [{ path: '', message: 'There is a character in it that cannot be stored.' }] };
+  const envelope = check(Envelope, input);
+  if (envelope.faults.length) return { ok: false, faults: envelope.faults };
+  const { type, entity, base, personal } = envelope.value;
+  const shape = Object.hasOwn(shapes, type) ? shapes[type] : undefined;
+  if (!shape) return { ok: false, faults: [{ path: 'type', message: `There is no command '${type}'.` }] };
+  if (entity.kind !== shape.kind) return { ok: false, faults: [{ path: 'entity.kind', message: `'${type}' is about a ${shape.kind}.` }] };
+  for (const [field, version] of Object.entries(base)) {
+    if (!Number.isInteger(version) || version < 0) return { ok: false, faults: [{ path: `base.${field}`, message: 'A version is a whole number.' }] };
+  }
+  const payload = check(shape.body, (input as { payload: unknown }).payload);
+  if (payload.faults.length) return { ok: false, faults: payload.faults.map((f) => ({ ...f, path: `payload.${f.path}` })) };
+  const { id, schemaVersion, madeAt, after } = envelope.value;
+  const command = plain({ id, schemaVersion, type, entity, madeAt: new Date(madeAt).toISOString(), after, base, payload: payload.value });
+  return { ok: true, command, personal: plain(personal ?? []) };
+}

@@ -1,0 +1,97 @@
+import { ValidateIf } from 'class-validator';
+import type { Answer, Shown, SymptomAnswer } from '../../core/record';
+import { Decimal, Id, MaybeFigure, MaybeId, MaybeOneOf, MaybeWords, OneOf, Optional, Whole, Words } from '../fields';
+import { ConditionsPart, IsMapOf, IsShown, ReadingPartBody, Type, ValidateNested } from './common';
+
+const position = () => MaybeWords(20);
+const present = () => ValidateIf((_o, v) => v !== null);
+
+export class EvidenceAddBody {
+  @Id() jobId!: string;
+  @Words(60) testId!: string;
+  @position() position!: string | null;
+  @Words(60) outcome!: string;
+  @present() @ValidateNested() @Type(() => ReadingPartBody) reading!: ReadingPartBody | null;
+  @MaybeId() predictionId!: string | null;
+  @MaybeOneOf(['yes', 'no']) held!: Answer | null;
+  @ValidateNested() @Type(() => ConditionsPart) conditions!: ConditionsPart;
+  @MaybeWords(1000) note!: string | null;
+  @MaybeId() afterRepairId!: string | null;
+  @Words(64) knowledgeHash!: string;
+  @IsShown() shown!: Shown | null;
+}
+
+export class WithdrawBody {
+  @Id() jobId!: string;
+  @Words(300) reason!: string;
+}
+
+export class PredictionBody {
+  @Id() jobId!: string;
+  @Words(60) testId!: string;
+  @position() position!: string | null;
+  @Words(500) words!: string;
+  @MaybeWords(60) expected!: string | null;
+}
+
+export class ReadingAddBody {
+  @Id() jobId!: string;
+  @position() position!: string | null;
+  @ValidateNested() @Type(() => ConditionsPart) conditions!: ConditionsPart;
+  @ValidateNested() @Type(() => ReadingPartBody) reading!: ReadingPartBody;
+}
+
+export class SpecAddBody {
+  @Id() bikeId!: string;
+  @Words(60) quantity!: string;
+  @MaybeFigure() low!: number | null;
+  @MaybeFigure() high!: number | null;
+  @Words(20) unit!: string;
+  @Words(80) entered!: string;
+  @Words(200) source!: string;
+}
+export class SpecFields {
+  @Optional() @MaybeFigure() low?: number | null;
+  @Optional() @MaybeFigure() high?: number | null;
+  @Optional() @Words(20) unit?: string;
+  @Optional() @Words(80) entered?: string;
+  @Optional() @Words(200) source?: string;
+}
+export class SpecSetBody {
+  @ValidateNested() @Type(() => SpecFields) set!: SpecFields;
+}
+
+export class CauseBody {
+  @Id() jobId!: string;
+  @Id() complaintId!: string;
+  @MaybeWords(60) faultId!: string | null;
+  @position() position!: string | null;
+  @Words(300) words!: string;
+}
+
+export class RepairBody {
+  @Id() jobId!: string;
+  @MaybeId() causeId!: string | null;
+  @MaybeWords(60) faultId!: string | null;
+  @position() position!: string | null;
+  @Words(500) words!: string;
+  @Whole(0, 100000) minutes!: number;
+  @Decimal() cost!: string;
+  @MaybeId() afterRepairId!: string | null;
+}
+
+export class ChangedPart {
+  @Id() id!: string;
+  @Words(2000) words!: string;
+  @IsMapOf(['present', 'absent'], 'Each symptom is picked or denied.') symptoms!: Record<string, SymptomAnswer>;
+}
+export class RetestBody {
+  @Id() jobId!: string;
+  @Id() complaintId!: string;
+  @Id() repairId!: string;
+  @OneOf(['gone', 'changed', 'same']) result!: 'gone' | 'changed' | 'same';
+  @ValidateNested() @Type(() => ConditionsPart) conditions!: ConditionsPart;
+  @MaybeWords(1000) note!: string | null;
+  @present() @ValidateNested() @Type(() => ChangedPart) changed!: ChangedPart | null;
+}
+

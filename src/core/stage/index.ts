@@ -1,0 +1,2 @@
+export * from './spine';
+export * from './next';

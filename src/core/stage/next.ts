@@ -1,0 +1,87 @@
+import type { Knowledge } from '../knowledge';
+import { list, type State, type Wait, type WaitKind } from '../record';
+import { accountOf } from '../strip';
+import { caseOf, type Ranking } from '../trace';
+import { checklist, firstLook, openComplaints, untested, type StageId } from './spine';
+
+export interface Act {
+  stage: StageId;
+  words: string;
+  why: string;
+}
+
+/** What cannot go on while something of this kind is waited for. */
+const holds: Record<WaitKind, StageId[]> = {
+  soaking: ['look', 'trace', 'start', 'tune'],
+  curing: ['rebuild', 'start', 'tune'],
+  cooling: ['look', 'trace', 'start', 'tune'],
+  charging: ['look', 'trace', 'start'],
+  part: ['parts', 'rebuild', 'start', 'tune', 'handover'],
+  owner: ['decide', 'parts', 'rebuild', 'start', 'tune', 'handover'],
+  'outside work': ['rebuild', 'start', 'tune', 'handover'],
+};
+
+/** When a wait asks for someone: its look-again time if that comes first, else its end. */
+export const dueAt = (w: Wait): string => [w.lookAgain, w.until].filter((x): x is string => x !== null).sort()[0];
+
+export interface JobNext {
+  /** What can be done now; null if everything waits or nothing is left. */
+  act: Act | null;
+  waiting: Wait[];
+  /** Waits whose time has come. */
+  due: Wait[];
+}
+
+/**
+ * What can be done on a job now, and what it waits for. `ranking` is the tracer's, where a complaint is open; `now` is
+ * the present time in ISO form.
+ */
+export function nextOf(state: State, k: Knowledge, jobId: string, ranking: Ranking | null, now: string): JobNext {
+  const waits = list(state, 'wait').filter((w) => w.jobId === jobId && !w.endedAt);
+  const due = waits.filter((w) => dueAt(w) <= now);
+  const waiting = waits.filter((w) => dueAt(w) > now);
+  const held = new Set(waiting.flatMap((w) => holds[w.kind]));
+  if (due.length) {
+    const w = due[0];
+    const stage: StageId = w.kind === 'part' ? 'parts' : w.kind === 'owner' ? 'decide' : w.kind === 'outside work' || w.kind === 'curing' ? 'rebuild' : 'trace';
+    return { act: { stage, words: `Look again: ${w.what}`, why: w.kind === 'part' ? 'It was due by now.' : 'Its time is up.' }, waiting, due };
+  }
+  return { act: acts(state, k, jobId, ranking).find((a) => !held.has(a.stage)) ?? null, waiting, due };
+}
+
+/** Everything that could be done, in the order in which the job goes. */
+function acts(state: State, k: Knowledge, jobId: string, ranking: Ranking | null): Act[] {
+  const c = caseOf(state, jobId);
+  if (c.job.handedOverAt) return [];
+  const found: Act[] = [];
+  const add = (stage: StageId, words: string, why: string) => found.push({ stage, words, why });
+  const own = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === jobId);
+  const look = firstLook(k, c);
+  const toLook = look.filter((l) => !l.done);
+  if (toLook.length && c.repairs.length === 0) add('look', toLook[0].test.name, 'Before anything is spun: look first.');
+  const repair = untested(c);
+  if (repair) add('trace', `Try the complaint again after: ${repair.words}`, 'A repair that was not retested proves nothing.');
+  else if (openComplaints(c).length && ranking) {
+    const { next } = ranking;
+    if (next.kind === 'test') add('trace', ranking.tests.find((t) => t.key === next.key)?.name ?? next.key, next.why);
+    if (next.kind === 'repair') add('trace', `Repair: ${ranking.suspects.find((s) => s.key === next.key)?.name ?? next.key}`, next.why);
+  }
+  const unexplained = c.complaints.filter((p) => p.state === 'gone' && !p.explained);
+  if (unexplained.length) add('decide', `Explain: ${unexplained[0].words}`, 'The symptom is gone; the cause is not explained yet.');
+  const arrived = own(list(state, 'part')).filter((p) => p.status === 'arrived');
+  const needed = own(list(state, 'part')).filter((p) => p.status === 'needed');
+  if (needed.length) add('parts', `Order: ${needed[0].name}`, needed.length > 1 ? `${needed.length} parts are needed.` : 'It is needed and not ordered.');
+  if (arrived.length) add('parts', `Fit: ${arrived[0].name}`, 'It has arrived.');
+  const account = accountOf(own(list(state, 'step')), own(list(state, 'fastener')));
+  if (account.off.length && openComplaints(c).length === 0) add('rebuild', `Put back: ${account.off[0].title}`, `${account.fastenersOut} fasteners are not back yet.`);
+  const torque = own(list(state, 'torque')).find((t) => !list(state, 'signature').some((s) => s.subjectId === t.id));
+  if (torque) add('rebuild', `Torque: ${torque.name}`, 'Not signed yet.');
+  if (openComplaints(c).length === 0) {
+    const gate = checklist(state, k, jobId, 'first-start').find((i) => i.gate && i.mark?.state !== 'done');
+    if (gate) add('start', 'First start: go through the gates', gate.text);
+    const tune = checklist(state, k, jobId, 'tune').find((i) => !i.mark || i.mark.state === 'open');
+    if (tune) add('tune', tune.text, 'Tune.');
+    add('handover', 'Hand over', 'Nothing else is open.');
+  }
+  return found;
+}

@@ -1,0 +1,113 @@
+import { applicability, factsOf, type Knowledge, type Test } from '../knowledge';
+import { judge, limitFor, quantityInfo } from '../measure';
+import { list, type State } from '../record';
+import { accountOf } from '../strip';
+import { caseOf, engineStates, lastRepairId, buildModel, type Case } from '../trace';
+
+/** The stages of a job in the trade's order: the spine that every screen shows. */
+export const stages = [
+  { id: 'book-in', name: 'Book in' },
+  { id: 'look', name: 'First look' },
+  { id: 'trace', name: 'Trace' },
+  { id: 'strip', name: 'Strip' },
+  { id: 'measure', name: 'Measure' },
+  { id: 'decide', name: 'Decide' },
+  { id: 'parts', name: 'Parts' },
+  { id: 'rebuild', name: 'Rebuild' },
+  { id: 'start', name: 'First start' },
+  { id: 'tune', name: 'Tune' },
+  { id: 'handover', name: 'Hand over' },
+] as const;
+
+export type StageId = (typeof stages)[number]['id'];
+
+export interface StageLine {
+  id: StageId;
+  name: string;
+  /** untouched: nothing there yet; open: something waits there; clear: nothing left open */
+  state: 'untouched' | 'open' | 'clear';
+  /** What is open, in a few words; empty where nothing is. */
+  open: string;
+}
+
+const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+
+/** Attributes of a bike worth knowing before tracing. */
+const wanted = ['strokes', 'cylinders', 'cooling', 'ignition', 'fuelling', 'starting', 'voltage'] as const;
+
+/** The first-look tests that apply to this bike, in their order, each once for each place it has. */
+export function firstLook(k: Knowledge, c: Case): { test: Test; position: string | null; done: boolean }[] {
+  const facts = factsOf(c.bike, c.job);
+  const tests = k.tests.filter((t) => t.firstLook !== undefined && applicability(t.applies, facts, k.attributes) > 0).sort((a, b) => a.firstLook! - b.firstLook!);
+  return tests.flatMap((test) => {
+    const positions = test.per === 'cylinder' ? Array.from({ length: c.bike.cylinders ?? 1 }, (_x, i) => String(i + 1)) : [null];
+    return positions.map((position) => ({ test, position, done: c.evidence.some((e) => !e.withdrawn && e.testId === test.id && e.position === position) }));
+  });
+}
+
+/** Items of a checklist with their marks. */
+export function checklist(state: State, k: Knowledge, jobId: string, listId: string) {
+  const marks = list(state, 'checkmark').filter((m) => m.jobId === jobId && m.list === listId);
+  return (k.checklists.find((l) => l.id === listId)?.items ?? []).map((item) => ({ ...item, mark: marks.find((m) => m.item === item.id) ?? null }));
+}
+
+/** Complaints that are neither gone nor turned into another. */
+export const openComplaints = (c: Case) => c.complaints.filter((p) => p.state === 'open');
+
+/** The last repair that no retest speaks of yet, if any. */
+export function untested(c: Case) {
+  const last = lastRepairId(c.repairs);
+  return last && openComplaints(c).length > 0 && !c.retests.some((r) => r.repairId === last) ? c.repairs.find((r) => r.id === last)! : null;
+}
+
+/** The spine of one job. `standing` is the number of suspects still worth a look, where a ranking has been made. */
+export function spineOf(state: State, k: Knowledge, jobId: string, standing: number | null): StageLine[] {
+  const c = caseOf(state, jobId);
+  const own = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === jobId);
+  const steps = own(list(state, 'step'));
+  const account = accountOf(steps, own(list(state, 'fastener')));
+  const torques = own(list(state, 'torque'));
+  const unsigned = torques.filter((t) => !list(state, 'signature').some((s) => s.subjectId === t.id));
+  const parts = own(list(state, 'part'));
+  const awaited = parts.filter((p) => p.status === 'needed' || p.status === 'ordered');
+  const open = openComplaints(c);
+  const unknown = wanted.filter((a) => c.bike[a] === null).length;
+  const look = firstLook(k, c);
+  const looked = look.filter((l) => l.done).length;
+  const facts = factsOf(c.bike, c.job);
+  const doubtful = c.readings.filter((r) => {
+    const info = quantityInfo(k, r.quantity, facts);
+    return info && ['on the line', 'straddles'].includes(judge(r.value, limitFor(info, c.specs), info.error).verdict);
+  }).length;
+  const asks = c.findings.filter((f) => f.verdict === 'ask the owner').length;
+  const unexplained = c.complaints.filter((p) => p.state === 'gone' && !p.explained).length;
+  const provisional = own(list(state, 'provisional')).filter((p) => !p.endedAt);
+  const gates = checklist(state, k, jobId, 'first-start').filter((i) => i.gate);
+  const gatesDone = gates.filter((g) => g.mark?.state === 'done').length;
+  const tune = checklist(state, k, jobId, 'tune');
+  const tuned = tune.filter((i) => i.mark && i.mark.state !== 'open').length;
+  const handed = c.job.handedOverAt !== null;
+
+  const of = (id: StageId, openWords: string, touched: boolean): StageLine => ({ id, name: stages.find((s) => s.id === id)!.name, open: openWords, state: openWords ? 'open' : touched ? 'clear' : 'untouched' });
+  const some = (...words: (string | false)[]) => words.filter(Boolean).join(', ');
+  return [
+    of('book-in', unknown && !handed ? `${unknown} not known` : '', true),
+    of('look', looked < look.length && !handed ? `${look.length - looked} to look at` : '', looked > 0),
+    of('trace', open.length ? (untested(c) ? 'retest' : standing !== null ? plural(standing, 'suspect') : plural(open.length, 'complaint')) : '', c.evidence.length > 0),
+    of('strip', account.off.length ? some(account.bagsOut.length > 0 && `${plural(account.bagsOut.length, 'bag')} out`) || plural(account.off.length, 'step') : '', steps.length > 0),
+    of('measure', doubtful ? `${doubtful} on the line` : '', c.readings.length > 0),
+    of('decide', some(asks > 0 && `${asks} to ask`, unexplained > 0 && `${unexplained} unexplained`), c.findings.length + c.causes.length > 0),
+    of('parts', awaited.length ? `${awaited.length} awaited` : '', parts.length > 0),
+    of('rebuild', some(account.fastenersOut > 0 && `${plural(account.fastenersOut, 'fastener')}`, unsigned.length > 0 && `${plural(unsigned.length, 'torque')}`), torques.length > 0),
+    of('start', gatesDone > 0 && gatesDone < gates.length ? plural(gates.length - gatesDone, 'gate') : '', gatesDone === gates.length && gates.length > 0),
+    of('tune', tuned > 0 && tuned < tune.length ? `${tune.length - tuned} left` : '', tuned > 0),
+    of('handover', handed ? '' : some(provisional.length > 0 && `${provisional.length} provisional`), handed),
+  ];
+}
+
+/** Why first-look and other tests are hidden now, by state id: used where gates are told. */
+export function gatesNow(k: Knowledge, c: Case): { id: string; hidden: string }[] {
+  const states = engineStates(buildModel(k, c));
+  return k.states.filter((s) => states.get(s.id) === 'no').map(({ id, hidden }) => ({ id, hidden }));
+}
+

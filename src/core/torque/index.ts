@@ -1,0 +1,3 @@
+export * from './thread';
+export * from './query';
+export * from './stages';

@@ -1,0 +1,50 @@
+import type pg from 'pg';
+import { tableNames, type AnyRow, type JournalEntry, type TableName } from '../../core/record';
+import { inShop, type Db } from '../db/pool';
+import { rowsWhere } from '../db/rows';
+import { journalOf } from '../commands/gather';
+
+export interface Personal {
+  id: string;
+  name: string | null;
+  phone: string | null;
+  email: string | null;
+}
+
+/** Everything one job's screens need, as plain data; the browser computes from here on. */
+export interface JobSnapshot {
+  shop: { id: string; name: string; rate: string; currency: string; seq: number };
+  actor: { id: string; name: string } | null;
+  jobId: string;
+  rows: Partial<Record<TableName, AnyRow[]>>;
+  personal: Personal[];
+  journal: JournalEntry[];
+}
+
+const ofJob = tableNames.filter((t) => !['person', 'owner', 'bike', 'spec', 'job'].includes(t));
+
+export async function jobSnapshot(from: pg.Pool, shopId: string, jobId: string, actorId: string | null): Promise<JobSnapshot | null> {
+  if (!/^[\da-f-]{36}$/i.test(jobId)) return null;
+  return inShop(from, shopId, async (db) => {
+    const [job] = await rowsWhere(db, 'job', 'id', [jobId]);
+    if (!job) return null;
+    const rows: Partial<Record<TableName, AnyRow[]>> = { job: [job] };
+    rows.bike = await rowsWhere(db, 'bike', 'id', [job.bikeId]);
+    rows.spec = await rowsWhere(db, 'spec', 'bikeId', [job.bikeId]);
+    const ownerId = (rows.bike[0] as { ownerId: string | null }).ownerId;
+    const owners = ownerId ? await rowsWhere(db, 'owner', 'id', [ownerId]) : [];
+    rows.owner = owners;
+    const people = await db.query('select id, name, versions from person order by name');
+    rows.person = people.rows as AnyRow[];
+    for (const t of ofJob) rows[t] = (await rowsWhere(db, t, 'jobId', [jobId])) as AnyRow[];
+    const personalIds = owners.flatMap((o) => (o.personalId ? [o.personalId] : []));
+    const personal = (await db.query('select id, name, phone, email from personal where id = any($1::uuid[])', [personalIds])).rows as Personal[];
+    const shop = (await db.query('select id, name, rate, currency, seq from shop where id = $1', [shopId])).rows[0] as JobSnapshot['shop'];
+    return { shop, actor: await personById(db, actorId), jobId, rows, personal, journal: await journalOf(db, jobId, job.bikeId) };
+  });
+}
+
+async function personById(db: Db, id: string | null): Promise<{ id: string; name: string } | null> {
+  if (!id) return null;
+  return ((await db.query('select id, name from person where id = $1', [id])).rows[0] as { id: string; name: string } | undefined) ?? null;
+}
