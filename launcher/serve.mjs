@@ -14,9 +14,13 @@ export async function migrate(cluster, database, base) {
   if (code !== 0) throw new Stop('the database could not be brought up to date', 'Nothing was half done: each migration is one transaction. The message stands above.');
 }
 
-export async function loadDemo(cluster, database) {
+export async function loadDemo(cluster, database, base) {
+  const mark = `${base}/demo.loaded`;
+  if (existsSync(mark)) return;
+  say('loading the demo workshop');
   const code = await visibly('node', ['--import', 'tsx', 'scripts/demo.ts'], { env: { ...process.env, IVREK_APP_URL: cluster.appUrl(database) }, stdio: ['ignore', 2, 2] });
   if (code !== 0) throw new Stop('the demo could not be loaded', 'The message stands above.');
+  writeFileSync(mark, new Date().toISOString());
 }
 
 /** Starts the built server on a port; resolves when it answers. */
@@ -83,7 +87,7 @@ export async function serve(dev) {
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0));
   try {
     await migrate(cluster, 'ivrek', base);
-    await loadDemo(cluster, 'ivrek');
+    await loadDemo(cluster, 'ivrek', base);
     server = await startServer(cluster, 'ivrek', port, { dev });
   } catch (error) {
     cluster.stop();

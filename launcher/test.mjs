@@ -46,7 +46,7 @@ export async function test(only) {
       await ensureBuild();
       const c = await withCluster();
       await migrate(c, 'ivrek_browser', base);
-      await loadDemo(c, 'ivrek_browser');
+      await loadDemo(c, 'ivrek_browser', base);
       const server = await startServer(c, 'ivrek_browser', await freePort(4780), { env: { IVREK_GALLERY: '1' } });
       try {
         return await visibly('npx', ['playwright', 'test'], { env: { ...process.env, IVREK_URL: server.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report('browser') } });

@@ -29,15 +29,3 @@ export function readKnowledge(folder: string): { knowledge: Knowledge; problems:
   if (problems.length === 0) problems.push(...checkKnowledge(knowledge));
   return { knowledge, problems };
 }
-
-let loaded: Knowledge | undefined;
-
-/** The knowledge this server runs with. Throws with all problems if it is not sound. */
-export function serverKnowledge(): Knowledge {
-  if (!loaded) {
-    const { knowledge, problems } = readKnowledge(process.env.IVREK_KNOWLEDGE ?? 'knowledge');
-    if (problems.length) throw new Error(`knowledge/ is not sound:\n${problems.join('\n')}`);
-    loaded = knowledge;
-  }
-  return loaded;
-}
