@@ -1,12 +1,11 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, ValidateNested } from 'class-validator';
+import { schemaVersion } from '../core/command';
 import { tableNames, type TableName } from '../core/record';
 import { Id, Instant, MaybeWhole, OneOf, Optional, Sheet, Whole, Words } from './fields';
 import { PersonalPart } from './payloads/intake';
 
-/** The version of the command payloads that this program writes. Older ones are brought up when they are read. */
-export const schemaVersion = 1;
 
 export class EntityPart {
   @OneOf(tableNames) kind!: TableName;
@@ -16,7 +15,7 @@ export class EntityPart {
 /** How every change travels. */
 export class Envelope {
   @Id() id!: string;
-  @Whole(1, 1) schemaVersion!: number;
+  @Whole(1, schemaVersion) schemaVersion!: number;
   @Words(60) type!: string;
   @ValidateNested() @Type(() => EntityPart) entity!: EntityPart;
   @Instant() madeAt!: string;

@@ -8,7 +8,6 @@ import * as intake from './payloads/intake';
 import * as tracing from './payloads/tracing';
 import * as work from './payloads/work';
 
-export { schemaVersion } from './envelope';
 export type { PersonalPart } from './payloads/intake';
 
 interface Shape {

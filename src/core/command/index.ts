@@ -7,6 +7,7 @@ import type { Command, CommandType, Outcome } from './types';
 import { Refused } from './types';
 
 export * from './types';
+export { makeCommand, schemaVersion } from './make';
 export { dependants, isUndone, undoTargets } from './undo';
 export type { EvidenceAdd, ReadingPart } from './tracing';
 export type { StepAdd } from './work';

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import type pg from 'pg';
-import { schemaVersion, type PersonalPart } from '../../contract';
+import type { PersonalPart } from '../../contract';
+import { makeCommand } from '../../core/command';
 import type { TableName } from '../../core/record';
 import { toSi } from '../../core/quantity';
 import { receive } from '../commands/door';
@@ -31,8 +32,8 @@ export class DemoWriter {
   }
 
   async send(madeAt: string, type: string, kind: TableName, id: string, payload: object, extra: { base?: Record<string, number>; personal?: PersonalPart[] } = {}): Promise<void> {
-    const command = { id: idFor(`command ${this.n++} ${type} ${id}`), schemaVersion, type, entity: { kind, id }, madeAt, after: null, base: extra.base ?? {}, payload, ...(extra.personal && { personal: extra.personal }) };
-    const answer = await receive(this.pool, { shopId: this.shopId, actorId: this.actorId, deviceId: null }, command);
+    const command = makeCommand({ id: idFor(`command ${this.n++} ${type} ${id}`), type, kind, entityId: id, madeAt, after: null, payload, base: extra.base });
+    const answer = await receive(this.pool, { shopId: this.shopId, actorId: this.actorId, deviceId: null }, { ...command, ...(extra.personal && { personal: extra.personal }) });
     if (answer.kind !== 'applied') throw new Error(`the demo's ${type} was not taken: ${JSON.stringify(answer)}`);
   }
 }

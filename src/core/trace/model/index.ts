@@ -4,3 +4,4 @@ export { keyOf, type Suspect, type TracedGroup } from './groups';
 export { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights, worstOutcome } from './outcome';
 export { gradesOf } from './strength';
 export type { Claim } from './claims';
+export { faultProbabilities } from './probabilities';

@@ -1,6 +1,7 @@
 import type { Knowledge } from '../../knowledge';
 import { buildModel, type Model } from '../model/build';
 import type { Case } from '../model/case';
+import { faultProbabilities } from '../model/probabilities';
 import { infer } from '../network';
 import { chanceWords, weightWords } from './words';
 
@@ -15,12 +16,7 @@ export interface Reason {
   ratio: number;
 }
 
-const probabilityOf = (model: Model, key: string): number => {
-  const { probability } = infer(model.network, model.observations);
-  let p = 0;
-  model.groups.forEach((g, i) => g.states.forEach((s, k) => s.members.includes(key) && (p += probability[i][k])));
-  return p;
-};
+const probabilityOf = (model: Model, key: string): number => faultProbabilities(model, infer(model.network, model.observations)).get(key) ?? 0;
 
 const odds = (p: number) => Math.max(p, 1e-12) / Math.max(1 - p, 1e-12);
 

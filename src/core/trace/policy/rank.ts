@@ -1,4 +1,6 @@
 import type { Model } from '../model/build';
+import { faultProbabilities } from '../model/probabilities';
+import { infer } from '../network';
 import { believe, type Beliefs, type OpenTest } from './beliefs';
 import { afterOutcome, costOfBit, repairPlan, repairWaste, testWaste, toldBy, unavoidable } from './plan';
 import { compareSchools, nextMove, schoolIds, type Move, type SchoolId } from './schools';
@@ -120,8 +122,7 @@ function moveName(b: Beliefs, m: Move): string {
 /** Probability of each suspect being there now, exact, most likely first. */
 function suspectViews(b: Beliefs): SuspectView[] {
   const { model, posterior } = b;
-  const p = new Map<string, number>();
-  model.groups.forEach((g, i) => g.states.forEach((s, k) => s.members.forEach((m) => p.set(m, (p.get(m) ?? 0) + posterior.probability[i][k]))));
+  const p = faultProbabilities(model, posterior);
   return model.suspects
     .map((s, i) => {
       const probability = p.get(s.key) ?? 0;
@@ -218,4 +219,10 @@ function repairsEnough(b: Beliefs): Pick<Ranking, 'enough' | 'pair'> {
   }
   const key = (i: number) => b.model.suspects[i].key;
   return { enough: { key: key(best), chance: single[best] }, pair: two && { keys: [key(two[0]), key(two[1])], chance: most } };
+}
+
+/** How many suspects are still worth a look: those at one in ten or more. */
+export function standing(model: Model): number {
+  const p = faultProbabilities(model, infer(model.network, model.observations));
+  return [...p.values()].filter((x) => x >= 0.1).length;
 }

@@ -1,0 +1,21 @@
+import type { TableName } from '../record';
+import type { Command } from './types';
+
+/** The version of the command payloads that this program writes. Older ones are brought up when they are read. */
+export const schemaVersion = 1;
+
+export interface CommandInput {
+  id: string;
+  type: string;
+  kind: TableName;
+  entityId: string;
+  madeAt: string;
+  after: number | null;
+  payload: object;
+  base?: Record<string, number>;
+}
+
+/** A command ready to be sent. Ids and times are the caller's: core has neither clock nor chance. */
+export function makeCommand({ id, type, kind, entityId, madeAt, after, payload, base = {} }: CommandInput): Command {
+  return { id, schemaVersion, type, entity: { kind, id: entityId }, madeAt, after, base, payload };
+}

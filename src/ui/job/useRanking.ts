@@ -1,0 +1,47 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Case, Ranking, Reason, SchoolView } from '../../core/trace';
+import type { RankReply, RankRequest } from '../../workers/rank';
+
+export interface Explanation {
+  start: string;
+  now: string;
+  reasons: Reason[];
+}
+
+/** The ranking of a case, computed in a worker; the one from the server stands until the first change. */
+export function useRanking(first: Ranking, traced: Case, agreedLeft: number | null) {
+  const [ranking, setRanking] = useState(first);
+  const [schools, setSchools] = useState<SchoolView[] | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [reasons, setReasons] = useState<Record<string, Explanation>>({});
+  const worker = useRef<Worker | null>(null);
+  const asked = useRef(0);
+
+  useEffect(() => {
+    const w = new Worker(new URL('../../workers/rank.ts', import.meta.url), { type: 'module' });
+    worker.current = w;
+    w.onmessage = ({ data }: MessageEvent<RankReply>) => {
+      if (data.kind === 'reasons') {
+        setReasons((r) => ({ ...r, [data.key]: { start: data.start, now: data.now, reasons: data.reasons } }));
+        return;
+      }
+      // Only the newest question counts.
+      if (data.id !== asked.current) return;
+      if (data.kind === 'ranking') {
+        setRanking(data.ranking);
+        setBusy(false);
+      } else setSchools(data.schools);
+    };
+    return () => w.terminate();
+  }, []);
+
+  useEffect(() => {
+    asked.current++;
+    setBusy(true);
+    setReasons({});
+    worker.current?.postMessage({ id: asked.current, kind: 'rank', traced, agreedLeft } satisfies RankRequest);
+  }, [traced, agreedLeft]);
+
+  const explainKey = useCallback((key: string) => worker.current?.postMessage({ id: 0, kind: 'explain', traced, key } satisfies RankRequest), [traced]);
+  return { ranking, schools, busy, reasons, explainKey };
+}

@@ -1,0 +1,76 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import HistoryIcon from '@mui/icons-material/ManageHistory';
+import Redo from '@mui/icons-material/Redo';
+import Undo from '@mui/icons-material/Undo';
+import { useMemo, useState, type ReactNode } from 'react';
+import { spineOf, type StageId } from '../../core/stage';
+import { buildModel, standing } from '../../core/trace';
+import type { Snapshot } from '../job/snapshot';
+import { JobProvider, knowledge, useJob } from '../job/useJob';
+import { actName } from '../job/actNames';
+import { Root } from '../theme/Root';
+import { LogDrawer } from './LogDrawer';
+import { Spine } from './Spine';
+import { TopBar } from './TopBar';
+
+/** Frame of every screen of a job: the bar, the spine, and what is unsent or refused. */
+export function JobShell({ snapshot, stage, children }: { snapshot: Snapshot; stage: StageId | null; children: ReactNode }) {
+  return (
+    <Root>
+      <JobProvider snapshot={snapshot}>
+        <Frame stage={stage}>{children}</Frame>
+      </JobProvider>
+    </Root>
+  );
+}
+
+function Frame({ stage, children }: { stage: StageId | null; children: ReactNode }) {
+  const { store, view, jobId, traced } = useJob();
+  const [logOpen, setLogOpen] = useState(false);
+  const lines = useMemo(() => spineOf(view.state, knowledge, jobId, standing(buildModel(knowledge, traced))), [view.state, jobId, traced]);
+  const { undo, redo } = store.targets();
+  const { shop, actor } = store.snapshot;
+  return (
+    <>
+      <TopBar title={traced.bike.name} under={[shop.name, actor?.name].filter(Boolean).join(' · ')}>
+        <IconButton color="inherit" disabled={!undo} onClick={() => undo && store.undo(undo.id)} aria-label={undo ? `Undo: ${actName(undo)}` : 'Nothing to undo'} sx={{ '&.Mui-disabled': { color: '#8ea396' } }}>
+          <Undo />
+        </IconButton>
+        <IconButton color="inherit" disabled={!redo} onClick={() => redo && store.redo(redo.id)} aria-label={redo ? 'Redo' : 'Nothing to redo'} sx={{ '&.Mui-disabled': { color: '#8ea396' } }}>
+          <Redo />
+        </IconButton>
+        <IconButton color="inherit" onClick={() => setLogOpen(true)} aria-label="Log of this job">
+          <HistoryIcon />
+        </IconButton>
+      </TopBar>
+      <Box sx={{ display: 'flex', alignItems: 'flex-start' }}>
+        <Box sx={{ position: 'sticky', top: 0, maxHeight: '100vh', overflowY: 'auto', overflowX: 'hidden', py: { xs: 0.5, md: 1 } }}>
+          <Spine lines={lines} current={stage} href={(id) => `/job/${jobId}/${id}`} />
+        </Box>
+        <Box component="main" sx={{ flex: 1, minWidth: 0, p: { xs: 1, md: 2 }, borderLeft: 1, borderColor: 'divider', minHeight: 'calc(100vh - 68px)' }}>
+          {view.refused && (
+            <Alert severity="warning" role="alert" sx={{ mb: 1.5 }} action={<Button color="inherit" onClick={store.dismiss}>Close</Button>}>
+              {view.refused.refusal.message}
+              {view.refused.refusal.fields?.map((f) => (
+                <Box key={f.field}>
+                  {f.field}: it now says “{String(f.theirs ?? 'nothing')}”; you wanted “{String(f.yours ?? 'nothing')}”.
+                </Box>
+              ))}
+              {view.refused.refusal.entries?.map((e) => <Box key={e.id}>{actName(e)}</Box>)}
+            </Alert>
+          )}
+          {view.cut && view.waiting > 0 && (
+            <Alert severity="info" role="status" sx={{ mb: 1.5 }}>
+              The server cannot be reached. {view.waiting === 1 ? 'One entry waits' : `${view.waiting} entries wait`} on this device and will be sent by itself.
+            </Alert>
+          )}
+          {children}
+        </Box>
+      </Box>
+      <LogDrawer open={logOpen} onClose={() => setLogOpen(false)} />
+    </>
+  );
+}

@@ -1,0 +1,55 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Drawer from '@mui/material/Drawer';
+import Typography from '@mui/material/Typography';
+import { isUndoable, isUndone } from '../../core/command';
+import { actName } from '../job/actNames';
+import { useJob } from '../job/useJob';
+import { dayTime } from './times';
+
+/** Everything that was done on this job, newest first; each entry can be taken back where nothing builds on it. */
+export function LogDrawer({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const { store, view, jobId } = useJob();
+  const { journal } = view.state;
+  return (
+    <Drawer anchor="right" open={open} onClose={onClose} slotProps={{ paper: { sx: { width: 'min(460px, 100vw)', p: 2 }, role: 'dialog', 'aria-label': 'Log of this job' } }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', mb: 1 }}>
+        <Typography variant="h2" sx={{ flex: 1 }}>
+          Log
+        </Typography>
+        <Button href={`/api/jobs/${jobId}/export`} download>
+          Export
+        </Button>
+        <Button onClick={onClose}>Close</Button>
+      </Box>
+      <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {[...journal].reverse().map((e) => {
+          const undone = isUndone(journal, e.id);
+          const canUndo = !e.targetId && isUndoable(e.type) && !undone;
+          return (
+            <Box component="li" key={e.id} sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 52, borderTop: 1, borderColor: 'divider' }}>
+              <Box sx={{ flex: 1, minWidth: 0 }}>
+                <Typography sx={{ textDecoration: undone ? 'line-through' : 'none', overflowWrap: 'anywhere' }}>{actName(e)}</Typography>
+                <Typography variant="body2" color="text.secondary">
+                  {dayTime(e.madeAt)}
+                  {e.seq === null ? ' · not sent yet' : ''}
+                  {undone ? ' · undone' : ''}
+                </Typography>
+              </Box>
+              {canUndo && (
+                <Button variant="outlined" onClick={() => store.undo(e.id)} aria-label={`Undo: ${actName(e)}`}>
+                  Undo
+                </Button>
+              )}
+              {e.type === 'undo' && !undone && (
+                <Button variant="outlined" onClick={() => store.redo(e.id)}>
+                  Redo
+                </Button>
+              )}
+            </Box>
+          );
+        })}
+      </Box>
+    </Drawer>
+  );
+}

@@ -1,0 +1,219 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import FormLabel from '@mui/material/FormLabel';
+import ToggleButton from '@mui/material/ToggleButton';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Bike, Job } from '../../../core/record';
+import type { Snapshot } from '../../job/snapshot';
+import { knowledge, useJob } from '../../job/useJob';
+import { Choice } from '../../parts/Choice';
+import { Field } from '../../parts/Field';
+import { JobShell } from '../../parts/JobShell';
+import { SetField } from '../../parts/SetField';
+import { Tag } from '../../parts/Tag';
+import { day } from '../../parts/times';
+import { Complaints } from '../trace/Complaints';
+
+export default function BookInView({ snapshot }: { snapshot: Snapshot }) {
+  return (
+    <JobShell snapshot={snapshot} stage="book-in">
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.15fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+          <Complaints />
+          <WhatItIs />
+        </Box>
+        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+          <History />
+          <OwnerPart />
+          <Agreed />
+        </Box>
+      </Box>
+    </JobShell>
+  );
+}
+
+const opts = <T extends string | number>(...list: (T | [T, string])[]) => list.map((o) => (Array.isArray(o) ? { value: o[0], label: o[1] } : { value: o, label: String(o) }));
+
+type BikeChoice = { field: keyof Bike; label: string; options: { value: string | number; label: string }[] };
+const bikeChoices: BikeChoice[] = [
+  { field: 'strokes', label: 'Strokes', options: opts(['two', 'two-stroke'], ['four', 'four-stroke']) },
+  { field: 'cylinders', label: 'Cylinders', options: opts(1, 2, 3, 4, 6) },
+  { field: 'cooling', label: 'Cooling', options: opts('air', 'liquid') },
+  { field: 'ignition', label: 'Ignition', options: opts('points', 'electronic', 'magneto') },
+  { field: 'fuelling', label: 'Fuelling', options: opts('carburettor', 'injection') },
+  { field: 'starting', label: 'Starting', options: opts('kick', 'electric', 'both') },
+  { field: 'voltage', label: 'Volts', options: opts(6, 12) },
+  { field: 'decompressor', label: 'Decompressor', options: opts('none', 'manual', 'automatic') },
+  { field: 'clutch', label: 'Clutch', options: opts('cable', 'hydraulic', 'automatic') },
+];
+
+const text = (v: string | number | null) => (v === null ? '' : String(v));
+
+function number(t: string, low: number, high: number, whole: boolean): { ok: true; value: number | null } | { ok: false; message: string } {
+  if (t === '') return { ok: true, value: null };
+  if (/^\d+,\d+$/.test(t)) return { ok: false, message: `A comma: did you mean ${t.replace(',', '.')}?` };
+  const v = Number(t);
+  if (!Number.isFinite(v)) return { ok: false, message: `'${t}' is not a number.` };
+  if (whole && !Number.isInteger(v)) return { ok: false, message: 'A whole number, please.' };
+  if (v < low || v > high) return { ok: false, message: `Between ${low} and ${high}.` };
+  return { ok: true, value: v };
+}
+
+/** What the bike is: everything the tracer and the panels need to know of it. */
+function WhatItIs() {
+  const { store, traced } = useJob();
+  const { bike } = traced;
+  const set = (patch: Record<string, unknown>) => store.set('bike.set', 'bike', bike.id, patch);
+  const numberField = (field: 'year' | 'mileageKm' | 'boreMm' | 'strokeMm' | 'compressionRatio', label: string, low: number, high: number, whole: boolean, unit?: string) => (
+    <SetField
+      key={field}
+      label={label}
+      unit={unit}
+      value={text(bike[field])}
+      inputProps={{ inputMode: 'decimal' }}
+      onSet={(t) => {
+        const n = number(t, low, high, whole);
+        if (!n.ok) return n.message;
+        set({ [field]: n.value });
+        return null;
+      }}
+    />
+  );
+  return (
+    <Tag title="What it is">
+      <Box sx={{ display: 'grid', gap: 1.25 }}>
+        <SetField
+          label="Make and model"
+          value={bike.name}
+          onSet={(t) => {
+            if (!t) return 'A bike needs a name.';
+            set({ name: t });
+            return null;
+          }}
+        />
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 1 }}>
+          {bikeChoices.map((c) => (
+            <Choice key={c.field} label={c.label} value={bike[c.field] as string | number | null} options={c.options} onChange={(v) => set({ [c.field]: v })} />
+          ))}
+        </Box>
+        <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))' }}>
+          {numberField('year', 'Year', 1885, 2100, true)}
+          {numberField('mileageKm', 'Distance', 0, 2000000, true, 'km')}
+          {numberField('boreMm', 'Bore', 20, 150, false, 'mm')}
+          {numberField('strokeMm', 'Stroke', 20, 150, false, 'mm')}
+          {numberField('compressionRatio', 'Compression ratio', 4, 20, false, ': 1')}
+          <SetField label="Frame number" value={text(bike.frameNo)} onSet={(t) => (set({ frameNo: t || null }), null)} />
+          <SetField label="Engine number" value={text(bike.engineNo)} onSet={(t) => (set({ engineNo: t || null }), null)} />
+        </Box>
+      </Box>
+    </Tag>
+  );
+}
+
+const yesNo = opts('yes', 'no');
+
+/** How it stood, and whose hands were in it last. History moves the odds before anything is tested. */
+function History() {
+  const { store, traced, jobId } = useJob();
+  const { job } = traced;
+  const set = (patch: Partial<Record<keyof Job, unknown>>) => store.set('job.set', 'job', jobId, patch);
+  const touched = job.lastTouched ?? [];
+  return (
+    <Tag title="History">
+      <Box sx={{ display: 'grid', gap: 1.25 }}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 1 }}>
+          <SetField
+            sx={{ maxWidth: 170 }}
+            label="Stood for"
+            unit="months"
+            value={text(job.standingMonths)}
+            inputProps={{ inputMode: 'numeric' }}
+            onSet={(t) => {
+              const n = number(t, 0, 1200, true);
+              if (!n.ok) return n.message;
+              set({ standingMonths: n.value });
+              return null;
+            }}
+          />
+          <Choice label="Where" value={job.storage} options={opts('dry', 'damp', 'flooded', 'outside')} onChange={(v) => set({ storage: v })} />
+          <Choice label="Fuel left in" value={job.fuelLeft} options={yesNo} onChange={(v) => set({ fuelLeft: v })} />
+          <Choice label="Crash" value={job.crash} options={yesNo} onChange={(v) => set({ crash: v })} />
+          <Choice label="Ran when parked" value={job.ranWhenParked} options={yesNo} onChange={(v) => set({ ranWhenParked: v })} />
+        </Box>
+        <Box>
+          <FormLabel id="touched">What was touched last</FormLabel>
+          <Box role="group" aria-labelledby="touched" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
+            {knowledge.areas.map((a) => (
+              <ToggleButton key={a.id} value={a.id} selected={touched.includes(a.id)} onChange={() => set({ lastTouched: touched.includes(a.id) ? touched.filter((t) => t !== a.id) : [...touched, a.id] })} sx={{ '&.Mui-selected': { textDecoration: 'underline', textUnderlineOffset: 4 } }}>
+                {a.name}
+              </ToggleButton>
+            ))}
+          </Box>
+        </Box>
+        <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+          <SetField label="By whom" value={text(job.lastTouchedBy)} onSet={(t) => (set({ lastTouchedBy: t || null }), null)} />
+          <SetField label="When, and what" value={text(job.lastTouchedWhen)} onSet={(t) => (set({ lastTouchedWhen: t || null }), null)} />
+        </Box>
+        <SetField label="Notes" multiline minRows={2} value={text(job.notes)} onSet={(t) => (set({ notes: t || null }), null)} />
+      </Box>
+    </Tag>
+  );
+}
+
+function OwnerPart() {
+  const { store, view, traced } = useJob();
+  const owner = traced.bike.ownerId ? view.state.rows.owner.get(traced.bike.ownerId) : undefined;
+  const [local, setLocal] = useState<Record<string, { name: string | null; phone: string | null }>>({});
+  const known = owner?.personalId ? (local[owner.personalId] ?? store.snapshot.personal.find((p) => p.id === owner.personalId)) : undefined;
+  if (!owner) return null;
+  const set = (patch: { name?: string | null; phone?: string | null }) => {
+    const id = store.newId();
+    const next = { name: known?.name ?? null, phone: known?.phone ?? null, ...patch };
+    setLocal({ ...local, [id]: next });
+    store.set('owner.set', 'owner', owner.id, { personalId: id }, [{ id, ...next, email: null }]);
+  };
+  return (
+    <Tag title="Owner" over="Kept apart from the log, so that it can be erased">
+      <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+        <SetField label="Name" value={known?.name ?? ''} onSet={(t) => (t ? (set({ name: t }), null) : 'An owner needs a name.')} />
+        <SetField label="Telephone" value={known?.phone ?? ''} onSet={(t) => (set({ phone: t || null }), null)} />
+      </Box>
+    </Tag>
+  );
+}
+
+/** What the owner agreed to spend. A new word takes the place of the old one; neither is ever undone. */
+export function Agreed() {
+  const { store, rows, jobId } = useJob();
+  const consents = rows('consent');
+  const [words, setWords] = useState('');
+  const [upTo, setUpTo] = useState('');
+  const [tried, setTried] = useState(false);
+  const badSum = upTo.trim() !== '' && !/^(0|[1-9]\d{0,8})(\.\d{1,2})?$/.test(upTo.trim());
+  const keep = () => {
+    setTried(true);
+    if (!words.trim() || badSum) return;
+    const done = store.act('consent.give', 'consent', store.newId(), { jobId, words: words.trim(), upTo: upTo.trim() || null, supersedes: consents.at(-1)?.id ?? null });
+    if (!done.ok) return;
+    setWords('');
+    setUpTo('');
+    setTried(false);
+  };
+  return (
+    <Tag title="Agreed with the owner">
+      {[...consents].reverse().map((c, i) => (
+        <Typography key={c.id} sx={{ mb: 0.5, color: i ? 'text.secondary' : 'text.primary', textDecoration: i ? 'line-through' : 'none' }}>
+          {c.words} {c.upTo ? `Up to ${c.upTo} ${store.snapshot.shop.currency}.` : ''} ({day(c.givenAt)})
+        </Typography>
+      ))}
+      <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '2fr 1fr auto' }, alignItems: 'start' }}>
+        <Field label="What they said yes to" value={words} onChange={(e) => setWords(e.target.value)} error={tried && !words.trim() ? 'Write what was agreed.' : null} />
+        <Field label={`Up to (${store.snapshot.shop.currency})`} value={upTo} onChange={(e) => setUpTo(e.target.value)} inputProps={{ inputMode: 'decimal' }} error={badSum ? 'An amount like 400 or 400.50.' : null} />
+        <Button variant="outlined" onClick={keep} sx={{ mt: { sm: '27px' } }}>
+          Agreed
+        </Button>
+      </Box>
+    </Tag>
+  );
+}

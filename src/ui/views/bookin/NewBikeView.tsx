@@ -1,0 +1,95 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useEffect, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { makeCommand } from '../../../core/command';
+import type { SymptomAnswer } from '../../../core/record';
+import { postToServer } from '../../job/post';
+import { Field } from '../../parts/Field';
+import { Page } from '../../parts/Page';
+import { SymptomPicker } from '../../parts/SymptomPicker';
+import { Tag } from '../../parts/Tag';
+
+interface Form {
+  name: string;
+  owner: string;
+  words: string;
+}
+
+const draftKey = 'ivrek-book-in';
+type Draft = Partial<Form> & { symptoms?: Record<string, SymptomAnswer> };
+
+function readDraft(): Draft {
+  try {
+    return JSON.parse(localStorage.getItem(draftKey) ?? '{}') as Draft;
+  } catch {
+    return {};
+  }
+}
+
+/** Three fields, and the bike is in. The rest can wait. */
+export default function NewBikeView({ rate }: { rate: string }) {
+  const [symptoms, setSymptoms] = useState<Record<string, SymptomAnswer>>({});
+  const [problem, setProblem] = useState<string | null>(null);
+  const { register, handleSubmit, formState, reset, watch } = useForm<Form>({ defaultValues: { name: '', owner: '', words: '' } });
+  useEffect(() => {
+    const { symptoms: picked, ...texts } = readDraft();
+    if (Object.values(texts).some(Boolean)) reset({ name: '', owner: '', words: '', ...texts });
+    if (picked) setSymptoms(picked);
+  }, [reset]);
+  const values = watch();
+  useEffect(() => {
+    // What is typed survives a reload or a flat tablet.
+    if (formState.isDirty || Object.keys(symptoms).length) localStorage.setItem(draftKey, JSON.stringify({ ...values, symptoms }));
+  }, [values, symptoms, formState.isDirty]);
+
+  const book = handleSubmit(async (f) => {
+    const id = () => crypto.randomUUID();
+    const [bikeId, newJobId, personalId] = [id(), id(), id()];
+    const command = makeCommand({
+      id: id(),
+      type: 'bike.bookIn',
+      kind: 'bike',
+      entityId: bikeId,
+      madeAt: new Date().toISOString(),
+      after: null,
+      payload: { bikeId, newJobId, ownerId: id(), personalId, complaintId: id(), name: f.name.trim(), words: f.words.trim(), symptoms, rate },
+    });
+    const answer = await postToServer(command, [{ id: personalId, name: f.owner.trim(), phone: null, email: null }]);
+    if (answer.kind === 'kept') {
+      localStorage.removeItem(draftKey);
+      location.assign(`/job/${newJobId}/look`);
+    } else setProblem(answer.kind === 'cut' ? 'The server cannot be reached. What you typed is kept on this device: try again in a moment.' : answer.refusal.message);
+  });
+  const field = (name: keyof Form, missing: string, most: number) => {
+    const { ref, ...rest } = register(name, { validate: (v) => (v.trim() === '' ? missing : v.length <= most || `At most ${most} characters.`) });
+    return { ...rest, inputRef: ref, error: formState.errors[name]?.message };
+  };
+  return (
+    <Page title="Book in a bike">
+      <Box component="form" noValidate onSubmit={book} sx={{ display: 'grid', gap: 2, maxWidth: 860 }}>
+        {problem && (
+          <Alert severity="warning" role="alert">
+            {problem}
+          </Alert>
+        )}
+        <Tag lead sx={{ display: 'grid', gap: 1.5 }}>
+          <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+            <Field label="Bike: make and model" autoFocus {...field('name', 'Which bike is it? Make and model, as you would call it.', 120)} />
+            <Field label="Owner" {...field('owner', 'Whose bike is it?', 120)} />
+          </Box>
+          <Field label="What is wrong, in the owner's words" multiline minRows={2} {...field('words', 'What does the owner say is wrong?', 2000)} />
+          <Box>
+            <Button type="submit" variant="contained" disabled={formState.isSubmitting}>
+              Book in
+            </Button>
+          </Box>
+        </Tag>
+        <Tag title="If there is time now" over="All of this can wait; the rest of the bike and its history come after booking in.">
+          <SymptomPicker value={symptoms} onChange={setSymptoms} />
+        </Tag>
+      </Box>
+    </Page>
+  );
+}

@@ -1,0 +1,84 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Complaint, SymptomAnswer } from '../../../core/record';
+import { lastRepairId } from '../../../core/trace';
+import { useJob } from '../../job/useJob';
+import { Field } from '../../parts/Field';
+import { SymptomPicker, symptomKinds } from '../../parts/SymptomPicker';
+
+/** The complaints of this job, each with its two marks: the symptom is gone, the cause is explained. */
+export function Complaints() {
+  const { traced } = useJob();
+  const [adding, setAdding] = useState(false);
+  return (
+    <Box component="section" aria-label="Complaints" sx={{ display: 'grid', gap: 0.5 }}>
+      {traced.complaints.map((c) => (
+        <Line key={c.id} complaint={c} />
+      ))}
+      {adding ? <Add onClose={() => setAdding(false)} /> : (
+        <Box>
+          <Button variant="text" onClick={() => setAdding(true)} sx={{ px: 0.5 }}>
+            Another complaint
+          </Button>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Line({ complaint }: { complaint: Complaint }) {
+  const { store } = useJob();
+  const [editing, setEditing] = useState(false);
+  const set = (patch: Partial<Complaint>) => store.set('complaint.set', 'complaint', complaint.id, patch);
+  const said = symptomKinds.filter((s) => complaint.symptoms[s.id]).map((s) => `${complaint.symptoms[s.id] === 'absent' ? 'not: ' : ''}${s.name.toLowerCase()}`);
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, alignItems: 'center' }}>
+      <Box sx={{ flex: '1 1 320px', minWidth: 0 }}>
+        <Typography variant="h3" component="h2">
+          “{complaint.words}”
+        </Typography>
+        <Typography variant="body2" color="text.secondary">
+          {said.join(' · ') || 'No symptom picked yet'}
+        </Typography>
+      </Box>
+      <Button variant="text" onClick={() => setEditing(!editing)} aria-expanded={editing}>
+        Symptoms
+      </Button>
+      <FormControlLabel control={<Checkbox checked={complaint.state !== 'open'} onChange={(e) => set({ state: e.target.checked ? 'gone' : 'open' })} />} label={complaint.state === 'changed' ? 'Symptom changed' : 'Symptom gone'} />
+      <FormControlLabel control={<Checkbox checked={complaint.explained} onChange={(e) => set({ explained: e.target.checked })} />} label="Cause explained" />
+      {editing && (
+        <Box sx={{ flexBasis: '100%' }}>
+          <SymptomPicker value={complaint.symptoms} onChange={(symptoms) => set({ symptoms })} />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Add({ onClose }: { onClose: () => void }) {
+  const { store, jobId, traced } = useJob();
+  const [words, setWords] = useState('');
+  const [symptoms, setSymptoms] = useState<Record<string, SymptomAnswer>>({});
+  const [tried, setTried] = useState(false);
+  const keep = () => {
+    setTried(true);
+    if (!words.trim()) return;
+    if (store.act('complaint.add', 'complaint', store.newId(), { jobId, words: words.trim(), symptoms, afterRepairId: lastRepairId(traced.repairs) }).ok) onClose();
+  };
+  return (
+    <Box sx={{ display: 'grid', gap: 1, borderTop: 1, borderColor: 'divider', pt: 1 }}>
+      <Field label="What else is wrong, in the owner's words or yours" autoFocus value={words} onChange={(e) => setWords(e.target.value)} error={tried && !words.trim() ? 'Write what is wrong.' : null} />
+      <SymptomPicker value={symptoms} onChange={setSymptoms} />
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button variant="contained" onClick={keep}>
+          Add the complaint
+        </Button>
+        <Button onClick={onClose}>Back</Button>
+      </Box>
+    </Box>
+  );
+}

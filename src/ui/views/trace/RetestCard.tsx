@@ -1,0 +1,63 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Complaint, Conditions, Repair, SymptomAnswer } from '../../../core/record';
+import { useJob } from '../../job/useJob';
+import { Field } from '../../parts/Field';
+import { SymptomPicker } from '../../parts/SymptomPicker';
+import { Tag } from '../../parts/Tag';
+import { ConditionsPicker } from '../../parts/test/ConditionsPicker';
+
+/** After a repair the complaint is tried again, under the same circumstances: gone, changed, or the same. */
+export function RetestCard({ complaint, repair }: { complaint: Complaint; repair: Repair }) {
+  const { store, jobId } = useJob();
+  const [conditions, setConditions] = useState<Conditions>({ temperature: 'cold', battery: 'own' });
+  const [note, setNote] = useState('');
+  const [changing, setChanging] = useState(false);
+  const [words, setWords] = useState('');
+  const [symptoms, setSymptoms] = useState<Record<string, SymptomAnswer>>({});
+  const [missing, setMissing] = useState(false);
+  const log = (result: 'gone' | 'changed' | 'same') => {
+    if (result === 'changed' && !words.trim()) {
+      setMissing(true);
+      return;
+    }
+    const changed = result === 'changed' ? { id: store.newId(), words: words.trim(), symptoms } : null;
+    store.act('retest.log', 'retest', store.newId(), { jobId, complaintId: complaint.id, repairId: repair.id, result, conditions, note: note.trim() || null, changed });
+  };
+  return (
+    <Tag lead over={`After: ${repair.words}`} title="Try the complaint again" data-testid="retest-card">
+      <Typography>“{complaint.words}”</Typography>
+      <Typography variant="body2" color="text.secondary" sx={{ my: 1 }}>
+        Under the same circumstances as before. A fault that shows after twenty warm minutes is tried again after twenty warm minutes.
+      </Typography>
+      <ConditionsPicker value={conditions} onChange={setConditions} />
+      <Field label="Note" value={note} onChange={(e) => setNote(e.target.value)} sx={{ mb: 1 }} />
+      {changing ? (
+        <Box sx={{ display: 'grid', gap: 1 }}>
+          <Field label="What is it now?" autoFocus value={words} onChange={(e) => setWords(e.target.value)} error={missing && !words.trim() ? 'Say what the complaint is now.' : null} />
+          <SymptomPicker value={symptoms} onChange={setSymptoms} />
+          <Box sx={{ display: 'flex', gap: 1 }}>
+            <Button variant="contained" onClick={() => log('changed')}>
+              Keep the change
+            </Button>
+            <Button onClick={() => setChanging(false)}>Back</Button>
+          </Box>
+        </Box>
+      ) : (
+        <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' } }}>
+          <Button variant="contained" onClick={() => log('gone')}>
+            Gone
+          </Button>
+          <Button variant="outlined" onClick={() => setChanging(true)}>
+            Changed
+          </Button>
+          <Button variant="outlined" onClick={() => log('same')}>
+            The same
+          </Button>
+        </Box>
+      )}
+    </Tag>
+  );
+}

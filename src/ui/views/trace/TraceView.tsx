@@ -1,0 +1,150 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import Select from '@mui/material/Select';
+import Typography from '@mui/material/Typography';
+import { lazy, Suspense, useState } from 'react';
+import type { Ranking, SuspectView, TestView } from '../../../core/trace';
+import { openComplaints, untested } from '../../../core/stage';
+import { cents } from '../../../core/money';
+import type { Snapshot } from '../../job/snapshot';
+import { knowledge, useJob } from '../../job/useJob';
+import { useRanking } from '../../job/useRanking';
+import { spentCents } from '../../job/money';
+import { Empty } from '../../parts/Empty';
+import { JobShell } from '../../parts/JobShell';
+import { Tag } from '../../parts/Tag';
+import { TestCard } from '../../parts/test/TestCard';
+import { AskCard } from './AskCard';
+import { Complaints } from './Complaints';
+import { Ledger } from './Ledger';
+import { RepairDialog } from './RepairDialog';
+import { RetestCard } from './RetestCard';
+import { Schools } from './Schools';
+import { Suspects } from './Suspects';
+
+const Course = lazy(() => import('./Course'));
+
+export default function TraceView({ snapshot, ranking }: { snapshot: Snapshot; ranking: Ranking }) {
+  return (
+    <JobShell snapshot={snapshot} stage="trace">
+      <Trace first={ranking} />
+    </JobShell>
+  );
+}
+
+function Trace({ first }: { first: Ranking }) {
+  const used = useJob();
+  const { traced, rows } = used;
+  const consent = rows('consent').at(-1);
+  const agreedLeft = consent?.upTo ? (cents(consent.upTo) - spentCents(used)) / 100 : null;
+  const { ranking, schools, busy, reasons, explainKey } = useRanking(first, traced, agreedLeft);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [repairing, setRepairing] = useState<{ suspect: SuspectView | null } | null>(null);
+  const [course, setCourse] = useState(false);
+  const repair = untested(traced);
+  const open = openComplaints(traced);
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 372px' }, alignItems: 'start' }}>
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <Complaints />
+        {repair && open.length > 0 ? <RetestCard key={repair.id} complaint={open[0]} repair={repair} /> : <NextCard ranking={ranking} chosen={chosen} onChoose={setChosen} onRepair={(s) => setRepairing({ suspect: s })} />}
+        <Ledger />
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <Suspects ranking={ranking} reasons={reasons} busy={busy} onExplain={explainKey} onRepair={(s) => setRepairing({ suspect: s })} />
+        <Schools schools={schools} />
+        <Tag title="How the odds moved" level="h3">
+          {course ? (
+            <Suspense fallback={<Typography color="text.secondary">Drawing…</Typography>}>
+              <Course ranking={ranking} />
+            </Suspense>
+          ) : (
+            <Button variant="outlined" onClick={() => setCourse(true)}>
+              Draw the course
+            </Button>
+          )}
+        </Tag>
+      </Box>
+      {repairing && <RepairDialog suspect={repairing.suspect} onClose={() => setRepairing(null)} />}
+    </Box>
+  );
+}
+
+interface NextCardProps {
+  ranking: Ranking;
+  chosen: string | null;
+  onChoose(key: string | null): void;
+  onRepair(s: SuspectView): void;
+}
+
+/** The one thing worth doing next; any other test can be taken instead. */
+function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
+  const { next } = ranking;
+  const key = chosen ?? (next.kind === 'test' ? next.key : null);
+  const view = key ? ranking.tests.find((t) => t.key === key) : undefined;
+  const others = <OtherTests ranking={ranking} value={key} onChoose={onChoose} />;
+  if (view) {
+    const recommended = next.kind === 'test' && next.key === view.key;
+    const common = { view, ranking, over: recommended ? 'Worth doing next' : 'Your choice', why: recommended ? next.why : view.parts && `It parts ${view.parts}.` };
+    if (view.testId.startsWith('ask:')) return <AskCard key={view.key} view={view} why={common.why} aside={others} onDone={() => onChoose(null)} />;
+    const test = knowledge.tests.find((t) => t.id === view.testId)!;
+    return (
+      <>
+        <TestCard key={view.key} test={test} position={view.position} {...common} aside={others} onDone={() => onChoose(null)} />
+        {ranking.askOwner && <AskOwner ranking={ranking} />}
+      </>
+    );
+  }
+  const suspect = next.kind === 'repair' ? ranking.suspects.find((s) => s.key === next.key) : undefined;
+  if (suspect) {
+    return (
+      <>
+        <Tag lead over="Worth doing next" title={`Repair: ${suspect.name}`} aside={others} data-testid="repair-card">
+          <Typography sx={{ mb: 1 }}>{next.why}</Typography>
+          <Typography sx={{ mb: 1.5, maxWidth: '70ch' }}>{suspect.remedy}</Typography>
+          <Button variant="contained" onClick={() => onRepair(suspect)}>
+            Log the repair
+          </Button>
+        </Tag>
+        {ranking.askOwner && <AskOwner ranking={ranking} />}
+      </>
+    );
+  }
+  return (
+    <Tag lead title="Nothing to trace" aside={others}>
+      <Empty>{next.why} A new complaint, or one that came back, is added above.</Empty>
+    </Tag>
+  );
+}
+
+function AskOwner({ ranking }: { ranking: Ranking }) {
+  const { store } = useJob();
+  const money = (x: number) => `${Math.max(0, Math.round(x))} ${store.snapshot.shop.currency}`;
+  return (
+    <Typography role="status" sx={{ borderLeft: '6px solid', borderColor: 'bench.brass', pl: 1.5, py: 1 }}>
+      Ask the owner before the repair: {money(ranking.askOwner!.remaining)} of what was agreed is left, and from here it is expected to cost about {money(ranking.askOwner!.expected)}.
+    </Typography>
+  );
+}
+
+function OtherTests({ ranking, value, onChoose }: { ranking: Ranking; value: string | null; onChoose: (key: string | null) => void }) {
+  const { store } = useJob();
+  const line = (t: TestView) => `${t.minutes + t.accessMinutes} min${t.gate ? ', hidden now' : `, ${Math.round(t.cost)} ${store.snapshot.shop.currency}`}`;
+  return (
+    <Select displayEmpty value="" onChange={(e) => onChoose(e.target.value || null)} renderValue={() => 'Another test'} inputProps={{ 'aria-label': 'Take another test' }} sx={{ minWidth: 150 }} MenuProps={{ slotProps: { paper: { sx: { maxHeight: 460 } } } }}>
+      <MenuItem value="">The one worth doing next</MenuItem>
+      {ranking.tests.map((t) => (
+        <MenuItem key={t.key} value={t.key} selected={t.key === value}>
+          <Box>
+            {t.name}
+            <Typography variant="body2" color="text.secondary">
+              {line(t)}
+              {t.parts && !t.gate ? ` · parts ${t.parts}` : ''}
+            </Typography>
+          </Box>
+        </MenuItem>
+      ))}
+    </Select>
+  );
+}
