@@ -3,3 +3,4 @@ export * from './fields';
 export * from './state';
 export * from './change';
 export * from './groupBy';
+export * from './snapshot';

@@ -1,7 +1,7 @@
 import type pg from 'pg';
-import { jobSnapshot, type Personal } from '../queries/job';
+import { jobSnapshot } from '../queries/job';
 import { inShop } from '../db/pool';
-import type { AnyRow, TableName } from '../../core/record';
+import type { AnyRow, Personal, TableName } from '../../core/record';
 
 /** One job as a file: rows, the people it names, and every journal line. Described by docs/job.schema.json. */
 export interface JobFile {

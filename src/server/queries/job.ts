@@ -1,25 +1,8 @@
 import type pg from 'pg';
-import { tableNames, type AnyRow, type JournalEntry, type TableName } from '../../core/record';
+import { tableNames, type AnyRow, type JobSnapshot, type Personal, type TableName } from '../../core/record';
 import { inShop, type Db } from '../db/pool';
 import { rowsWhere } from '../db/rows';
 import { journalOf } from '../commands/gather';
-
-export interface Personal {
-  id: string;
-  name: string | null;
-  phone: string | null;
-  email: string | null;
-}
-
-/** Everything one job's screens need, as plain data; the browser computes from here on. */
-export interface JobSnapshot {
-  shop: { id: string; name: string; rate: string; currency: string; seq: number };
-  actor: { id: string; name: string } | null;
-  jobId: string;
-  rows: Partial<Record<TableName, AnyRow[]>>;
-  personal: Personal[];
-  journal: JournalEntry[];
-}
 
 const ofJob = tableNames.filter((t) => !['person', 'owner', 'bike', 'spec', 'job'].includes(t));
 

@@ -19,3 +19,8 @@ export async function openShop(from: pg.Pool, id: string, name: string, demo = f
 export async function shopPeople(from: pg.Pool, shopId: string): Promise<{ id: string; name: string }[]> {
   return inShop(from, shopId, async (db) => (await db.query('select id, name from person order by name')).rows as { id: string; name: string }[]);
 }
+
+/** What an hour costs in this workshop unless a job says otherwise. */
+export async function shopRate(from: pg.Pool, shopId: string): Promise<string> {
+  return (await from.query('select rate from shop where id = $1', [shopId])).rows[0]?.rate as string;
+}

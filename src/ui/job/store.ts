@@ -1,7 +1,7 @@
 import { advance, effectOf, isUndoable, makeCommand, undoTargets, type Command, type Refusal } from '../../core/command';
-import type { State, TableName } from '../../core/record';
+import { stateOf, type JobSnapshot as Snapshot, type State, type TableName } from '../../core/record';
 import type { PersonalData, Post } from './post';
-import { stateOf, type Snapshot } from './snapshot';
+
 
 export interface Waiting {
   command: Command;

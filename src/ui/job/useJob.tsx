@@ -1,9 +1,9 @@
 import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { knowledge } from 'virtual:knowledge';
 import { caseOf, type Case } from '../../core/trace';
-import { list, type TableName, type Tables } from '../../core/record';
+import { list, type JobSnapshot as Snapshot, type TableName, type Tables } from '../../core/record';
 import { localShelf, postToServer } from './post';
-import type { Snapshot } from './snapshot';
+
 import { JobStore, type JobView } from './store';
 
 const JobContext = createContext<JobStore | null>(null);

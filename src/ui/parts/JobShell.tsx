@@ -3,18 +3,20 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import HistoryIcon from '@mui/icons-material/ManageHistory';
+import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
 import { useMemo, useState, type ReactNode } from 'react';
 import { spineOf, type StageId } from '../../core/stage';
 import { buildModel, standing } from '../../core/trace';
-import type { Snapshot } from '../job/snapshot';
+import type { JobSnapshot as Snapshot } from '../../core/record';
 import { JobProvider, knowledge, useJob } from '../job/useJob';
 import { actName } from '../job/actNames';
 import { Root } from '../theme/Root';
 import { LogDrawer } from './LogDrawer';
 import { Spine } from './Spine';
 import { TopBar } from './TopBar';
+import { WaitDialog, Waits } from './Waits';
 
 /** Frame of every screen of a job: the bar, the spine, and what is unsent or refused. */
 export function JobShell({ snapshot, stage, children }: { snapshot: Snapshot; stage: StageId | null; children: ReactNode }) {
@@ -30,6 +32,7 @@ export function JobShell({ snapshot, stage, children }: { snapshot: Snapshot; st
 function Frame({ stage, children }: { stage: StageId | null; children: ReactNode }) {
   const { store, view, jobId, traced } = useJob();
   const [logOpen, setLogOpen] = useState(false);
+  const [waiting, setWaiting] = useState(false);
   const lines = useMemo(() => spineOf(view.state, knowledge, jobId, standing(buildModel(knowledge, traced))), [view.state, jobId, traced]);
   const { undo, redo } = store.targets();
   const { shop, actor } = store.snapshot;
@@ -41,6 +44,9 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
         </IconButton>
         <IconButton color="inherit" disabled={!redo} onClick={() => redo && store.redo(redo.id)} aria-label={redo ? 'Redo' : 'Nothing to redo'} sx={{ '&.Mui-disabled': { color: '#8ea396' } }}>
           <Redo />
+        </IconButton>
+        <IconButton color="inherit" onClick={() => setWaiting(true)} aria-label="Let it wait" sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
+          <HourglassEmpty />
         </IconButton>
         <IconButton color="inherit" onClick={() => setLogOpen(true)} aria-label="Log of this job">
           <HistoryIcon />
@@ -67,10 +73,12 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
               The server cannot be reached. {view.waiting === 1 ? 'One entry waits' : `${view.waiting} entries wait`} on this device and will be sent by itself.
             </Alert>
           )}
+          <Waits />
           {children}
         </Box>
       </Box>
-      <LogDrawer open={logOpen} onClose={() => setLogOpen(false)} />
+      {waiting && <WaitDialog onClose={() => setWaiting(false)} />}
+      <LogDrawer open={logOpen} onClose={() => setLogOpen(false)} onWait={() => setWaiting(true)} />
     </>
   );
 }

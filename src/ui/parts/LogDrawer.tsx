@@ -8,15 +8,24 @@ import { useJob } from '../job/useJob';
 import { dayTime } from './times';
 
 /** Everything that was done on this job, newest first; each entry can be taken back where nothing builds on it. */
-export function LogDrawer({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function LogDrawer({ open, onClose, onWait }: { open: boolean; onClose: () => void; onWait: () => void }) {
   const { store, view, jobId } = useJob();
   const { journal } = view.state;
   return (
     <Drawer anchor="right" open={open} onClose={onClose} slotProps={{ paper: { sx: { width: 'min(460px, 100vw)', p: 2 }, role: 'dialog', 'aria-label': 'Log of this job' } }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', mb: 1 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', mb: 1 }}>
         <Typography variant="h2" sx={{ flex: 1 }}>
           Log
         </Typography>
+        <Button
+          onClick={() => {
+            onClose();
+            onWait();
+          }}
+          sx={{ display: { sm: 'none' } }}
+        >
+          Let it wait
+        </Button>
         <Button href={`/api/jobs/${jobId}/export`} download>
           Export
         </Button>

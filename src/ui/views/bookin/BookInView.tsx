@@ -5,7 +5,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Bike, Job } from '../../../core/record';
-import type { Snapshot } from '../../job/snapshot';
+import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { knowledge, useJob } from '../../job/useJob';
 import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';

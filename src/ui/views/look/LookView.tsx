@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { firstLook, gatesNow } from '../../../core/stage';
 import { placeName, positionsOf, rowWords } from '../../../core/trace';
-import type { Snapshot } from '../../job/snapshot';
+import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { knowledge, useJob } from '../../job/useJob';
 import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';

@@ -7,7 +7,7 @@ import { lazy, Suspense, useState } from 'react';
 import type { Ranking, SuspectView, TestView } from '../../../core/trace';
 import { openComplaints, untested } from '../../../core/stage';
 import { cents } from '../../../core/money';
-import type { Snapshot } from '../../job/snapshot';
+import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { knowledge, useJob } from '../../job/useJob';
 import { useRanking } from '../../job/useRanking';
 import { spentCents } from '../../job/money';

@@ -1,0 +1,16 @@
+import type { APIRoute } from 'astro';
+import { knowledge } from 'virtual:knowledge';
+import { recordNotice, recordOf } from '../../../../core/handover';
+import { stateOf } from '../../../../core/record';
+
+import { pool } from '../../../../server/db/pool';
+import { recordPdf } from '../../../../server/files/recordPdf';
+import { json } from '../../../../server/http/body';
+import { jobSnapshot } from '../../../../server/queries/job';
+
+export const GET: APIRoute = async ({ params, locals }) => {
+  const snapshot = await jobSnapshot(pool(), locals.session!.shopId, params.id ?? '', null);
+  if (!snapshot) return json({ message: 'There is no such job here.' }, 404);
+  const pdf = await recordPdf(recordOf(stateOf(snapshot), knowledge, snapshot.jobId, snapshot.shop.currency), recordNotice);
+  return new Response(new Uint8Array(pdf), { headers: { 'content-type': 'application/pdf', 'content-disposition': 'inline; filename="record.pdf"', 'cache-control': 'no-store' } });
+};

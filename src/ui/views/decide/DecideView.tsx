@@ -1,0 +1,77 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { amount, billOf, cents } from '../../../core/money';
+import type { JobSnapshot as Snapshot } from '../../../core/record';
+import { useJob } from '../../job/useJob';
+import { spentCents } from '../../job/money';
+import { Empty } from '../../parts/Empty';
+import { JobShell } from '../../parts/JobShell';
+import { Tag } from '../../parts/Tag';
+import { Agreed } from '../bookin/BookInView';
+import { FindingList } from '../strip/FindingList';
+import { Complaints } from '../trace/Complaints';
+
+export default function DecideView({ snapshot }: { snapshot: Snapshot }) {
+  return (
+    <JobShell snapshot={snapshot} stage="decide">
+      <Decide />
+    </JobShell>
+  );
+}
+
+/** What is known, what it has cost, what is still to come, and what the owner said yes to. */
+function Decide() {
+  const used = useJob();
+  const { store, rows, traced } = used;
+  const { currency } = store.snapshot.shop;
+  const consent = rows('consent').at(-1);
+  const spent = spentCents(used);
+  const toCome = billOf(rows('part').filter((p) => p.status === 'needed'), [], traced.job.rate).totalCents;
+  const left = consent?.upTo ? cents(consent.upTo) - spent - toCome : null;
+  const money = (c: number) => `${amount(c)} ${currency}`;
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.2fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <Complaints />
+        <Tag title="Causes" data-testid="causes">
+          {traced.causes.length === 0 && <Empty>No cause named yet. It is named in Trace, together with its repair.</Empty>}
+          {traced.causes.map((c) => (
+            <Typography key={c.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75 }}>
+              {c.words}
+            </Typography>
+          ))}
+          <Typography variant="body2" color="text.secondary">
+            Symptom gone and cause explained are two things. Ask what made the part fail, or it invites the fault back.
+          </Typography>
+        </Tag>
+        <FindingList />
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <Tag title="Money">
+          <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: '1fr auto', rowGap: 0.75, m: 0, '& dd': { m: 0, textAlign: 'right', fontWeight: 600 } }}>
+            <dt>Spent and ordered so far</dt>
+            <dd>{money(spent)}</dd>
+            <dt>Parts needed, not ordered</dt>
+            <dd>{money(toCome)}</dd>
+            <dt>Agreed</dt>
+            <dd>{consent?.upTo ? money(cents(consent.upTo)) : 'no limit noted'}</dd>
+            {left !== null && (
+              <>
+                <dt>{left >= 0 ? 'Left of what was agreed' : 'Over what was agreed'}</dt>
+                <Box component="dd" sx={{ color: left < 0 ? 'bench.red' : 'text.primary' }}>
+                  {money(Math.abs(left))}
+                </Box>
+              </>
+            )}
+          </Box>
+          {left !== null && left < 0 && (
+            <Typography role="alert" sx={{ mt: 1, fontWeight: 600 }}>
+              This needs a new yes from the owner before it goes on.
+            </Typography>
+          )}
+        </Tag>
+        <Agreed />
+      </Box>
+    </Box>
+  );
+}

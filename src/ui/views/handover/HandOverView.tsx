@@ -1,0 +1,179 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { openComplaints } from '../../../core/stage';
+import { accountOf } from '../../../core/strip';
+import type { JobSnapshot as Snapshot } from '../../../core/record';
+import { useJob } from '../../job/useJob';
+import { Checklist } from '../../parts/Checklist';
+import { Empty } from '../../parts/Empty';
+import { Field } from '../../parts/Field';
+import { JobShell } from '../../parts/JobShell';
+import { Tag } from '../../parts/Tag';
+import { dayTime } from '../../parts/times';
+
+export default function HandOverView({ snapshot }: { snapshot: Snapshot }) {
+  return (
+    <JobShell snapshot={snapshot} stage="handover">
+      <HandOver />
+    </JobShell>
+  );
+}
+
+/** The bike leaves: what still stands against it, its record, and the signature. */
+function HandOver() {
+  const { store, rows, traced, jobId } = useJob();
+  const account = accountOf(rows('step'), rows('fastener'));
+  const unsigned = rows('torque').filter((t) => !rows('signature').some((s) => s.subjectId === t.id));
+  const against = [
+    ...openComplaints(traced).map((c) => `Still open: “${c.words}”`),
+    ...(account.fastenersOut ? [`${account.fastenersOut} fasteners are not back on.`] : []),
+    ...unsigned.map((t) => `Torque not signed: ${t.name}`),
+    ...rows('provisional').filter((p) => !p.endedAt && !p.mayRide).map((p) => `Provisional, may not be ridden: ${p.what}`),
+  ];
+  const kept = rows('provisional').filter((p) => !p.endedAt && !p.mayLeave);
+  const handed = traced.job.handedOverAt;
+  const who = store.snapshot.actor?.name ?? 'this device';
+  const signature = rows('signature').filter((s) => s.kind === 'handOver').at(-1);
+  const handOver = () => {
+    if (store.act('signature.sign', 'signature', store.newId(), { jobId, kind: 'handOver', subjectId: jobId, signedBy: who, supersedes: signature?.id ?? null }).ok) store.act('job.handOver', 'job', jobId, {});
+  };
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <Tag lead title={handed ? `Handed over ${dayTime(handed)}` : 'Hand over'} data-testid="hand-over">
+          {!handed && against.length > 0 && (
+            <Box sx={{ borderLeft: '6px solid', borderColor: 'bench.brass', pl: 1.5, mb: 1.5 }}>
+              <Typography sx={{ fontWeight: 600 }}>Before it leaves:</Typography>
+              {against.map((a) => (
+                <Typography key={a}>{a}</Typography>
+              ))}
+            </Box>
+          )}
+          {kept.map((p) => (
+            <Typography key={p.id} role="alert" sx={{ fontWeight: 600, mb: 1 }}>
+              May not leave with this: {p.what}
+            </Typography>
+          ))}
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+            {!handed && (
+              <Button variant="contained" onClick={handOver} disabled={kept.length > 0}>
+                Sign as {who} and hand over
+              </Button>
+            )}
+            <Button variant="outlined" href={`/job/${jobId}/record`}>
+              The record
+            </Button>
+            <Button variant="outlined" href={`/api/jobs/${jobId}/record.pdf`}>
+              As PDF
+            </Button>
+            <Button variant="outlined" href={`/api/jobs/${jobId}/export`} download>
+              Export
+            </Button>
+          </Box>
+          {handed && (
+            <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
+              Signed {signature?.signedBy}. Undo takes the hand-over back; the signature stays and a new one takes its place.
+            </Typography>
+          )}
+        </Tag>
+        <Tag title="Road test">
+          <Checklist listId="road-test" />
+        </Tag>
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <Provisionals />
+        <Watches />
+      </Box>
+    </Box>
+  );
+}
+
+/** Provisional repairs are normal and written down: what, why, until when, and how far it may go with them. */
+function Provisionals() {
+  const { store, rows, jobId } = useJob();
+  const open = rows('provisional').filter((p) => !p.endedAt);
+  const [what, setWhat] = useState('');
+  const [why, setWhy] = useState('');
+  const [until, setUntil] = useState('');
+  const [may, setMay] = useState({ mayRun: true, mayRide: false, mayLeave: false });
+  const [tried, setTried] = useState(false);
+  const keep = () => {
+    setTried(true);
+    if (!what.trim() || !why.trim()) return;
+    if (!store.act('provisional.add', 'provisional', store.newId(), { jobId, what: what.trim(), why: why.trim(), until: until.trim() || null, ...may }).ok) return;
+    setWhat('');
+    setWhy('');
+    setUntil('');
+    setTried(false);
+  };
+  const box = (k: keyof typeof may, label: string) => <FormControlLabel key={k} control={<Checkbox checked={may[k]} onChange={(e) => setMay({ ...may, [k]: e.target.checked })} />} label={label} />;
+  return (
+    <Tag title="Provisional" data-testid="provisional">
+      {open.length === 0 && <Empty>Nothing provisional. A mock-up, liquid gasket for one on order, a borrowed part: write it here so that it is not forgotten.</Empty>}
+      {open.map((p) => (
+        <Box key={p.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75, display: 'flex', gap: 1, alignItems: 'center' }}>
+          <Box sx={{ flex: 1, minWidth: 0 }}>
+            <Typography sx={{ fontWeight: 600 }}>{p.what}</Typography>
+            <Typography variant="body2" color="text.secondary">
+              {[p.why, p.until ? `until ${p.until}` : '', `${p.mayRun ? 'may' : 'may not'} run, ${p.mayRide ? 'may' : 'may not'} be ridden, ${p.mayLeave ? 'may' : 'may not'} leave`].filter(Boolean).join(' · ')}
+            </Typography>
+          </Box>
+          <Button variant="text" onClick={() => store.act('provisional.end', 'provisional', p.id, { jobId })} aria-label={`Made good: ${p.what}`}>
+            Made good
+          </Button>
+        </Box>
+      ))}
+      <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
+        <Field label="What" value={what} onChange={(e) => setWhat(e.target.value)} error={tried && !what.trim() ? 'What is provisional?' : null} />
+        <Field label="Why" value={why} onChange={(e) => setWhy(e.target.value)} error={tried && !why.trim() ? 'Why was it done so?' : null} />
+        <Field label="Until" value={until} onChange={(e) => setUntil(e.target.value)} />
+        <Box>
+          {box('mayRun', 'may run')}
+          {box('mayRide', 'may be ridden')}
+          {box('mayLeave', 'may leave with it')}
+        </Box>
+        <Box>
+          <Button variant="outlined" onClick={keep}>
+            Write it down
+          </Button>
+        </Box>
+      </Box>
+    </Tag>
+  );
+}
+
+function Watches() {
+  const { store, rows, jobId } = useJob();
+  const [what, setWhat] = useState('');
+  const [due, setDue] = useState('');
+  const [tried, setTried] = useState(false);
+  const keep = () => {
+    setTried(true);
+    if (!what.trim() || !due.trim()) return;
+    if (!store.act('watch.add', 'watch', store.newId(), { jobId, what: what.trim(), due: due.trim() }).ok) return;
+    setWhat('');
+    setDue('');
+    setTried(false);
+  };
+  return (
+    <Tag title="To be watched">
+      {rows('watch').length === 0 && <Empty>What the owner should look at, and when.</Empty>}
+      {rows('watch').map((w) => (
+        <Typography key={w.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75 }}>
+          {w.what}: {w.due}
+        </Typography>
+      ))}
+      <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr auto' }, alignItems: 'start', mt: 1 }}>
+        <Field label="What to watch" value={what} onChange={(e) => setWhat(e.target.value)} error={tried && !what.trim() ? 'Watch what?' : null} />
+        <Field label="When" value={due} onChange={(e) => setDue(e.target.value)} error={tried && !due.trim() ? 'When?' : null} />
+        <Button variant="outlined" onClick={keep} sx={{ mt: { sm: '27px' } }}>
+          Add
+        </Button>
+      </Box>
+    </Tag>
+  );
+}

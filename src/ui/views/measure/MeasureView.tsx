@@ -1,0 +1,97 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState, type FormEvent } from 'react';
+import { factsOf } from '../../../core/knowledge';
+import { limitFor, spread } from '../../../core/measure';
+import { groupBy } from '../../../core/record';
+import { positionsOf } from '../../../core/trace';
+import type { JobSnapshot as Snapshot } from '../../../core/record';
+import { useJob } from '../../job/useJob';
+import { Choice } from '../../parts/Choice';
+import { Empty } from '../../parts/Empty';
+import { emptyDraft, FreeReading, useReadDraft } from '../../parts/FreeReading';
+import { JobShell } from '../../parts/JobShell';
+import { LimitBar } from '../../parts/LimitBar';
+import { Tag } from '../../parts/Tag';
+import { infoOf } from '../../parts/test/readingDraft';
+import { dayTime } from '../../parts/times';
+import { Limits } from './Limits';
+
+export default function MeasureView({ snapshot }: { snapshot: Snapshot }) {
+  return (
+    <JobShell snapshot={snapshot} stage="measure">
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.2fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+          <TakeReading />
+          <Readings />
+        </Box>
+        <Limits />
+      </Box>
+    </JobShell>
+  );
+}
+
+/** A reading that no test asked for. Those that a test asks for are entered there, and stand here by themselves. */
+export function TakeReading({ only }: { only?: string }) {
+  const { store, traced, jobId } = useJob();
+  const readDraft = useReadDraft();
+  const start = only ? { ...emptyDraft, quantity: only, unit: infoOf(only, factsOf(traced.bike, traced.job)).unit } : emptyDraft;
+  const [draft, setDraft] = useState(start);
+  const [position, setPosition] = useState<string | null>(null);
+  const [tried, setTried] = useState(false);
+  const positions = positionsOf(traced.bike.cylinders);
+  const keep = (e: FormEvent) => {
+    e.preventDefault();
+    setTried(true);
+    const reading = readDraft(draft);
+    if (!reading || reading === 'bad') return;
+    if (!store.act('reading.add', 'reading', reading.id, { jobId, position, conditions: {}, reading }).ok) return;
+    setDraft({ ...draft, text: '' });
+    setTried(false);
+  };
+  return (
+    <Tag lead title="Take a reading">
+      <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1 }}>
+        <FreeReading draft={draft} onDraft={setDraft} strict={tried} />
+        {positions.length > 1 && <Choice label="Cylinder" value={position} options={positions.map((p) => ({ value: p, label: p }))} onChange={(p) => setPosition(p as string | null)} />}
+        {tried && !draft.quantity && (
+          <Typography role="alert" color="error">
+            Choose what was measured.
+          </Typography>
+        )}
+        <Box>
+          <Button type="submit" variant="contained">
+            Keep the reading
+          </Button>
+        </Box>
+      </Box>
+    </Tag>
+  );
+}
+
+function Readings() {
+  const { traced } = useJob();
+  const facts = factsOf(traced.bike, traced.job);
+  const groups = [...groupBy(traced.readings, (r) => r.quantity)];
+  return (
+    <Tag title="Readings" data-testid="readings">
+      {groups.length === 0 && <Empty>No reading yet. Each stands here on its limit bar, with what it is held against.</Empty>}
+      {groups.map(([quantity, readings]) => {
+        const info = infoOf(quantity, facts);
+        const exact = readings.flatMap((r) => (r.value.kind === 'exact' && r.position ? [r.value.value] : []));
+        return (
+          <Box key={quantity} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
+            <Typography variant="h3">{info.name}</Typography>
+            {exact.length > 1 && <Typography variant="body2">Spread {(spread(exact) * 100).toFixed(1)} % of the highest</Typography>}
+            <Box sx={{ display: 'grid', columnGap: 3, gridTemplateColumns: { xs: '1fr', sm: 'repeat(auto-fit, minmax(230px, 1fr))' } }}>
+              {readings.map((r) => (
+                <LimitBar key={r.id} label={[r.position && positionsOf(traced.bike.cylinders).length > 1 ? `Cylinder ${r.position}` : '', dayTime(r.takenAt)].filter(Boolean).join(' · ')} value={r.value} unit={r.unit} limit={limitFor(info, traced.specs)} error={info.error} entered={r.entered.includes(r.unit) ? undefined : r.entered} />
+              ))}
+            </Box>
+          </Box>
+        );
+      })}
+    </Tag>
+  );
+}

@@ -1,0 +1,112 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
+import type { Act } from '../../../core/stage';
+import { Empty } from '../../parts/Empty';
+import { Page } from '../../parts/Page';
+import { Tag } from '../../parts/Tag';
+import { day, dayTime, fromNow } from '../../parts/times';
+import { fonts } from '../../theme/tokens';
+
+export interface NextProps {
+  shop: { name: string; demo: boolean };
+  actor: string | null;
+  now: string;
+  lines: { jobId: string; bike: string; owner: string | null; complaint: string; act: Act | null; waiting: { kind: string; what: string; due: string }[] }[];
+  gone: { jobId: string; bike: string; handedOverAt: string }[];
+}
+
+const stageNames: Record<string, string> = { look: 'First look', trace: 'Trace', decide: 'Decide', parts: 'Parts', rebuild: 'Rebuild', start: 'First start', tune: 'Tune', handover: 'Hand over' };
+
+/** Home: what can be done now, on which bike, and what is still waiting and until when. */
+export default function NextView({ shop, actor, now, lines, gone }: NextProps) {
+  const ready = lines.filter((l) => l.act);
+  const idle = lines.filter((l) => !l.act && l.waiting.length === 0);
+  const waiting = lines.flatMap((l) => l.waiting.map((w) => ({ ...w, jobId: l.jobId, bike: l.bike }))).sort((a, b) => (a.due < b.due ? -1 : 1));
+  return (
+    <Page
+      title="Next"
+      under={[shop.name, actor].filter(Boolean).join(' · ')}
+      bar={
+        <>
+          <Button href="/book-in" variant="contained" sx={{ bgcolor: '#e0b35c', color: '#1b1508', '&:hover': { bgcolor: '#edc67a' }, whiteSpace: 'nowrap', px: { xs: 1.25, sm: 2.25 } }}>
+            Book in
+          </Button>
+          <Button href="/workshops" color="inherit" sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
+            Workshop
+          </Button>
+        </>
+      }
+    >
+      <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1.7fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+        <Box component="section" aria-label="Can be done now" sx={{ minWidth: 0 }}>
+          <Typography variant="h1" component="h2" sx={{ mb: 1 }}>
+            Can be done now
+          </Typography>
+          {ready.length === 0 && (
+            <Empty>
+              {lines.length === 0 ? 'No bike is in the shop. Book one in: which bike, whose it is, and what is wrong. Three fields, two minutes.' : 'Everything waits. What is waited for stands beside this.'}
+            </Empty>
+          )}
+          <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, borderTop: ready.length ? '3px solid' : 0, borderColor: 'text.primary' }}>
+            {ready.map((l) => (
+              <Box component="li" key={l.jobId} sx={{ borderBottom: 1, borderColor: 'divider' }}>
+                <Box component="a" href={`/job/${l.jobId}/${l.act!.stage}`} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '190px minmax(0,1fr)' }, columnGap: 2, py: 1.5, color: 'inherit', textDecoration: 'none', minHeight: 72, '&:hover': { bgcolor: 'background.paper' } }}>
+                  <Box>
+                    <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.5rem', lineHeight: 1.1 }}>{l.bike}</Box>
+                    <Typography variant="body2" color="text.secondary">
+                      {l.owner}
+                    </Typography>
+                  </Box>
+                  <Box sx={{ minWidth: 0 }}>
+                    <Box sx={{ color: 'bench.brass', fontWeight: 600, fontSize: '1rem' }}>{stageNames[l.act!.stage] ?? l.act!.stage}</Box>
+                    <Typography sx={{ fontWeight: 600, fontSize: '1.2rem', lineHeight: 1.25 }}>{l.act!.words}</Typography>
+                    <Typography variant="body2" color="text.secondary">
+                      {l.act!.why}
+                    </Typography>
+                  </Box>
+                </Box>
+              </Box>
+            ))}
+          </Box>
+          {idle.length > 0 && (
+            <Typography sx={{ mt: 2 }}>
+              Nothing open on: {idle.map((l) => l.bike).join(', ')}.
+            </Typography>
+          )}
+        </Box>
+        <Box component="section" aria-label="Waiting" sx={{ minWidth: 0, display: 'grid', gap: 1.5 }}>
+          <Typography variant="h1" component="h2">
+            Waiting
+          </Typography>
+          {waiting.length === 0 && <Empty>Nothing is waited for. Soaking, curing, cooling, a part, the owner’s yes: each wait has a time to look again.</Empty>}
+          {waiting.map((w) => (
+            <Tag key={w.jobId + w.what}>
+              <Box component="a" href={`/job/${w.jobId}/trace`} sx={{ display: 'flex', gap: 1.5, color: 'inherit', textDecoration: 'none', minHeight: 48 }}>
+                <HourglassEmpty sx={{ color: 'bench.brass', mt: 0.25 }} />
+                <Box sx={{ minWidth: 0 }}>
+                  <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.25rem', lineHeight: 1.1 }}>{w.bike}</Box>
+                  <Typography>{w.what}</Typography>
+                  <Typography variant="body2" color="text.secondary">
+                    {w.kind}, look again {fromNow(w.due, now)} ({dayTime(w.due)})
+                  </Typography>
+                </Box>
+              </Box>
+            </Tag>
+          ))}
+          {gone.length > 0 && (
+            <>
+              <Typography variant="h2">Handed over</Typography>
+              {gone.map((g) => (
+                <Box component="a" key={g.jobId} href={`/job/${g.jobId}/handover`} sx={{ display: 'flex', alignItems: 'center', minHeight: 48, color: 'inherit' }}>
+                  {g.bike}, {day(g.handedOverAt)}
+                </Box>
+              ))}
+            </>
+          )}
+        </Box>
+      </Box>
+    </Page>
+  );
+}

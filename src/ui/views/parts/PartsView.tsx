@@ -1,0 +1,121 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { amount, cents } from '../../../core/money';
+import { partStatuses, type Part } from '../../../core/record';
+import type { JobSnapshot as Snapshot } from '../../../core/record';
+import { useJob } from '../../job/useJob';
+import { Empty } from '../../parts/Empty';
+import { Field } from '../../parts/Field';
+import { JobShell } from '../../parts/JobShell';
+import { Tag } from '../../parts/Tag';
+import { day } from '../../parts/times';
+
+export default function PartsView({ snapshot }: { snapshot: Snapshot }) {
+  return (
+    <JobShell snapshot={snapshot} stage="parts">
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.3fr)' }, alignItems: 'start' }}>
+        <NeedPart />
+        <PartList />
+      </Box>
+    </JobShell>
+  );
+}
+
+interface Form {
+  name: string;
+  number: string;
+  source: string;
+  quantity: string;
+  price: string;
+  dueOn: string;
+}
+const blank: Form = { name: '', number: '', source: '', quantity: '1', price: '', dueOn: '' };
+
+function NeedPart() {
+  const { store, jobId } = useJob();
+  const { register, handleSubmit, reset, formState } = useForm<Form>({ defaultValues: blank });
+  const [more, setMore] = useState(false);
+  const field = (name: keyof Form, validate?: (v: string) => true | string) => {
+    const { ref, ...rest } = register(name, { validate });
+    return { ...rest, inputRef: ref, error: formState.errors[name]?.message };
+  };
+  const keep = handleSubmit((f) => {
+    const done = store.act('part.add', 'part', store.newId(), { jobId, findingId: null, name: f.name.trim(), number: f.number.trim() || null, source: f.source.trim() || null, quantity: Number(f.quantity), price: f.price.trim() || '0', dueOn: f.dueOn || null });
+    if (done.ok) reset(blank);
+  });
+  return (
+    <Tag lead title="A part is needed" data-testid="part-form">
+      <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
+        <Field label="Part" {...field('name', (v) => v.trim() !== '' || 'Which part?')} />
+        <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: '100px 1fr' }}>
+          <Field label="How many" inputProps={{ inputMode: 'numeric' }} {...field('quantity', (v) => /^[1-9]\d{0,2}$/.test(v.trim()) || 'From 1 to 999.')} />
+          <Field label={`Price each (${store.snapshot.shop.currency})`} inputProps={{ inputMode: 'decimal' }} {...field('price', (v) => /^((0|[1-9]\d{0,8})(\.\d{1,2})?)?$/.test(v.trim()) || (/,/.test(v) ? `A comma: did you mean ${v.trim().replace(',', '.')}?` : 'An amount like 12 or 12.50.'))} />
+        </Box>
+        {more && (
+          <>
+            <Field label="Part number" {...field('number')} />
+            <Field label="Where from" {...field('source')} />
+            <Field label="Expected on" type="date" {...field('dueOn')} />
+          </>
+        )}
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          <Button type="submit" variant="contained">
+            Put on the list
+          </Button>
+          <Button variant="text" onClick={() => setMore(!more)} aria-expanded={more}>
+            {more ? 'Less' : 'More'}
+          </Button>
+        </Box>
+        <Typography variant="body2" color="text.secondary">
+          Seals, gaskets, crush washers and circlips are not forgotten. A later version may be better than the first.
+        </Typography>
+      </Box>
+    </Tag>
+  );
+}
+
+const steps: Record<Part['status'], string> = { needed: 'Ordered', ordered: 'Arrived', arrived: 'Fitted', fitted: '' };
+
+function PartList() {
+  const { store, rows } = useJob();
+  const parts = rows('part');
+  const { currency } = store.snapshot.shop;
+  const total = parts.reduce((s, p) => s + cents(p.price) * p.quantity, 0);
+  const set = (p: Part, status: Part['status']) => store.set('part.set', 'part', p.id, { status });
+  return (
+    <Tag title="Parts" aside={<Typography sx={{ fontWeight: 600 }}>{`${amount(total)} ${currency}`}</Typography>} data-testid="parts">
+      {parts.length === 0 && <Empty>No part is needed yet. From the findings each goes through needed, ordered, arrived and fitted.</Empty>}
+      {parts.map((p) => {
+        const at = partStatuses.indexOf(p.status);
+        return (
+          <Box key={p.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1, display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+            <Box sx={{ flex: '1 1 220px', minWidth: 0 }}>
+              <Typography sx={{ fontWeight: 600 }}>
+                {p.quantity > 1 ? `${p.quantity} × ` : ''}
+                {p.name}
+              </Typography>
+              <Typography variant="body2" color="text.secondary">
+                {[`${amount(cents(p.price) * p.quantity)} ${currency}`, p.number, p.source, p.status === 'ordered' && p.dueOn ? `expected ${day(p.dueOn)}` : ''].filter(Boolean).join(' · ')}
+              </Typography>
+              <Box aria-label={`Status: ${p.status}`} role="img" sx={{ display: 'flex', gap: 0.5, mt: 0.5 }}>
+                {partStatuses.map((s, i) => (
+                  <Box key={s} sx={{ flex: 1, maxWidth: 90, fontSize: '1rem', borderTop: '5px solid', borderColor: i <= at ? 'bench.green' : 'divider', fontWeight: i === at ? 600 : 400, color: i <= at ? 'text.primary' : 'text.secondary' }}>
+                    {s}
+                  </Box>
+                ))}
+              </Box>
+            </Box>
+            {at < 3 && (
+              <Button variant="outlined" onClick={() => set(p, partStatuses[at + 1])} aria-label={`${steps[p.status]}: ${p.name}`}>
+                {steps[p.status]}
+              </Button>
+            )}
+          </Box>
+        );
+      })}
+    </Tag>
+  );
+}

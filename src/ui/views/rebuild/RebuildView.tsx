@@ -1,0 +1,90 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Step } from '../../../core/record';
+import { accountOf } from '../../../core/strip';
+import type { JobSnapshot as Snapshot } from '../../../core/record';
+import { useJob } from '../../job/useJob';
+import { Empty } from '../../parts/Empty';
+import { JobShell } from '../../parts/JobShell';
+import { SetField } from '../../parts/SetField';
+import { Tag } from '../../parts/Tag';
+import { BagTag } from '../strip/StripView';
+import { TorqueForm } from './TorqueForm';
+import { TorqueList } from './TorqueList';
+
+export default function RebuildView({ snapshot }: { snapshot: Snapshot }) {
+  return (
+    <JobShell snapshot={snapshot} stage="rebuild">
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.15fr)' }, alignItems: 'start' }}>
+        <BackOn />
+        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+          <TorqueList />
+          <TorqueForm />
+        </Box>
+      </Box>
+    </JobShell>
+  );
+}
+
+/** The strip in reverse: the last step off is the first back on, with every fastener counted. */
+function BackOn() {
+  const { rows } = useJob();
+  const account = accountOf(rows('step'), rows('fastener'));
+  const back = rows('step').filter((s) => s.refittedAt).length;
+  return (
+    <Tag lead title="Back on" over={account.off.length ? `${account.off.length} steps, ${account.fastenersOut} fasteners, ${account.bagsOut.length} bags to go` : undefined} data-testid="back-on">
+      {account.off.length === 0 && <Empty>{back ? 'Everything that came off is back, and nothing is left over.' : 'Nothing came off. Steps logged in Strip are led back here, newest first.'}</Empty>}
+      {account.off.map((s, i) => (
+        <RefitStep key={s.id} step={s} first={i === 0} />
+      ))}
+    </Tag>
+  );
+}
+
+function RefitStep({ step, first }: { step: Step; first: boolean }) {
+  const { store, rows, jobId } = useJob();
+  const own = rows('fastener').filter((f) => f.stepId === step.id);
+  const [open, setOpen] = useState(first);
+  const refit = (counts: Record<string, number>) => store.act('step.refit', 'step', step.id, { jobId, counts });
+  return (
+    <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Button variant="text" onClick={() => setOpen(!open)} aria-expanded={open} sx={{ flex: 1, justifyContent: 'flex-start', textAlign: 'left', color: 'text.primary', px: 0.5 }}>
+          {step.title}
+        </Button>
+        {step.bag && <BagTag label={step.bag} back={false} />}
+      </Box>
+      {open && (
+        <Box sx={{ display: 'grid', gap: 1 }}>
+          {step.note && <Typography>{step.note}</Typography>}
+          {own.map((f) => (
+            <Box key={f.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+              <Box sx={{ flex: '1 1 150px', minWidth: 0 }}>
+                {f.count} × {f.size} {f.place ?? ''}
+              </Box>
+              <SetField
+                sx={{ width: 130 }}
+                label={<Box component="span" sx={{ fontWeight: 400 }}>back of {f.count}</Box>}
+                value={String(f.refitted)}
+                inputProps={{ inputMode: 'numeric', 'aria-label': `${f.size} ${f.place ?? ''}: back of ${f.count}` }}
+                onSet={(t) => {
+                  if (!/^\d{1,3}$/.test(t)) return 'A whole number.';
+                  if (Number(t) > f.count) return `Only ${f.count} came off.`;
+                  refit({ [f.id]: Number(t) });
+                  return null;
+                }}
+              />
+            </Box>
+          ))}
+          <Box>
+            <Button variant="contained" onClick={() => refit(Object.fromEntries(own.map((f) => [f.id, f.count])))}>
+              All back on
+            </Button>
+          </Box>
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,75 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import Check from '@mui/icons-material/Check';
+import { show } from '../../../core/quantity';
+import type { Torque } from '../../../core/record';
+import { useJob } from '../../job/useJob';
+import { Empty } from '../../parts/Empty';
+import { Tag } from '../../parts/Tag';
+import { dayTime } from '../../parts/times';
+import { fonts } from '../../theme/tokens';
+
+/** Torques of this job: stage by stage, then signed. */
+export function TorqueList() {
+  const { rows } = useJob();
+  const torques = rows('torque');
+  const signed = new Set(rows('signature').map((s) => s.subjectId));
+  const ordered = [...torques].sort((a, b) => Number(signed.has(a.id)) - Number(signed.has(b.id)));
+  return (
+    <Tag title="Torque" over="By hand first, then in stages, crossed or inside out; light ones with a small wrench" data-testid="torques">
+      {torques.length === 0 && <Empty>No torque is planned. A group of fasteners, its figure from the book, and its stages; each is done in order and signed.</Empty>}
+      {ordered.map((t) => (
+        <TorqueLine key={t.id} torque={t} />
+      ))}
+    </Tag>
+  );
+}
+
+function TorqueLine({ torque }: { torque: Torque }) {
+  const { store, rows, jobId } = useJob();
+  const stages = rows('torqueStage').filter((s) => s.torqueId === torque.id).sort((a, b) => a.n - b.n);
+  const signature = rows('signature').filter((s) => s.subjectId === torque.id).at(-1);
+  const next = stages.find((s) => !s.doneAt);
+  const who = store.snapshot.actor?.name ?? 'this device';
+  const words = (s: (typeof stages)[number]) => (s.kind === 'torque' ? `${show(s.value, torque.unit)} ${torque.unit}` : `+ ${s.value}°`);
+  return (
+    <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', flexWrap: 'wrap' }}>
+        <Typography sx={{ fontWeight: 600, flex: '1 1 180px', minWidth: 0 }}>
+          {torque.name} ({torque.count} × {torque.thread ?? 'other thread'})
+        </Typography>
+        <Box data-reading sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.75rem', lineHeight: 1 }}>
+          {show(torque.figureNm, torque.unit)}
+        </Box>
+        <Typography variant="body2" color="text.secondary">
+          {torque.unit}
+          {torque.unit !== 'N·m' ? ` = ${show(torque.figureNm, 'N·m')} N·m` : ''} · {torque.source}
+        </Typography>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mt: 0.5 }}>
+        {stages.map((s) =>
+          s.doneAt ? (
+            <Box key={s.id} sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 48, gap: 0.5, borderBottom: '4px solid', borderColor: 'bench.green' }}>
+              <Check fontSize="small" titleAccess="done" /> {words(s)}
+            </Box>
+          ) : (
+            <Button key={s.id} variant={s === next ? 'contained' : 'outlined'} disabled={s !== next} onClick={() => store.act('torque.stage', 'torqueStage', s.id, { jobId, torqueId: torque.id })} aria-label={`Stage ${s.n} done: ${torque.name}, ${words(s)}`}>
+              {words(s)}
+            </Button>
+          ),
+        )}
+        {!next && !signature && (
+          <Button variant="contained" color="secondary" onClick={() => store.act('signature.sign', 'signature', store.newId(), { jobId, kind: 'torque', subjectId: torque.id, signedBy: who, supersedes: null })}>
+            Sign as {who}
+          </Button>
+        )}
+        {signature && (
+          <Typography variant="body2" color="text.secondary">
+            Signed {signature.signedBy}, {dayTime(signature.signedAt)}
+          </Typography>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,85 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import FormControl from '@mui/material/FormControl';
+import FormLabel from '@mui/material/FormLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Select from '@mui/material/Select';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState, type FormEvent } from 'react';
+import { verdicts, type Verdict } from '../../../core/record';
+import { buildModel, lastRepairId, placeName } from '../../../core/trace';
+import { knowledge, useJob } from '../../job/useJob';
+import { Choice } from '../../parts/Choice';
+import { Field } from '../../parts/Field';
+import { emptyDraft, FreeReading, useReadDraft } from '../../parts/FreeReading';
+import { Tag } from '../../parts/Tag';
+
+/** What was seen on a part, measured or not, and the verdict; it is evidence on that part's fault in the same moment. */
+export function FindingForm() {
+  const { store, rows, traced, jobId } = useJob();
+  const readDraft = useReadDraft();
+  const suspects = useMemo(() => buildModel(knowledge, traced).suspects, [traced]);
+  const [item, setItem] = useState('');
+  const [seen, setSeen] = useState('');
+  const [draft, setDraft] = useState(emptyDraft);
+  const [verdict, setVerdict] = useState<Verdict | null>(null);
+  const [faultKey, setFaultKey] = useState('');
+  const [tried, setTried] = useState(false);
+  const keep = (e: FormEvent) => {
+    e.preventDefault();
+    setTried(true);
+    const reading = readDraft(draft);
+    if (!item.trim() || !seen.trim() || !verdict || reading === 'bad') return;
+    const suspect = suspects.find((s) => s.key === faultKey);
+    const done = store.act('finding.add', 'finding', store.newId(), {
+      jobId,
+      stepId: rows('step').at(-1)?.id ?? null,
+      item: item.trim(),
+      position: suspect?.position ?? null,
+      seen: seen.trim(),
+      reading,
+      conditions: {},
+      verdict,
+      faultId: suspect?.fault.id ?? null,
+      afterRepairId: lastRepairId(traced.repairs),
+    });
+    if (!done.ok) return;
+    setItem('');
+    setSeen('');
+    setDraft(emptyDraft);
+    setVerdict(null);
+    setFaultKey('');
+    setTried(false);
+  };
+  return (
+    <Tag title="What is found on it" data-testid="finding-form">
+      <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
+        <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1.4fr' } }}>
+          <Field label="Part" value={item} onChange={(e) => setItem(e.target.value)} error={tried && !item.trim() ? 'Which part?' : null} inputProps={{ maxLength: 120 }} />
+          <Field label="What is seen" value={seen} onChange={(e) => setSeen(e.target.value)} error={tried && !seen.trim() ? 'What do you see on it?' : null} />
+        </Box>
+        <FreeReading optional draft={draft} onDraft={setDraft} strict={tried} />
+        <Choice label="Verdict" value={verdict} options={verdicts.map((v) => ({ value: v, label: v }))} onChange={(v) => setVerdict(v)} hint={tried && !verdict ? 'Choose a verdict; what is judged by feel is “watch”.' : undefined} />
+        <FormControl fullWidth>
+          <FormLabel id="speaks-label">It speaks for or against</FormLabel>
+          <Select displayEmpty labelId="speaks-label" value={faultKey} onChange={(e) => setFaultKey(e.target.value)} MenuProps={{ slotProps: { paper: { sx: { maxHeight: 420 } } } }}>
+            <MenuItem value="">no suspect</MenuItem>
+            {suspects.map((s) => (
+              <MenuItem key={s.key} value={s.key}>
+                {placeName(s.fault.name, s.position, s.position ? ['1', '2'] : [])}
+              </MenuItem>
+            ))}
+          </Select>
+        </FormControl>
+        <Box>
+          <Button type="submit" variant="contained">
+            Write it down
+          </Button>
+        </Box>
+        <Typography variant="body2" color="text.secondary">
+          A score that catches a fingernail is too deep to hone; what ran together stays together; head and crush washers are new.
+        </Typography>
+      </Box>
+    </Tag>
+  );
+}

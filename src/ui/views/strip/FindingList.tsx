@@ -1,0 +1,41 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { factsOf } from '../../../core/knowledge';
+import { limitFor } from '../../../core/measure';
+import { knowledge, useJob } from '../../job/useJob';
+import { Empty } from '../../parts/Empty';
+import { LimitBar } from '../../parts/LimitBar';
+import { Tag } from '../../parts/Tag';
+import { infoOf } from '../../parts/test/readingDraft';
+
+/** Findings of this job, newest first, each with its reading and its verdict. */
+export function FindingList() {
+  const { rows, traced } = useJob();
+  const facts = factsOf(traced.bike, traced.job);
+  const findings = [...rows('finding')].reverse();
+  return (
+    <Tag title="Findings" data-testid="findings">
+      {findings.length === 0 && <Empty>No finding yet. Part, what is seen, what was measured, and a verdict.</Empty>}
+      {findings.map((f) => {
+        const reading = f.readingId ? traced.readings.find((r) => r.id === f.readingId) : undefined;
+        const info = reading && infoOf(reading.quantity, facts);
+        const fault = f.faultId ? knowledge.faults.find((x) => x.id === f.faultId) : undefined;
+        return (
+          <Box key={f.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
+            <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+              <Typography sx={{ fontWeight: 600, flex: 1, minWidth: 0 }}>{f.item}</Typography>
+              <Box sx={{ fontWeight: 600, borderBottom: '3px double', borderColor: 'bench.brass' }}>{f.verdict}</Box>
+            </Box>
+            <Typography>{f.seen}</Typography>
+            {reading && info && <LimitBar label={info.name} value={reading.value} unit={reading.unit} limit={limitFor(info, traced.specs)} error={info.error} />}
+            {fault && (
+              <Typography variant="body2" color="text.secondary">
+                Speaks on: {fault.name}
+              </Typography>
+            )}
+          </Box>
+        );
+      })}
+    </Tag>
+  );
+}

@@ -1,0 +1,91 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import FormControl from '@mui/material/FormControl';
+import FormLabel from '@mui/material/FormLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Select from '@mui/material/Select';
+import Typography from '@mui/material/Typography';
+import { useState, type FormEvent } from 'react';
+import { parseFasteners } from '../../../core/strip';
+import { knowledge, useJob } from '../../job/useJob';
+import { Field } from '../../parts/Field';
+import { Tag } from '../../parts/Tag';
+
+/** One strip step: what came off, its fasteners as they are spoken, and the bag they went into. */
+export function StepForm() {
+  const { store, rows, jobId } = useJob();
+  const steps = rows('step');
+  const bags = steps.flatMap((s) => (s.bag && /^\d+$/.test(s.bag) ? [Number(s.bag)] : []));
+  const nextBag = String(Math.max(0, ...bags) + 1);
+  const [title, setTitle] = useState('');
+  const [fastenerText, setFastenerText] = useState('');
+  const [bag, setBag] = useState<string | null>(null);
+  const [access, setAccess] = useState('');
+  const [note, setNote] = useState('');
+  const [more, setMore] = useState(false);
+  const [tried, setTried] = useState(false);
+  const parsed = parseFasteners(fastenerText);
+  const bagWords = bag ?? (fastenerText.trim() ? nextBag : '');
+  const bagTaken = bag !== null && bag.trim() !== '' && steps.some((s) => !s.refittedAt && s.bag === bag.trim());
+
+  const keep = (e: FormEvent) => {
+    e.preventDefault();
+    setTried(true);
+    if (!title.trim() || !parsed.ok) return;
+    const done = store.act('step.add', 'step', store.newId(), {
+      jobId,
+      title: title.trim(),
+      access: access || null,
+      bag: bagWords.trim() || null,
+      note: note.trim() || null,
+      fasteners: parsed.fasteners.map((f) => ({ id: store.newId(), ...f })),
+    });
+    if (!done.ok) return;
+    setTitle('');
+    setFastenerText('');
+    setBag(null);
+    setAccess('');
+    setNote('');
+    setTried(false);
+  };
+  return (
+    <Tag lead title="Take something off" data-testid="step-form">
+      <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
+        <Field label="What comes off" value={title} onChange={(e) => setTitle(e.target.value)} error={tried && !title.trim() ? 'Say what comes off.' : null} inputProps={{ maxLength: 200 }} />
+        <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: 'minmax(0,1fr) 110px' }}>
+          <Field label="Fasteners" value={fastenerText} onChange={(e) => setFastenerText(e.target.value)} hint="4x M6x25 left cover, 2 M6x40" error={tried && !parsed.ok ? parsed.message : null} />
+          <Field label="Bag" value={bagWords} onChange={(e) => setBag(e.target.value)} inputProps={{ maxLength: 40 }} hint={bagTaken ? 'in use' : undefined} />
+        </Box>
+        {parsed.ok && parsed.fasteners.length > 0 && (
+          <Typography variant="body2" color="text.secondary" role="status">
+            Understood: {parsed.fasteners.map((f) => `${f.count} × ${f.size}${f.place ? ` (${f.place})` : ''}`).join(', ')}
+          </Typography>
+        )}
+        {more && (
+          <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+            <FormControl fullWidth>
+              <FormLabel id="access-label">Opens the way to</FormLabel>
+              <Select displayEmpty labelId="access-label" value={access} onChange={(e) => setAccess(e.target.value)}>
+                <MenuItem value="">nothing in the list</MenuItem>
+                {knowledge.access.map((a) => (
+                  <MenuItem key={a.id} value={a.id}>
+                    {a.name}
+                  </MenuItem>
+                ))}
+              </Select>
+            </FormControl>
+            <Field label="Which way round, wires, hoses, marks" value={note} onChange={(e) => setNote(e.target.value)} />
+          </Box>
+        )}
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button type="submit" variant="contained">
+            Off
+          </Button>
+          <Button variant="text" onClick={() => setMore(!more)} aria-expanded={more}>
+            {more ? 'Less' : 'More'}
+          </Button>
+        </Box>
+      </Box>
+    </Tag>
+  );
+}

@@ -1,0 +1,44 @@
+import Box from '@mui/material/Box';
+import { factsOf } from '../../../core/knowledge';
+import { limitFor } from '../../../core/measure';
+import type { JobSnapshot as Snapshot } from '../../../core/record';
+import { useJob } from '../../job/useJob';
+import { Checklist } from '../../parts/Checklist';
+import { JobShell } from '../../parts/JobShell';
+import { LimitBar } from '../../parts/LimitBar';
+import { Tag } from '../../parts/Tag';
+import { infoOf } from '../../parts/test/readingDraft';
+import { TakeReading } from '../measure/MeasureView';
+
+export default function TuneView({ snapshot }: { snapshot: Snapshot }) {
+  return (
+    <JobShell snapshot={snapshot} stage="tune">
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+          <TakeReading only="idle-speed" />
+          <LastReadings />
+        </Box>
+        <Tag title="In this order, warm">
+          <Checklist listId="tune" />
+        </Tag>
+      </Box>
+    </JobShell>
+  );
+}
+
+const tuned = ['idle-speed', 'charging-volts', 'chain-slack', 'points-gap'];
+
+function LastReadings() {
+  const { traced } = useJob();
+  const facts = factsOf(traced.bike, traced.job);
+  const last = tuned.flatMap((q) => traced.readings.filter((r) => r.quantity === q).slice(-1));
+  if (last.length === 0) return null;
+  return (
+    <Tag title="As it stands">
+      {last.map((r) => {
+        const info = infoOf(r.quantity, facts);
+        return <LimitBar key={r.id} label={info.name} value={r.value} unit={r.unit} limit={limitFor(info, traced.specs)} error={info.error} />;
+      })}
+    </Tag>
+  );
+}

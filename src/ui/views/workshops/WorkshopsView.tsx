@@ -1,0 +1,106 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState, type FormEvent } from 'react';
+import { makeCommand } from '../../../core/command';
+import { postToServer } from '../../job/post';
+import { Field } from '../../parts/Field';
+import { Page } from '../../parts/Page';
+import { Tag } from '../../parts/Tag';
+
+export interface WorkshopsProps {
+  shops: { id: string; name: string; demo: boolean; people: { id: string; name: string }[] }[];
+}
+
+async function enter(wish: object): Promise<string | null> {
+  try {
+    const r = await fetch('/api/session', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(wish) });
+    if (r.ok) return null;
+    return ((await r.json()) as { message: string }).message;
+  } catch {
+    return 'The server cannot be reached.';
+  }
+}
+
+/** The first screen: which workshop, and who is working. */
+export default function WorkshopsView({ shops }: WorkshopsProps) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const [name, setName] = useState('');
+  const go = async (wish: object) => {
+    const wrong = await enter(wish);
+    if (wrong) setProblem(wrong);
+    else location.assign('/');
+  };
+  const open = (e: FormEvent) => {
+    e.preventDefault();
+    if (!name.trim()) setProblem('Give the new workshop a name.');
+    else void go({ newShop: name.trim() });
+  };
+  return (
+    <Page title="Which workshop?">
+      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '1fr 1fr' }, alignItems: 'start' }}>
+        {problem && (
+          <Alert severity="warning" role="alert" sx={{ gridColumn: '1 / -1' }}>
+            {problem}
+          </Alert>
+        )}
+        {shops.map((s) => (
+          <Tag key={s.id} title={s.name} over={s.demo ? 'Four bikes at work, everything in it invented' : 'Your own'} lead={!s.demo} data-testid={s.demo ? 'demo-shop' : 'own-shop'}>
+            <Box sx={{ display: 'grid', gap: 1 }}>
+              {s.people.map((p) => (
+                <Button key={p.id} variant="outlined" onClick={() => void go({ shopId: s.id, personId: p.id })}>
+                  Go in as {p.name}
+                </Button>
+              ))}
+              {s.people.length === 0 && (
+                <>
+                  <FirstPerson shopId={s.id} onProblem={setProblem} />
+                  <Button variant="text" onClick={() => void go({ shopId: s.id })}>
+                    Go in without a name
+                  </Button>
+                </>
+              )}
+            </Box>
+          </Tag>
+        ))}
+        <Tag title="Another workshop" level="h3">
+          <Box component="form" onSubmit={open} sx={{ display: 'grid', gap: 1 }}>
+            <Field label="Its name" value={name} onChange={(e) => setName(e.target.value)} inputProps={{ maxLength: 80 }} />
+            <Button type="submit" variant="outlined">
+              Open it
+            </Button>
+          </Box>
+        </Tag>
+        <Typography color="text.secondary">Ivrek keeps everything on this machine. Nothing is sent anywhere.</Typography>
+      </Box>
+    </Page>
+  );
+}
+
+/** A workshop without people: the first one says who they are, and goes in. */
+function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: string | null) => void }) {
+  const [name, setName] = useState('');
+  const [tried, setTried] = useState(false);
+  const keep = async (e: FormEvent) => {
+    e.preventDefault();
+    setTried(true);
+    if (!name.trim()) return;
+    const wrong = await enter({ shopId });
+    if (wrong) return onProblem(wrong);
+    const id = crypto.randomUUID();
+    const answer = await postToServer(makeCommand({ id: crypto.randomUUID(), type: 'person.add', kind: 'person', entityId: id, madeAt: new Date().toISOString(), after: null, payload: { name: name.trim() } }));
+    if (answer.kind === 'refused') return onProblem(answer.refusal.message);
+    const again = await enter({ shopId, personId: id });
+    if (again) onProblem(again);
+    else location.assign('/');
+  };
+  return (
+    <Box component="form" noValidate onSubmit={(e) => void keep(e)} sx={{ display: 'grid', gap: 1 }}>
+      <Field label="Who is working?" value={name} onChange={(e) => setName(e.target.value)} inputProps={{ maxLength: 80 }} error={tried && !name.trim() ? 'Your name, as it stands on a signature.' : null} />
+      <Button type="submit" variant="contained">
+        Go in
+      </Button>
+    </Box>
+  );
+}
