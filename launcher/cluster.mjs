@@ -30,7 +30,9 @@ function dataFolder(base) {
 function secrets(base) {
   const file = `${base}/secret.json`;
   if (!existsSync(file)) {
-    writeFileSync(file, JSON.stringify({ owner: randomBytes(18).toString('base64url'), app: randomBytes(18).toString('base64url') }), { mode: 0o600 });
+    writeFileSync(file, JSON.stringify({ owner: randomBytes(18).toString('base64url'), app: randomBytes(18).toString('base64url') }), {
+      mode: 0o600,
+    });
   }
   return JSON.parse(readFileSync(file, 'utf8'));
 }
@@ -39,7 +41,11 @@ function checkRoom(folder) {
   const { bavail, bsize } = statfsSync(folder);
   const freeMb = Math.floor((bavail * bsize) / 1e6);
   const least = Number(process.env.IVREK_LEAST_FREE_MB ?? 500);
-  if (freeMb < least) throw new Stop(`only ${freeMb} MB are free where the data is kept (${resolve(folder)})`, `Ivrek wants ${least} MB. Make room, then start again; nothing was changed.`);
+  if (freeMb < least)
+    throw new Stop(
+      `only ${freeMb} MB are free where the data is kept (${resolve(folder)})`,
+      `Ivrek wants ${least} MB. Make room, then start again; nothing was changed.`,
+    );
 }
 
 /** The postmaster of this folder as its own pid file tells, if that process is still there. */
@@ -64,7 +70,18 @@ function create(bin, data, base) {
   const pw = `${data}.pw`;
   writeFileSync(pw, secrets(base).owner, { mode: 0o600 });
   if (isRoot()) quietly('chown', ['postgres:postgres', pw]);
-  const r = asPostgres(bin, 'initdb', ['-D', data, '-U', 'ivrek_owner', '-E', 'UTF8', '--locale=C.UTF-8', '-A', 'scram-sha-256', `--pwfile=${pw}`]);
+  const r = asPostgres(bin, 'initdb', [
+    '-D',
+    data,
+    '-U',
+    'ivrek_owner',
+    '-E',
+    'UTF8',
+    '--locale=C.UTF-8',
+    '-A',
+    'scram-sha-256',
+    `--pwfile=${pw}`,
+  ]);
   rmSync(pw, { force: true });
   if (r.code !== 0) throw new Stop('initdb failed', r.err.trim());
 }
@@ -78,14 +95,21 @@ export async function startCluster(bin, base, { firstPort = 54680, settings = []
   checkRoom(base);
   const data = dataFolder(base);
   if (!existsSync(`${data}/PG_VERSION`)) {
-    if (existsSync(`${base}/cluster.made`)) throw new Stop(`the database folder ${data} is gone or empty, but it was made before`, `If it was moved, move it back. To begin anew, remove ${base} yourself.`);
+    if (existsSync(`${base}/cluster.made`))
+      throw new Stop(
+        `the database folder ${data} is gone or empty, but it was made before`,
+        `If it was moved, move it back. To begin anew, remove ${base} yourself.`,
+      );
     create(bin, data, base);
     writeFileSync(`${base}/cluster.made`, `${new Date().toISOString()}\n`);
   }
   const owner = statSync(data).uid;
   const mine = isRoot() ? Number(quietly('id', ['-u', 'postgres']).out) : process.getuid();
   if (owner !== mine)
-    throw new Stop(`the data in ${data} belongs to another user (uid ${owner}, wanted ${mine})`, `Start Ivrek as the user who made it, or as root: chown -R ${mine} ${data}`);
+    throw new Stop(
+      `the data in ${data} belongs to another user (uid ${owner}, wanted ${mine})`,
+      `Start Ivrek as the user who made it, or as root: chown -R ${mine} ${data}`,
+    );
   const made = existsSync(`${data}/PG_VERSION`) ? readFileSync(`${data}/PG_VERSION`, 'utf8').trim() : '';
   if (made !== bin.version)
     throw new Stop(
@@ -97,7 +121,12 @@ export async function startCluster(bin, base, { firstPort = 54680, settings = []
   if (!state) {
     const port = await freePort(firstPort);
     const options = ['listen_addresses=127.0.0.1', `port=${port}`, 'unix_socket_directories=', 'max_connections=60', ...settings];
-    const r = asPostgres(bin, 'pg_ctl', ['-w', '-t', '60', '-D', data, '-l', `${data}/server.log`, '-o', options.map((o) => `-c "${o}"`).join(' '), 'start'], 'ignore');
+    const r = asPostgres(
+      bin,
+      'pg_ctl',
+      ['-w', '-t', '60', '-D', data, '-l', `${data}/server.log`, '-o', options.map((o) => `-c "${o}"`).join(' '), 'start'],
+      'ignore',
+    );
     if (r.code !== 0) {
       const tail = quietly('tail', ['-n', '8', `${data}/server.log`]).out.trim();
       throw new Stop('PostgreSQL did not start', `The end of its log (${data}/server.log):\n${tail}`);

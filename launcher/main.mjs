@@ -36,7 +36,14 @@ async function stop() {
 }
 
 const [command, ...rest] = process.argv.slice(2);
-const commands = { start: () => serve(false), dev: () => serve(true), test: () => test(rest), bench: () => bench(rest), shots: () => shots(), stop };
+const commands = {
+  start: () => serve(false),
+  dev: () => serve(true),
+  test: () => test(rest),
+  bench: () => bench(rest),
+  shots: () => shots(),
+  stop,
+};
 try {
   if (!command || command === 'help' || command === '--help') console.log(usage);
   else if (!commands[command]) throw new Stop(`there is no command '${command}'`, usage);

@@ -34,7 +34,8 @@ async function apt(names) {
 export async function ensurePostgres() {
   if (!postgresBin()) await apt(['postgresql', 'postgresql-client']);
   const bin = postgresBin();
-  if (!bin) throw new Stop('PostgreSQL was installed but its server programs are not in /usr/lib/postgresql', 'Look at: dpkg -L postgresql-15', 3);
+  if (!bin)
+    throw new Stop('PostgreSQL was installed but its server programs are not in /usr/lib/postgresql', 'Look at: dpkg -L postgresql-15', 3);
   return bin;
 }
 

@@ -9,16 +9,31 @@ import { say, Stop } from './say.mjs';
 /** Runs the forward-only migrations (with a dump before) and makes the application's own database role. */
 export async function migrate(cluster, database, base) {
   const bin = await ensurePostgres();
-  const env = { ...process.env, IVREK_MAINTENANCE_URL: cluster.ownerUrl('postgres'), IVREK_OWNER_URL: cluster.ownerUrl(database), IVREK_DB: database, IVREK_APP_PASSWORD: cluster.appPassword, IVREK_PG_BIN: bin.dir, IVREK_DUMPS: `${base}/dumps` };
+  const env = {
+    ...process.env,
+    IVREK_MAINTENANCE_URL: cluster.ownerUrl('postgres'),
+    IVREK_OWNER_URL: cluster.ownerUrl(database),
+    IVREK_DB: database,
+    IVREK_APP_PASSWORD: cluster.appPassword,
+    IVREK_PG_BIN: bin.dir,
+    IVREK_DUMPS: `${base}/dumps`,
+  };
   const code = await visibly('node', ['scripts/migrate.mjs'], { env, stdio: ['ignore', 2, 2] });
-  if (code !== 0) throw new Stop('the database could not be brought up to date', 'Nothing was half done: each migration is one transaction. The message stands above.');
+  if (code !== 0)
+    throw new Stop(
+      'the database could not be brought up to date',
+      'Nothing was half done: each migration is one transaction. The message stands above.',
+    );
 }
 
 export async function loadDemo(cluster, database, base) {
   const mark = `${base}/demo.loaded`;
   if (existsSync(mark)) return;
   say('loading the demo workshop');
-  const code = await visibly('node', ['--import', 'tsx', 'scripts/demo.ts'], { env: { ...process.env, IVREK_APP_URL: cluster.appUrl(database) }, stdio: ['ignore', 2, 2] });
+  const code = await visibly('node', ['--import', 'tsx', 'scripts/demo.ts'], {
+    env: { ...process.env, IVREK_APP_URL: cluster.appUrl(database) },
+    stdio: ['ignore', 2, 2],
+  });
   if (code !== 0) throw new Stop('the demo could not be loaded', 'The message stands above.');
   writeFileSync(mark, new Date().toISOString());
 }
@@ -30,12 +45,23 @@ export async function startServer(cluster, database, port, { dev = false, env = 
   const child = spawn('node', args, {
     detached: true,
     stdio: ['ignore', 2, 2],
-    env: { ...process.env, ...quietEnv, HOST: '127.0.0.1', PORT: String(port), IVREK_APP_URL: cluster.appUrl(database), NODE_ENV: dev ? 'development' : 'production', ...env },
+    env: {
+      ...process.env,
+      ...quietEnv,
+      HOST: '127.0.0.1',
+      PORT: String(port),
+      IVREK_APP_URL: cluster.appUrl(database),
+      NODE_ENV: dev ? 'development' : 'production',
+      ...env,
+    },
   });
   const url = `http://127.0.0.1:${port}`;
   const ended = new Promise((resolve) => child.once('exit', (code) => resolve(code ?? 0)));
   for (let i = 0; ; i++) {
-    const answer = await fetch(`${url}/api/health`).then((r) => r.status, () => 0);
+    const answer = await fetch(`${url}/api/health`).then(
+      (r) => r.status,
+      () => 0,
+    );
     if (answer === 200) break;
     if (child.exitCode !== null || i > 600) throw new Stop('the server did not come up', 'Its message stands above.');
     await new Promise((r) => setTimeout(r, 100));
@@ -55,7 +81,8 @@ export async function startServer(cluster, database, port, { dev = false, env = 
 export async function serve(dev) {
   const base = process.env.IVREK_DATA ?? '.data';
   const port = Number(process.env.IVREK_PORT ?? 4680);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Stop(`IVREK_PORT is '${process.env.IVREK_PORT}', which is no port`, 'Give a number from 1 to 65535.');
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Stop(`IVREK_PORT is '${process.env.IVREK_PORT}', which is no port`, 'Give a number from 1 to 65535.');
   const note = `${base}/running.json`;
   if (existsSync(note)) {
     const other = JSON.parse(readFileSync(note, 'utf8'));
@@ -65,7 +92,8 @@ export async function serve(dev) {
     }
     rmSync(note);
   }
-  if (!(await portIsFree(port))) throw new Stop(`port ${port} is taken by another program`, `Choose another: IVREK_PORT=${port + 1} ./ivrek start`);
+  if (!(await portIsFree(port)))
+    throw new Stop(`port ${port} is taken by another program`, `Choose another: IVREK_PORT=${port + 1} ./ivrek start`);
 
   const bin = await ensurePostgres();
   await ensureNpm();

@@ -28,8 +28,21 @@ export async function test(only) {
   const report = (name) => `${base}/${name}.json`;
   let cluster;
   // A throw-away cluster: losing its data to a power cut is no loss, and it need not wait for the disk.
-  const withCluster = async () => (cluster ??= await startCluster(bin, base, { firstPort: 55680, settings: ['fsync=off', 'synchronous_commit=off'] }));
-  const vitest = async (stage, env = {}) => visibly('npx', ['vitest', 'run', ...(stage === 'db' ? ['--project', 'db'] : ['--project', 'unit', '--project', 'ui']), '--reporter=default', '--reporter=json', `--outputFile.json=${report(stage)}`], { env: { ...process.env, ...env } });
+  const withCluster = async () =>
+    (cluster ??= await startCluster(bin, base, { firstPort: 55680, settings: ['fsync=off', 'synchronous_commit=off'] }));
+  const vitest = async (stage, env = {}) =>
+    visibly(
+      'npx',
+      [
+        'vitest',
+        'run',
+        ...(stage === 'db' ? ['--project', 'db'] : ['--project', 'unit', '--project', 'ui']),
+        '--reporter=default',
+        '--reporter=json',
+        `--outputFile.json=${report(stage)}`,
+      ],
+      { env: { ...process.env, ...env } },
+    );
 
   const stages = {
     format: () => npm('format'),
@@ -40,7 +53,11 @@ export async function test(only) {
     db: async () => {
       const c = await withCluster();
       await migrate(c, 'ivrek_template', base);
-      return vitest('db', { IVREK_TEST_OWNER_URL: c.ownerUrl('postgres'), IVREK_TEST_APP_URL: c.appUrl('postgres'), IVREK_TEST_TEMPLATE: 'ivrek_template' });
+      return vitest('db', {
+        IVREK_TEST_OWNER_URL: c.ownerUrl('postgres'),
+        IVREK_TEST_APP_URL: c.appUrl('postgres'),
+        IVREK_TEST_TEMPLATE: 'ivrek_template',
+      });
     },
     browser: async () => {
       await ensureBuild();
@@ -49,7 +66,9 @@ export async function test(only) {
       await loadDemo(c, 'ivrek_browser', base);
       const server = await startServer(c, 'ivrek_browser', await freePort(4780), { env: { IVREK_GALLERY: '1' } });
       try {
-        return await visibly('npx', ['playwright', 'test'], { env: { ...process.env, IVREK_URL: server.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report('browser') } });
+        return await visibly('npx', ['playwright', 'test'], {
+          env: { ...process.env, IVREK_URL: server.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report('browser') },
+        });
       } finally {
         await server.stop();
       }
@@ -77,7 +96,9 @@ export async function test(only) {
     sum.passed += c.passed;
     sum.failed += c.failed;
   }
-  say(`stages: ${chosen.length - failed.length} of ${chosen.length} passed in ${Math.round((Date.now() - began) / 1000)} s${failed.length ? `; failed: ${failed.join(', ')}` : ''}`);
+  say(
+    `stages: ${chosen.length - failed.length} of ${chosen.length} passed in ${Math.round((Date.now() - began) / 1000)} s${failed.length ? `; failed: ${failed.join(', ')}` : ''}`,
+  );
   const other = failed.filter((s) => !['unit', 'db', 'browser'].includes(s)).length;
   process.stdout.write(`${sum.passed} passed, ${sum.failed + other} failed\n`);
   if (failed.length || (!only.length && sum.passed === 0)) process.exit(1);

@@ -6,4 +6,6 @@ if (problems.length) {
   console.error(problems.join('\n'));
   process.exit(1);
 }
-console.error(`knowledge: ${knowledge.faults.length} faults, ${knowledge.tests.length} tests, ${knowledge.findings.length} findings (${knowledge.label}), ${knowledge.hash}`);
+console.error(
+  `knowledge: ${knowledge.faults.length} faults, ${knowledge.tests.length} tests, ${knowledge.findings.length} findings (${knowledge.label}), ${knowledge.hash}`,
+);

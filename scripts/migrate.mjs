@@ -23,7 +23,9 @@ await db.connect();
 await db.query('select pg_advisory_lock(47114711)');
 const table = await db.query(`select to_regclass('public.migrations') is not null as there`);
 const done = table.rows[0].there ? (await db.query('select name from migrations')).rows.map((r) => r.name) : [];
-const files = readdirSync('db/migrations').filter((f) => f.endsWith('.sql')).map((f) => f.replace(/\.sql$/, ''));
+const files = readdirSync('db/migrations')
+  .filter((f) => f.endsWith('.sql'))
+  .map((f) => f.replace(/\.sql$/, ''));
 const ahead = done.filter((n) => !files.includes(n));
 if (ahead.length) {
   console.error(`The database was written by a newer Ivrek (it has ${ahead.join(', ')}). Use that version; migrations only go forward.`);
@@ -40,5 +42,13 @@ if (pending.length && done.length) {
   }
   console.error(`ivrek: the data was dumped to ${file} before ${pending.length} migration(s)`);
 }
-await runner({ dbClient: db, dir: 'db/migrations', direction: 'up', migrationsTable: 'migrations', singleTransaction: false, noLock: true, log: () => {} });
+await runner({
+  dbClient: db,
+  dir: 'db/migrations',
+  direction: 'up',
+  migrationsTable: 'migrations',
+  singleTransaction: false,
+  noLock: true,
+  log: () => {},
+});
 await db.end();

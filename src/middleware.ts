@@ -13,7 +13,8 @@ export const onRequest = defineMiddleware(async (context, next) => {
   if (!loopback.test(request.headers.get('host') ?? '')) return new Response('Ivrek answers on loopback only.', { status: 421 });
   if (!['GET', 'HEAD'].includes(request.method)) {
     const origin = request.headers.get('origin');
-    if (origin !== null ? origin !== url.origin : true) return json({ message: 'This request comes from another site.' }, 403);
+    const host = request.headers.get('host');
+    if (origin !== `http://${host}` && origin !== `https://${host}`) return json({ message: 'This request comes from another site.' }, 403);
   }
   const isFile = url.pathname.startsWith('/_astro/') || url.pathname.startsWith('/_image');
   locals.session = isFile ? null : await readSession(pool(), cookies.get(sessionCookie)?.value);

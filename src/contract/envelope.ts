@@ -6,7 +6,6 @@ import { tableNames, type TableName } from '../core/record';
 import { Id, Instant, MaybeWhole, OneOf, Optional, Sheet, Whole, Words } from './fields';
 import { PersonalPart } from './payloads/intake';
 
-
 export class EntityPart {
   @OneOf(tableNames) kind!: TableName;
   @Id() id!: string;

@@ -1,6 +1,22 @@
 import 'reflect-metadata';
 import { applyDecorators } from './decorate';
-import { IsArray, IsBoolean, IsIn, IsISO8601, IsInt, IsNumber, IsObject, IsString, IsUUID, Matches, Max, MaxLength, Min, MinLength, ValidateIf } from 'class-validator';
+import {
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsISO8601,
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateIf,
+} from 'class-validator';
 
 /** Decorators that say what a field may hold, each with a message a mechanic can act on. */
 
@@ -19,7 +35,8 @@ export const Words = (most = 2000) =>
   );
 export const MaybeWords = (most = 2000) => applyDecorators(orNull(), Words(most));
 
-export const OneOf = (values: readonly unknown[]) => applyDecorators(IsIn([...values], { message: `Choose one of: ${values.join(', ')}.` }));
+export const OneOf = (values: readonly unknown[]) =>
+  applyDecorators(IsIn([...values], { message: `Choose one of: ${values.join(', ')}.` }));
 export const MaybeOneOf = (values: readonly unknown[]) => applyDecorators(orNull(), OneOf(values));
 
 /** Exact decimals travel as strings. */
@@ -27,17 +44,34 @@ export const Decimal = () => applyDecorators(Matches(/^(0|[1-9]\d{0,8})(\.\d{1,2
 export const MaybeDecimal = () => applyDecorators(orNull(), Decimal());
 
 export const Whole = (least: number, most: number) =>
-  applyDecorators(IsInt({ message: 'Write a whole number.' }), Min(least, { message: `At least ${least}.` }), Max(most, { message: `At most ${most}.` }));
+  applyDecorators(
+    IsInt({ message: 'Write a whole number.' }),
+    Min(least, { message: `At least ${least}.` }),
+    Max(most, { message: `At most ${most}.` }),
+  );
 export const MaybeWhole = (least: number, most: number) => applyDecorators(orNull(), Whole(least, most));
 
 export const Figure = (least = -1e12, most = 1e12) =>
-  applyDecorators(IsNumber({ allowNaN: false, allowInfinity: false }, { message: 'Write a number.' }), Min(least, { message: `At least ${least}.` }), Max(most, { message: `At most ${most}.` }));
+  applyDecorators(
+    IsNumber({ allowNaN: false, allowInfinity: false }, { message: 'Write a number.' }),
+    Min(least, { message: `At least ${least}.` }),
+    Max(most, { message: `At most ${most}.` }),
+  );
 export const MaybeFigure = (least?: number, most?: number) => applyDecorators(orNull(), Figure(least, most));
 
 /** Exactly the form of Date.toISOString(), so that what is stored reads back as it was sent. */
-export const Instant = () => applyDecorators(Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}\.\d{3}Z$/, { message: 'This is not a time in UTC.' }), IsISO8601({ strict: true }, { message: 'There is no such time.' }));
+export const Instant = () =>
+  applyDecorators(
+    Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}\.\d{3}Z$/, { message: 'This is not a time in UTC.' }),
+    IsISO8601({ strict: true }, { message: 'There is no such time.' }),
+  );
 export const MaybeInstant = () => applyDecorators(orNull(), Instant());
-export const MaybeDay = () => applyDecorators(orNull(), Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'This is not a date.' }), IsISO8601({ strict: true }, { message: 'There is no such date.' }));
+export const MaybeDay = () =>
+  applyDecorators(
+    orNull(),
+    Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'This is not a date.' }),
+    IsISO8601({ strict: true }, { message: 'There is no such date.' }),
+  );
 
 export const Truth = () => applyDecorators(IsBoolean({ message: 'Yes or no.' }));
 export const Items = () => applyDecorators(IsArray({ message: 'A list is wanted here.' }));

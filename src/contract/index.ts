@@ -84,10 +84,12 @@ const plain = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T;
 
 /** Checks anything that claims to be a command. Never throws; what comes back is plain and holds nothing undeclared. */
 export function checkCommand(input: unknown): Checked {
-  if (typeof input !== 'object' || input === null || Array.isArray(input)) return { ok: false, faults: [{ path: '', message: 'A command is an object.' }] };
+  if (typeof input !== 'object' || input === null || Array.isArray(input))
+    return { ok: false, faults: [{ path: '', message: 'A command is an object.' }] };
   // PostgreSQL cannot hold a NUL or half a surrogate pair; no keyboard sends one either.
   const text = JSON.stringify(input);
-  if (/\\u0000|\\ud[89a-f]/i.test(text)) return { ok: false, faults: [{ path: '', message: 'There is a character in it that cannot be stored.' }] };
+  if (/\\u0000|\\ud[89a-f]/i.test(text))
+    return { ok: false, faults: [{ path: '', message: 'There is a character in it that cannot be stored.' }] };
   const envelope = check(Envelope, input);
   if (envelope.faults.length) return { ok: false, faults: envelope.faults };
   const { type, entity, base, personal } = envelope.value;
@@ -95,7 +97,8 @@ export function checkCommand(input: unknown): Checked {
   if (!shape) return { ok: false, faults: [{ path: 'type', message: `There is no command '${type}'.` }] };
   if (entity.kind !== shape.kind) return { ok: false, faults: [{ path: 'entity.kind', message: `'${type}' is about a ${shape.kind}.` }] };
   for (const [field, version] of Object.entries(base)) {
-    if (!Number.isInteger(version) || version < 0) return { ok: false, faults: [{ path: `base.${field}`, message: 'A version is a whole number.' }] };
+    if (!Number.isInteger(version) || version < 0)
+      return { ok: false, faults: [{ path: `base.${field}`, message: 'A version is a whole number.' }] };
   }
   const payload = check(shape.body, (input as { payload: unknown }).payload);
   if (payload.faults.length) return { ok: false, faults: payload.faults.map((f) => ({ ...f, path: `payload.${f.path}` })) };

@@ -16,7 +16,11 @@ export function rankJob(state: State, jobId: string): Ranking {
   const traced = caseOf(state, jobId);
   const own = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === jobId);
   const consent = own(list(state, 'consent')).at(-1);
-  const spent = billOf(own(list(state, 'part')).filter((p) => p.status !== 'needed'), traced.repairs, traced.job.rate).totalCents;
+  const spent = billOf(
+    own(list(state, 'part')).filter((p) => p.status !== 'needed'),
+    traced.repairs,
+    traced.job.rate,
+  ).totalCents;
   const ranking = rank(buildModel(knowledge, traced), { agreedLeft: consent?.upTo ? (cents(consent.upTo) - spent) / 100 : null });
   if (cache.size >= most) cache.delete(cache.keys().next().value!);
   cache.set(key, ranking);

@@ -17,7 +17,9 @@ const shape = /^([\da-f-]{36})\.([\da-f-]{36})\.([\w-]{20,64})$/i;
 export async function openSession(from: pg.Pool, shopId: string, personId: string | null): Promise<string> {
   const id = randomUUID();
   const token = randomBytes(24).toString('base64url');
-  await inShop(from, shopId, (db) => db.query('insert into session (shop_id, id, token_hash, person_id) values ($1, $2, $3, $4)', [shopId, id, hash(token), personId]));
+  await inShop(from, shopId, (db) =>
+    db.query('insert into session (shop_id, id, token_hash, person_id) values ($1, $2, $3, $4)', [shopId, id, hash(token), personId]),
+  );
   return `${shopId}.${id}.${token}`;
 }
 

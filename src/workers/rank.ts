@@ -1,7 +1,8 @@
 import { knowledge } from 'virtual:knowledge';
 import { believe, buildModel, explain, rank, schoolViews, type Case, type Ranking, type Reason, type SchoolView } from '../core/trace';
 
-export type RankRequest = { id: number; kind: 'rank'; traced: Case; agreedLeft: number | null } | { id: number; kind: 'explain'; traced: Case; key: string };
+export type RankRequest =
+  { id: number; kind: 'rank'; traced: Case; agreedLeft: number | null } | { id: number; kind: 'explain'; traced: Case; key: string };
 
 export type RankReply =
   | { id: number; kind: 'ranking'; ranking: Ranking }

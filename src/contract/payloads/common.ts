@@ -1,7 +1,7 @@
 import { Type } from 'class-transformer';
-import { IsObject, registerDecorator, ValidateNested } from 'class-validator';
+import { registerDecorator, ValidateNested } from 'class-validator';
 import type { Conditions, ReadingValue, Shown } from '../../core/record';
-import { Figure, Id, Items, MaybeFigure, MaybeOneOf, MaybeWords, OneOf, Optional, Whole, Words } from '../fields';
+import { Id, MaybeWords, OneOf, Optional, Whole, Words } from '../fields';
 
 /** Circumstances of a result. */
 export class ConditionsPart implements Conditions {
@@ -24,9 +24,15 @@ function IsReadingValue() {
     });
 }
 
-const shapes: Record<ReadingValue['kind'], string[]> = { exact: ['value'], interval: ['low', 'high'], atLeast: ['bound'], atMost: ['bound'], none: ['reason'] };
+const shapes: Record<ReadingValue['kind'], string[]> = {
+  exact: ['value'],
+  interval: ['low', 'high'],
+  atLeast: ['bound'],
+  atMost: ['bound'],
+  none: ['reason'],
+};
 
-export function isReadingValue(v: unknown): v is ReadingValue {
+function isReadingValue(v: unknown): v is ReadingValue {
   if (typeof v !== 'object' || v === null) return false;
   const o = v as Record<string, unknown>;
   const wanted = shapes[o.kind as ReadingValue['kind']];
@@ -55,7 +61,11 @@ export function IsMapOf(values: readonly string[], message: string) {
       propertyName,
       validator: {
         validate: (v: unknown) =>
-          typeof v === 'object' && v !== null && !Array.isArray(v) && Object.keys(v).length <= 200 && Object.entries(v).every(([k, x]) => /^[\w-]{1,60}$/.test(k) && values.includes(x as string)),
+          typeof v === 'object' &&
+          v !== null &&
+          !Array.isArray(v) &&
+          Object.keys(v).length <= 200 &&
+          Object.entries(v).every(([k, x]) => /^[\w-]{1,60}$/.test(k) && values.includes(x as string)),
         defaultMessage: () => message,
       },
     });
@@ -69,7 +79,12 @@ export function IsCounts() {
       propertyName,
       validator: {
         validate: (v: unknown) =>
-          typeof v === 'object' && v !== null && !Array.isArray(v) && Object.entries(v).every(([k, x]) => /^[\da-f-]{36}$/i.test(k) && Number.isInteger(x) && (x as number) >= 0 && (x as number) <= 999),
+          typeof v === 'object' &&
+          v !== null &&
+          !Array.isArray(v) &&
+          Object.entries(v).every(
+            ([k, x]) => /^[\da-f-]{36}$/i.test(k) && Number.isInteger(x) && (x as number) >= 0 && (x as number) <= 999,
+          ),
         defaultMessage: () => 'Give a whole number for each fastener.',
       },
     });
@@ -91,7 +106,16 @@ export function IsShown() {
             (o.next === null || (typeof o.next === 'string' && o.next.length < 200)) &&
             Array.isArray(o.suspects) &&
             o.suspects.length <= 40 &&
-            o.suspects.every((s) => Array.isArray(s) && s.length === 2 && typeof s[0] === 'string' && s[0].length < 200 && typeof s[1] === 'number' && s[1] >= 0 && s[1] <= 1)
+            o.suspects.every(
+              (s) =>
+                Array.isArray(s) &&
+                s.length === 2 &&
+                typeof s[0] === 'string' &&
+                s[0].length < 200 &&
+                typeof s[1] === 'number' &&
+                s[1] >= 0 &&
+                s[1] <= 1,
+            )
           );
         },
         defaultMessage: () => 'This is not a snapshot of a ranking.',
@@ -99,4 +123,4 @@ export function IsShown() {
     });
 }
 
-export { Figure, Id, IsObject, Items, MaybeFigure, MaybeOneOf, MaybeWords, OneOf, Optional, Type, ValidateNested, Whole, Words };
+export { Type, ValidateNested };

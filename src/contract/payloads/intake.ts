@@ -1,6 +1,20 @@
 import type { SymptomAnswer } from '../../core/record';
 import { schoolIds } from '../../core/trace/policy/schools';
-import { Decimal, Id, Items, MaybeDecimal, MaybeFigure, MaybeId, MaybeOneOf, MaybeWhole, MaybeWords, OneOf, Optional, Truth, Words } from '../fields';
+import {
+  Decimal,
+  Id,
+  Items,
+  MaybeDecimal,
+  MaybeFigure,
+  MaybeId,
+  MaybeOneOf,
+  MaybeWhole,
+  MaybeWords,
+  OneOf,
+  Optional,
+  Truth,
+  Words,
+} from '../fields';
 import { ArrayMaxSize, IsString, MaxLength, ValidateIf } from 'class-validator';
 import { IsMapOf, Type, ValidateNested } from './common';
 
@@ -49,7 +63,13 @@ export class JobFields {
   @Optional() @MaybeOneOf(answers) fuelLeft?: string | null;
   @Optional() @MaybeOneOf(answers) crash?: string | null;
   @Optional() @MaybeOneOf(answers) ranWhenParked?: string | null;
-  @Optional() @ValidateIf((_o, v) => v !== null) @Items() @ArrayMaxSize(30) @IsString({ each: true }) @MaxLength(60, { each: true }) lastTouched?: string[] | null;
+  @Optional()
+  @ValidateIf((_o, v) => v !== null)
+  @Items()
+  @ArrayMaxSize(30)
+  @IsString({ each: true })
+  @MaxLength(60, { each: true })
+  lastTouched?: string[] | null;
   @Optional() @MaybeWords(200) lastTouchedBy?: string | null;
   @Optional() @MaybeWords(120) lastTouchedWhen?: string | null;
   @Optional() @MaybeWords(4000) notes?: string | null;
@@ -101,4 +121,3 @@ export class PersonalPart {
   @Optional() @MaybeWords(60) phone?: string | null;
   @Optional() @MaybeWords(200) email?: string | null;
 }
-

@@ -94,4 +94,3 @@ export class RetestBody {
   @MaybeWords(1000) note!: string | null;
   @present() @ValidateNested() @Type(() => ChangedPart) changed!: ChangedPart | null;
 }
-

@@ -26,7 +26,8 @@ export function define<P>(type: string, shape: Shape<P>): CommandType<P> {
     effect: (state, c) => {
       const draft = new Draft(state, c as Command);
       const job = jobField(c.payload);
-      if (job && draft.need('job', job).handedOverAt) throw new Refused({ code: 'closed', message: 'This job is handed over. Undo the hand-over first, or open a new job.' });
+      if (job && draft.need('job', job).handedOverAt)
+        throw new Refused({ code: 'closed', message: 'This job is handed over. Undo the hand-over first, or open a new job.' });
       shape.draft(draft, c.payload, c);
       return draft.changes;
     },

@@ -42,14 +42,26 @@ export function effectOf(state: State, command: Command): Outcome {
 }
 
 /** The journal line of a command that was applied. */
-export function entryOf(state: State, command: Command, changes: JournalEntry['changes'], seq: number | null, actorId: string | null): JournalEntry {
+export function entryOf(
+  state: State,
+  command: Command,
+  changes: JournalEntry['changes'],
+  seq: number | null,
+  actorId: string | null,
+): JournalEntry {
   const target = (command.payload as { targetId?: string } | null)?.targetId ?? null;
   const jobId = byType.get(command.type)?.jobOf(command as never, state) ?? null;
   return { id: command.id, seq, type: command.type, jobId, madeAt: command.madeAt, actorId, targetId: target, changes };
 }
 
 /** State and journal after a command that is not refused. */
-export function advance(state: State, command: Command, changes: JournalEntry['changes'], seq: number | null, actorId: string | null): State {
+export function advance(
+  state: State,
+  command: Command,
+  changes: JournalEntry['changes'],
+  seq: number | null,
+  actorId: string | null,
+): State {
   const next = applyChanges(state, changes);
   return { rows: next.rows, journal: [...state.journal, entryOf(state, command, changes, seq, actorId)] };
 }

@@ -67,7 +67,12 @@ const bookIn = define<Omit<BookIn, 'jobId'> & { newJobId: string }>('bike.bookIn
 });
 
 /** A complaint as it begins: open, not explained. */
-export function complaintRow(id: string, jobId: string, words: string, symptoms: Record<string, SymptomAnswer>): Omit<Complaint, 'versions'> {
+export function complaintRow(
+  id: string,
+  jobId: string,
+  words: string,
+  symptoms: Record<string, SymptomAnswer>,
+): Omit<Complaint, 'versions'> {
   return { id, jobId, words, symptoms, state: 'open', explained: false, linkedTo: null, afterRepairId: null };
 }
 
@@ -84,7 +89,8 @@ interface ComplaintAdd {
   afterRepairId: string | null;
 }
 const complaintAdd = define<ComplaintAdd>('complaint.add', {
-  draft: (d, p, c) => void d.insert('complaint', { ...complaintRow(c.entity.id, p.jobId, p.words, p.symptoms), afterRepairId: p.afterRepairId }),
+  draft: (d, p, c) =>
+    void d.insert('complaint', { ...complaintRow(c.entity.id, p.jobId, p.words, p.symptoms), afterRepairId: p.afterRepairId }),
 });
 
 const complaintSet = defineSet('complaint.set', 'complaint', (s, id) => s.rows.complaint.get(id)?.jobId ?? null);

@@ -31,7 +31,11 @@ export interface EvidenceAdd {
   shown: Shown | null;
 }
 
-export function insertReading(d: Draft, reading: ReadingPart | null, at: { jobId: string; position: string | null; conditions: Conditions; takenAt: string }): string | null {
+export function insertReading(
+  d: Draft,
+  reading: ReadingPart | null,
+  at: { jobId: string; position: string | null; conditions: Conditions; takenAt: string },
+): string | null {
   if (!reading) return null;
   d.insert('reading', { ...at, ...reading });
   return reading.id;
@@ -59,15 +63,31 @@ const evidenceWithdraw = define<{ jobId: string; reason: string }>('evidence.wit
   },
 });
 
-const predictionWrite = define<{ jobId: string; testId: string; position: string | null; words: string; expected: string | null }>('prediction.write', {
-  draft: (d, p, c) => void d.insert('prediction', { id: c.entity.id, ...p, madeAt: c.madeAt }),
-});
+const predictionWrite = define<{ jobId: string; testId: string; position: string | null; words: string; expected: string | null }>(
+  'prediction.write',
+  {
+    draft: (d, p, c) => void d.insert('prediction', { id: c.entity.id, ...p, madeAt: c.madeAt }),
+  },
+);
 
 const readingAdd = define<{ jobId: string; position: string | null; conditions: Conditions; reading: ReadingPart }>('reading.add', {
-  draft: (d, p, c) => void insertReading(d, { ...p.reading, id: c.entity.id }, { jobId: p.jobId, position: p.position, conditions: p.conditions, takenAt: c.madeAt }),
+  draft: (d, p, c) =>
+    void insertReading(
+      d,
+      { ...p.reading, id: c.entity.id },
+      { jobId: p.jobId, position: p.position, conditions: p.conditions, takenAt: c.madeAt },
+    ),
 });
 
-const specAdd = define<{ bikeId: string; quantity: string; low: number | null; high: number | null; unit: string; entered: string; source: string }>('spec.add', {
+const specAdd = define<{
+  bikeId: string;
+  quantity: string;
+  low: number | null;
+  high: number | null;
+  unit: string;
+  entered: string;
+  source: string;
+}>('spec.add', {
   needs: (p) => [{ table: 'bike', id: p.bikeId }],
   job: () => null,
   draft: (d, p, c) => {
@@ -77,13 +97,16 @@ const specAdd = define<{ bikeId: string; quantity: string; low: number | null; h
 });
 const specSet = defineSet('spec.set', 'spec', () => null);
 
-const causeName = define<{ jobId: string; complaintId: string; faultId: string | null; position: string | null; words: string }>('cause.name', {
-  needs: (p) => [{ table: 'complaint', id: p.complaintId }],
-  draft: (d, p, c) => {
-    d.need('complaint', p.complaintId);
-    d.insert('cause', { id: c.entity.id, ...p, madeAt: c.madeAt });
+const causeName = define<{ jobId: string; complaintId: string; faultId: string | null; position: string | null; words: string }>(
+  'cause.name',
+  {
+    needs: (p) => [{ table: 'complaint', id: p.complaintId }],
+    draft: (d, p, c) => {
+      d.need('complaint', p.complaintId);
+      d.insert('cause', { id: c.entity.id, ...p, madeAt: c.madeAt });
+    },
   },
-});
+);
 
 interface RepairLog {
   jobId: string;
@@ -96,7 +119,10 @@ interface RepairLog {
   afterRepairId: string | null;
 }
 const repairLog = define<RepairLog>('repair.log', {
-  needs: (p) => [...(p.causeId ? [{ table: 'cause' as const, id: p.causeId }] : []), ...(p.afterRepairId ? [{ table: 'repair' as const, id: p.afterRepairId }] : [])],
+  needs: (p) => [
+    ...(p.causeId ? [{ table: 'cause' as const, id: p.causeId }] : []),
+    ...(p.afterRepairId ? [{ table: 'repair' as const, id: p.afterRepairId }] : []),
+  ],
   draft: (d, p, c) => {
     if (p.causeId) d.need('cause', p.causeId);
     if (p.afterRepairId) d.need('repair', p.afterRepairId);
@@ -124,7 +150,12 @@ const retestLog = define<RetestLog>('retest.log', {
     const old: Complaint = d.need('complaint', p.complaintId);
     d.need('repair', p.repairId);
     if (p.result === 'changed' && !changed) throw new Refused({ code: 'not yet', message: 'Say what the complaint is now.' });
-    if (changed) d.insert('complaint', { ...complaintRow(changed.id, p.jobId, changed.words, changed.symptoms), linkedTo: old.id, afterRepairId: p.repairId });
+    if (changed)
+      d.insert('complaint', {
+        ...complaintRow(changed.id, p.jobId, changed.words, changed.symptoms),
+        linkedTo: old.id,
+        afterRepairId: p.repairId,
+      });
     d.insert('retest', { id: c.entity.id, ...p, newComplaintId: changed?.id ?? null, takenAt: c.madeAt });
     if (p.result !== 'same') d.set('complaint', old.id, { state: p.result });
     else d.set('complaint', old.id, { state: 'open' });

@@ -9,7 +9,9 @@ export function isUndone(journal: readonly JournalEntry[], id: string): boolean 
 }
 
 const touched = (changes: readonly Change[]) =>
-  new Set(changes.flatMap((c) => (c.op === 'update' ? Object.keys(c.set).map((f) => `${c.table}:${c.id}:${f}`) : [`${c.table}:${c.row.id}`])));
+  new Set(
+    changes.flatMap((c) => (c.op === 'update' ? Object.keys(c.set).map((f) => `${c.table}:${c.id}:${f}`) : [`${c.table}:${c.row.id}`])),
+  );
 
 /** True if `later` builds on what `changes` did: it sets the same field, changes a row made there, or names one. */
 function buildsOn(later: readonly Change[], changes: readonly Change[]): boolean {
@@ -34,8 +36,10 @@ function takeBack(state: State, targetId: string, undoable: (type: string) => bo
   if (!target) throw new Refused({ code: 'missing', message: 'There is no such entry in the journal.' });
   if (wantUndo ? target.targetId !== null : target.type !== 'undo')
     throw new Refused({ code: 'not undoable', message: wantUndo ? 'An undo is taken back with redo.' : 'Only an undo can be redone.' });
-  if (wantUndo && !undoable(target.type)) throw new Refused({ code: 'not undoable', message: 'Signatures and consents are not undone: a new one takes their place.' });
-  if (isUndone(state.journal, targetId)) throw new Refused({ code: 'not undoable', message: wantUndo ? 'This was undone already.' : 'This was redone already.' });
+  if (wantUndo && !undoable(target.type))
+    throw new Refused({ code: 'not undoable', message: 'Signatures and consents are not undone: a new one takes their place.' });
+  if (isUndone(state.journal, targetId))
+    throw new Refused({ code: 'not undoable', message: wantUndo ? 'This was undone already.' : 'This was redone already.' });
   const later = dependants(state.journal, targetId);
   if (later.length) {
     const entries = later.map(({ id, type, madeAt }) => ({ id, type, madeAt }));
@@ -59,7 +63,10 @@ function takingBack(type: 'undo' | 'redo', undoable: (type: string) => boolean):
 export const undoTypes = (undoable: (type: string) => boolean) => [takingBack('undo', undoable), takingBack('redo', undoable)];
 
 /** What "Undo" and "Redo" would act on now: the newest entry that stands, and the newest undo with nothing after it. */
-export function undoTargets(journal: readonly JournalEntry[], undoable: (type: string) => boolean): { undo: JournalEntry | null; redo: JournalEntry | null } {
+export function undoTargets(
+  journal: readonly JournalEntry[],
+  undoable: (type: string) => boolean,
+): { undo: JournalEntry | null; redo: JournalEntry | null } {
   const undo = [...journal].reverse().find((e) => !e.targetId && undoable(e.type) && !isUndone(journal, e.id)) ?? null;
   const lastPlain = journal.findLastIndex((e) => !e.targetId);
   const redo = [...journal].reverse().find((e) => e.type === 'undo' && !isUndone(journal, e.id)) ?? null;

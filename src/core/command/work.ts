@@ -29,7 +29,8 @@ const stepRefit = define<{ jobId: string; counts: Record<string, number> }>('ste
     const own = d.rows('fastener').filter((f) => f.stepId === c.entity.id);
     for (const f of own) {
       const refitted = p.counts[f.id] ?? f.refitted;
-      if (refitted > f.count) throw new Refused({ code: 'not yet', message: `${f.size}: ${refitted} refitted, but only ${f.count} came off.` });
+      if (refitted > f.count)
+        throw new Refused({ code: 'not yet', message: `${f.size}: ${refitted} refitted, but only ${f.count} came off.` });
       d.set('fastener', f.id, { refitted });
     }
     const all = own.every((f) => (p.counts[f.id] ?? f.refitted) === f.count);
@@ -50,7 +51,10 @@ interface FindingAdd {
   afterRepairId: string | null;
 }
 const findingAdd = define<FindingAdd>('finding.add', {
-  needs: (p) => [...(p.stepId ? [{ table: 'step' as const, id: p.stepId }] : []), ...(p.reading ? [{ table: 'reading' as const, id: p.reading.id }] : [])],
+  needs: (p) => [
+    ...(p.stepId ? [{ table: 'step' as const, id: p.stepId }] : []),
+    ...(p.reading ? [{ table: 'reading' as const, id: p.reading.id }] : []),
+  ],
   draft: (d, { reading, conditions, ...p }, c) => {
     if (p.stepId) d.need('step', p.stepId);
     const readingId = insertReading(d, reading, { jobId: p.jobId, position: p.position, conditions, takenAt: c.madeAt });
@@ -58,7 +62,16 @@ const findingAdd = define<FindingAdd>('finding.add', {
   },
 });
 
-const partAdd = define<{ jobId: string; findingId: string | null; name: string; number: string | null; source: string | null; quantity: number; price: string; dueOn: string | null }>('part.add', {
+const partAdd = define<{
+  jobId: string;
+  findingId: string | null;
+  name: string;
+  number: string | null;
+  source: string | null;
+  quantity: number;
+  price: string;
+  dueOn: string | null;
+}>('part.add', {
   draft: (d, p, c) => void d.insert('part', { id: c.entity.id, ...p, status: 'needed' }),
 });
 const partSet = defineSet('part.set', 'part', (s, id) => s.rows.part.get(id)?.jobId ?? null);
@@ -94,27 +107,39 @@ const torqueStage = define<{ jobId: string; torqueId: string }>('torque.stage', 
   },
 });
 
-const sign = define<{ jobId: string; kind: 'torque' | 'handOver'; subjectId: string; signedBy: string; supersedes: string | null }>('signature.sign', {
-  undoable: false,
-  needs: (p) => (p.kind === 'torque' ? [{ table: 'torqueStage', field: 'torqueId', is: p.subjectId }, { table: 'torque', id: p.subjectId }] : []),
-  draft: (d, p, c) => {
-    if (p.kind === 'torque') {
-      d.need('torque', p.subjectId);
-      const open = d.rows('torqueStage').filter((s) => s.torqueId === p.subjectId && !s.doneAt);
-      if (open.length) throw new Refused({ code: 'not yet', message: `Stage ${open[0].n} is not done yet, so this cannot be signed.` });
-    }
-    d.insert('signature', { id: c.entity.id, ...p, signedAt: c.madeAt });
+const sign = define<{ jobId: string; kind: 'torque' | 'handOver'; subjectId: string; signedBy: string; supersedes: string | null }>(
+  'signature.sign',
+  {
+    undoable: false,
+    needs: (p) =>
+      p.kind === 'torque'
+        ? [
+            { table: 'torqueStage', field: 'torqueId', is: p.subjectId },
+            { table: 'torque', id: p.subjectId },
+          ]
+        : [],
+    draft: (d, p, c) => {
+      if (p.kind === 'torque') {
+        d.need('torque', p.subjectId);
+        const open = d.rows('torqueStage').filter((s) => s.torqueId === p.subjectId && !s.doneAt);
+        if (open.length) throw new Refused({ code: 'not yet', message: `Stage ${open[0].n} is not done yet, so this cannot be signed.` });
+      }
+      d.insert('signature', { id: c.entity.id, ...p, signedAt: c.madeAt });
+    },
   },
-});
+);
 
-const checkMark = define<{ jobId: string; list: string; item: string; state: 'open' | 'done' | 'notNeeded'; note: string | null }>('check.mark', {
-  needs: (p) => [{ table: 'checkmark', field: 'jobId', is: p.jobId }],
-  draft: (d, p, c) => {
-    const old = d.rows('checkmark').find((k) => k.jobId === p.jobId && k.list === p.list && k.item === p.item);
-    if (old) d.set('checkmark', old.id, { state: p.state, note: p.note });
-    else d.insert('checkmark', { id: c.entity.id, ...p });
+const checkMark = define<{ jobId: string; list: string; item: string; state: 'open' | 'done' | 'notNeeded'; note: string | null }>(
+  'check.mark',
+  {
+    needs: (p) => [{ table: 'checkmark', field: 'jobId', is: p.jobId }],
+    draft: (d, p, c) => {
+      const old = d.rows('checkmark').find((k) => k.jobId === p.jobId && k.list === p.list && k.item === p.item);
+      if (old) d.set('checkmark', old.id, { state: p.state, note: p.note });
+      else d.insert('checkmark', { id: c.entity.id, ...p });
+    },
   },
-});
+);
 
 const waitStart = define<{ jobId: string; kind: WaitKind; what: string; until: string | null; lookAgain: string | null }>('wait.start', {
   draft: (d, p, c) => {
@@ -126,9 +151,12 @@ const waitEnd = define<{ jobId: string }>('wait.end', {
   draft: (d, _p, c) => void d.set('wait', d.need('wait', c.entity.id).id, { endedAt: c.madeAt }),
 });
 
-const provisionalAdd = define<{ jobId: string } & Pick<Provisional, 'what' | 'why' | 'until' | 'mayRun' | 'mayRide' | 'mayLeave'>>('provisional.add', {
-  draft: (d, p, c) => void d.insert('provisional', { id: c.entity.id, ...p, endedAt: null }),
-});
+const provisionalAdd = define<{ jobId: string } & Pick<Provisional, 'what' | 'why' | 'until' | 'mayRun' | 'mayRide' | 'mayLeave'>>(
+  'provisional.add',
+  {
+    draft: (d, p, c) => void d.insert('provisional', { id: c.entity.id, ...p, endedAt: null }),
+  },
+);
 const provisionalEnd = define<{ jobId: string }>('provisional.end', {
   draft: (d, _p, c) => void d.set('provisional', d.need('provisional', c.entity.id).id, { endedAt: c.madeAt }),
 });
@@ -149,7 +177,8 @@ const handOver = define<Record<string, never>>('job.handOver', {
     const job = d.need('job', c.entity.id);
     if (job.handedOverAt) throw new Refused({ code: 'exists', message: 'This job is handed over already.' });
     const kept = d.rows('provisional').filter((p) => p.jobId === job.id && !p.endedAt && !p.mayLeave);
-    if (kept.length) throw new Refused({ code: 'not yet', message: `A provisional repair may not leave: ${kept.map((p) => p.what).join(', ')}.` });
+    if (kept.length)
+      throw new Refused({ code: 'not yet', message: `A provisional repair may not leave: ${kept.map((p) => p.what).join(', ')}.` });
     d.set('job', job.id, { handedOverAt: c.madeAt });
   },
 });

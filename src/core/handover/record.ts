@@ -45,26 +45,44 @@ export function recordOf(state: State, k: Knowledge, jobId: string, currency: st
     const info = quantityInfo(k, r.quantity, facts);
     const limit = info && limitFor(info, c.specs);
     const verdict = info ? judge(r.value, limit, info.error).words : '';
-    const against = limit && (limit.low !== null || limit.high !== null) ? `${limit.low !== null ? show(limit.low, r.unit) : ''}–${limit.high !== null ? show(limit.high, r.unit) : ''} ${r.unit}, ${limit.source}` : '';
+    const against =
+      limit && (limit.low !== null || limit.high !== null)
+        ? `${limit.low !== null ? show(limit.low, r.unit) : ''}–${limit.high !== null ? show(limit.high, r.unit) : ''} ${r.unit}, ${limit.source}`
+        : '';
     return [`${info?.name ?? r.quantity}${place(r.position)}`, readingWords(r.value, r.unit), [verdict, against].filter(Boolean).join(' ')];
   });
   const torqued = own(list(state, 'torque')).map((t) => {
     const signed = signatures.filter((s) => s.subjectId === t.id).at(-1);
     const stages = own(list(state, 'torqueStage')).filter((s) => s.torqueId === t.id);
     const done = stages.filter((s) => s.doneAt).length;
-    return [`${t.name} (${t.count} × ${t.thread ?? 'thread not noted'})`, `${t.entered} = ${show(t.figureNm, 'N·m')} N·m`, signed ? `signed ${signed.signedBy}, ${dateOf(signed.signedAt)}` : `${done} of ${stages.length} stages, not signed`];
+    return [
+      `${t.name} (${t.count} × ${t.thread ?? 'thread not noted'})`,
+      `${t.entered} = ${show(t.figureNm, 'N·m')} N·m`,
+      signed ? `signed ${signed.signedBy}, ${dateOf(signed.signedAt)}` : `${done} of ${stages.length} stages, not signed`,
+    ];
   });
 
   return {
     title: c.bike.name,
     under: [
-      [c.bike.year, c.bike.mileageKm !== null ? `${c.bike.mileageKm} km` : null, c.bike.frameNo ? `frame ${c.bike.frameNo}` : null, c.bike.engineNo ? `engine ${c.bike.engineNo}` : null].filter(Boolean).join(' · '),
+      [
+        c.bike.year,
+        c.bike.mileageKm !== null ? `${c.bike.mileageKm} km` : null,
+        c.bike.frameNo ? `frame ${c.bike.frameNo}` : null,
+        c.bike.engineNo ? `engine ${c.bike.engineNo}` : null,
+      ]
+        .filter(Boolean)
+        .join(' · '),
       `Booked in ${dateOf(c.job.openedAt)}${c.job.handedOverAt ? `, handed over ${dateOf(c.job.handedOverAt)}` : ', not handed over yet'}`,
     ].filter(Boolean),
     sections: [
       {
         title: 'Complaint',
-        lines: c.complaints.map((p) => [p.words, p.state === 'gone' ? 'symptom gone' : p.state === 'changed' ? 'changed' : 'still open', p.explained ? 'cause explained' : 'cause not explained']),
+        lines: c.complaints.map((p) => [
+          p.words,
+          p.state === 'gone' ? 'symptom gone' : p.state === 'changed' ? 'changed' : 'still open',
+          p.explained ? 'cause explained' : 'cause not explained',
+        ]),
         empty: 'No complaint.',
       },
       {
@@ -72,20 +90,40 @@ export function recordOf(state: State, k: Knowledge, jobId: string, currency: st
         lines: [
           ...c.causes.map((x) => ['Cause', `${x.words}${place(x.position)}`, '']),
           ...own(list(state, 'finding')).map((f) => [`${f.item}${place(f.position)}`, f.seen, f.verdict]),
-          ...standing.filter((e) => !e.readingId).map((e) => [...rowWords(k, c, e.id).split(/: (.*)/).slice(0, 2), e.note ?? '']),
+          ...standing
+            .filter((e) => !e.readingId)
+            .map((e) => [
+              ...rowWords(k, c, e.id)
+                .split(/: (.*)/)
+                .slice(0, 2),
+              e.note ?? '',
+            ]),
         ],
         empty: 'Nothing was written down.',
       },
       { title: 'Measured', lines: measured, empty: 'Nothing was measured.' },
       {
         title: 'Done and fitted',
-        lines: [...c.repairs.map((r) => [r.words, `${r.minutes} min`, `${amount(cents(r.cost))} ${currency}`]), ...fitted.map((p) => [`${p.quantity} × ${p.name}`, [p.number, p.source].filter(Boolean).join(', '), `${amount(cents(p.price) * p.quantity)} ${currency}`])],
+        lines: [
+          ...c.repairs.map((r) => [r.words, `${r.minutes} min`, `${amount(cents(r.cost))} ${currency}`]),
+          ...fitted.map((p) => [
+            `${p.quantity} × ${p.name}`,
+            [p.number, p.source].filter(Boolean).join(', '),
+            `${amount(cents(p.price) * p.quantity)} ${currency}`,
+          ]),
+        ],
         empty: 'Nothing was fitted.',
       },
       { title: 'Torqued', lines: torqued, empty: 'No torque was recorded.' },
       {
         title: 'Provisional',
-        lines: own(list(state, 'provisional')).filter((p) => !p.endedAt).map((p) => [p.what, p.why, [p.until ? `until ${p.until}` : '', p.mayRide ? 'may be ridden' : 'may NOT be ridden'].filter(Boolean).join(', ')]),
+        lines: own(list(state, 'provisional'))
+          .filter((p) => !p.endedAt)
+          .map((p) => [
+            p.what,
+            p.why,
+            [p.until ? `until ${p.until}` : '', p.mayRide ? 'may be ridden' : 'may NOT be ridden'].filter(Boolean).join(', '),
+          ]),
         empty: 'Nothing provisional is on the bike.',
       },
       { title: 'To be watched', lines: own(list(state, 'watch')).map((w) => [w.what, w.due, '']), empty: 'Nothing in particular.' },
@@ -103,4 +141,5 @@ export function recordOf(state: State, k: Knowledge, jobId: string, currency: st
 }
 
 /** What stands under every record. */
-export const recordNotice = 'General figures are marked as such; the maker’s manual and local law come before anything written here. Brakes, steering, frame and fuel system: have them inspected where the law asks.';
+export const recordNotice =
+  'General figures are marked as such; the maker’s manual and local law come before anything written here. Brakes, steering, frame and fuel system: have them inspected where the law asks.';

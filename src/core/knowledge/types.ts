@@ -64,6 +64,8 @@ export interface Outcome {
 }
 
 export interface Measure {
+  /** Name of the quantity where the test's own name will not do. */
+  name?: string;
   quantity: string;
   unit: string;
   /** From low to high: an outcome, and the value below which it ends (SI once assembled); the last has no end. */

@@ -37,8 +37,12 @@ export function judge(value: ReadingValue, limit: Limit | null, error: GaugeErro
   if (value.kind === 'none') return judged('no reading', `Not obtained: ${value.reason}`);
   if (!limit || (limit.low === null && limit.high === null)) return judged('no limit', 'Nothing to hold it against yet.');
   if (value.kind === 'atLeast' || value.kind === 'atMost') {
-    const beyond = value.kind === 'atLeast' ? limit.high !== null && value.bound >= limit.high : limit.low !== null && value.bound <= limit.low;
-    if (beyond) return value.kind === 'atLeast' ? judged('high', 'Over the limit, and off the scale.') : judged('low', 'Under the limit, and off the scale.');
+    const beyond =
+      value.kind === 'atLeast' ? limit.high !== null && value.bound >= limit.high : limit.low !== null && value.bound <= limit.low;
+    if (beyond)
+      return value.kind === 'atLeast'
+        ? judged('high', 'Over the limit, and off the scale.')
+        : judged('low', 'Under the limit, and off the scale.');
     return judged('off the scale', 'Off the scale: the limit lies beyond it.');
   }
   if (value.kind === 'interval') {

@@ -20,7 +20,11 @@ export function forBike(measure: Measure, facts: Facts): Measure {
   if (!measure.for12V || facts.voltage === undefined) return measure;
   const ratio = Number(facts.voltage) / 12;
   const scale = (x: number | undefined) => (x === undefined ? undefined : x * ratio);
-  return { ...measure, bands: measure.bands.map((b) => ({ outcome: b.outcome, ...(b.below !== undefined && { below: b.below * ratio }) })), limit: { low: scale(measure.limit.low), high: scale(measure.limit.high) } };
+  return {
+    ...measure,
+    bands: measure.bands.map((b) => ({ outcome: b.outcome, ...(b.below !== undefined && { below: b.below * ratio }) })),
+    limit: { low: scale(measure.limit.low), high: scale(measure.limit.high) },
+  };
 }
 
 /** Everything that can be measured: what tests ask for, and the quantities beside them. */
@@ -29,12 +33,24 @@ export function quantityInfo(k: Knowledge, id: string, facts: Facts): QuantityIn
   if (test?.measure) {
     const m = forBike(test.measure, facts);
     const volts = test.measure.for12V ? ` for a ${facts.voltage ?? 12} V system` : '';
-    return { id, name: test.name, unit: m.unit, error: m.error, general: { low: m.limit.low ?? null, high: m.limit.high ?? null, source: `${generalSource}${volts}`, general: true } };
+    return {
+      id,
+      name: m.name ?? test.name,
+      unit: m.unit,
+      error: m.error,
+      general: { low: m.limit.low ?? null, high: m.limit.high ?? null, source: `${generalSource}${volts}`, general: true },
+    };
   }
   const q = k.quantities.find((x) => x.id === id);
   if (!q) return null;
   const si = (x: number | undefined) => (x === undefined ? null : toSi(x, q.unit));
-  return { id, name: q.name, unit: q.unit, error: otherGauge, general: q.limit ? { low: si(q.limit.low), high: si(q.limit.high), source: q.source ?? generalSource, general: true } : null };
+  return {
+    id,
+    name: q.name,
+    unit: q.unit,
+    error: otherGauge,
+    general: q.limit ? { low: si(q.limit.low), high: si(q.limit.high), source: q.source ?? generalSource, general: true } : null,
+  };
 }
 
 /** This bike's own limit for a quantity if it has one, else the general figure, marked as such. */

@@ -24,7 +24,16 @@ export function barGeometry(value: ReadingValue, limit: Limit | null): BarGeomet
   if (!limit || (limit.low === null && limit.high === null)) {
     if (!reading) return null;
     const mid = (reading[0] + reading[1]) / 2 || 1;
-    return { from: 0, to: mid * 2, bandStart: 0, bandEnd: 0, serviceStart: null, serviceEnd: null, notch: [share(reading[0], 0, mid * 2), share(reading[1], 0, mid * 2)], off: null };
+    return {
+      from: 0,
+      to: mid * 2,
+      bandStart: 0,
+      bandEnd: 0,
+      serviceStart: null,
+      serviceEnd: null,
+      notch: [share(reading[0], 0, mid * 2), share(reading[1], 0, mid * 2)],
+      off: null,
+    };
   }
   const low = limit.low;
   const high = limit.high;

@@ -25,7 +25,9 @@ export function parseQuantity(text: string, unitId: string, plausible?: Plausibl
   const m = shape.exec(t);
   if (!m) {
     const again = shape.exec(digits);
-    return again && again[2] === '' ? { ok: false, message: `'${t}' is not a number: did you mean ${digits}?`, guess: digits } : { ok: false, message: `'${t}' is not a number. Write it like 118 or 12.4.` };
+    return again && again[2] === ''
+      ? { ok: false, message: `'${t}' is not a number: did you mean ${digits}?`, guess: digits }
+      : { ok: false, message: `'${t}' is not a number. Write it like 118 or 12.4.` };
   }
   const value = Number(m[1]);
   const unit = m[2] === '' ? unitOf(unitId)! : unitOf(m[2]);
@@ -34,7 +36,11 @@ export function parseQuantity(text: string, unitId: string, plausible?: Plausibl
     if (wrong && wrong[2] === '') return { ok: false, message: `'${t}' is not a number: did you mean ${digits}?`, guess: digits };
     return { ok: false, message: `'${m[2]}' is not a unit I know here. Use ${sameKind(unitId).join(', ')}.` };
   }
-  if (unit.kind !== unitOf(unitId)!.kind) return { ok: false, message: `'${m[2]}' measures ${unit.kind}, but this is ${unitOf(unitId)!.kind}. Use ${sameKind(unitId).join(', ')}.` };
+  if (unit.kind !== unitOf(unitId)!.kind)
+    return {
+      ok: false,
+      message: `'${m[2]}' measures ${unit.kind}, but this is ${unitOf(unitId)!.kind}. Use ${sameKind(unitId).join(', ')}.`,
+    };
   const si = toSi(value, unit.id);
   if (plausible && (si < plausible.low || si > plausible.high)) {
     const other = sameKind(unit.id).find((u) => u !== unit.id && inside(toSi(value, u), plausible));

@@ -2,7 +2,19 @@
  * Units a mechanic meets, with what one of them is in SI. Factors from NIST SP 811 appendix B unless they are exact by
  * definition. Gauge and absolute pressure are different kinds, so are a temperature and a difference of temperatures.
  */
-export type Kind = 'torque' | 'pressure' | 'length' | 'volume' | 'temperature' | 'temperature difference' | 'resistance' | 'voltage' | 'rotation' | 'angle' | 'time' | 'count';
+export type Kind =
+  | 'torque'
+  | 'pressure'
+  | 'length'
+  | 'volume'
+  | 'temperature'
+  | 'temperature difference'
+  | 'resistance'
+  | 'voltage'
+  | 'rotation'
+  | 'angle'
+  | 'time'
+  | 'count';
 
 export interface Unit {
   id: string;
@@ -21,8 +33,20 @@ const inch = 0.0254; // exact
 
 export const units: readonly Unit[] = [
   { id: 'N·m', kind: 'torque', factor: 1, decimals: 1, also: ['nm', 'newtonmetre', 'newtonmeter', 'newtonmetres'] },
-  { id: 'lbf·ft', kind: 'torque', factor: lbf * 12 * inch, decimals: 1, also: ['lbfft', 'ftlb', 'ftlbs', 'lbft', 'footpound', 'footpounds', 'ft-lb', 'lb-ft'] },
-  { id: 'lbf·in', kind: 'torque', factor: lbf * inch, decimals: 0, also: ['lbfin', 'inlb', 'inlbs', 'lbin', 'inchpound', 'inchpounds', 'in-lb', 'lb-in'] },
+  {
+    id: 'lbf·ft',
+    kind: 'torque',
+    factor: lbf * 12 * inch,
+    decimals: 1,
+    also: ['lbfft', 'ftlb', 'ftlbs', 'lbft', 'footpound', 'footpounds', 'ft-lb', 'lb-ft'],
+  },
+  {
+    id: 'lbf·in',
+    kind: 'torque',
+    factor: lbf * inch,
+    decimals: 0,
+    also: ['lbfin', 'inlb', 'inlbs', 'lbin', 'inchpound', 'inchpounds', 'in-lb', 'lb-in'],
+  },
   { id: 'kgf·m', kind: 'torque', factor: 9.80665, decimals: 2, also: ['kgfm', 'kgm', 'mkg', 'mkp'] },
   { id: 'psi', kind: 'pressure', factor: lbf / (inch * inch), decimals: 0, also: ['lb/in2', 'lbs', 'pounds'] },
   { id: 'bar', kind: 'pressure', factor: 1e5, decimals: 1, also: [] },

@@ -43,8 +43,13 @@ export function nextOf(state: State, k: Knowledge, jobId: string, ranking: Ranki
   const held = new Set(waiting.flatMap((w) => holds[w.kind]));
   if (due.length) {
     const w = due[0];
-    const stage: StageId = w.kind === 'part' ? 'parts' : w.kind === 'owner' ? 'decide' : w.kind === 'outside work' || w.kind === 'curing' ? 'rebuild' : 'trace';
-    return { act: { stage, words: `Look again: ${w.what}`, why: w.kind === 'part' ? 'It was due by now.' : 'Its time is up.' }, waiting, due };
+    const stage: StageId =
+      w.kind === 'part' ? 'parts' : w.kind === 'owner' ? 'decide' : w.kind === 'outside work' || w.kind === 'curing' ? 'rebuild' : 'trace';
+    return {
+      act: { stage, words: `Look again: ${w.what}`, why: w.kind === 'part' ? 'It was due by now.' : 'Its time is up.' },
+      waiting,
+      due,
+    };
   }
   return { act: acts(state, k, jobId, ranking).find((a) => !held.has(a.stage)) ?? null, waiting, due };
 }
@@ -70,10 +75,12 @@ function acts(state: State, k: Knowledge, jobId: string, ranking: Ranking | null
   if (unexplained.length) add('decide', `Explain: ${unexplained[0].words}`, 'The symptom is gone; the cause is not explained yet.');
   const arrived = own(list(state, 'part')).filter((p) => p.status === 'arrived');
   const needed = own(list(state, 'part')).filter((p) => p.status === 'needed');
-  if (needed.length) add('parts', `Order: ${needed[0].name}`, needed.length > 1 ? `${needed.length} parts are needed.` : 'It is needed and not ordered.');
+  if (needed.length)
+    add('parts', `Order: ${needed[0].name}`, needed.length > 1 ? `${needed.length} parts are needed.` : 'It is needed and not ordered.');
   if (arrived.length) add('parts', `Fit: ${arrived[0].name}`, 'It has arrived.');
   const account = accountOf(own(list(state, 'step')), own(list(state, 'fastener')));
-  if (account.off.length && openComplaints(c).length === 0) add('rebuild', `Put back: ${account.off[0].title}`, `${account.fastenersOut} fasteners are not back yet.`);
+  if (account.off.length && openComplaints(c).length === 0)
+    add('rebuild', `Put back: ${account.off[0].title}`, `${account.fastenersOut} fasteners are not back yet.`);
   const torque = own(list(state, 'torque')).find((t) => !list(state, 'signature').some((s) => s.subjectId === t.id));
   if (torque) add('rebuild', `Torque: ${torque.name}`, 'Not signed yet.');
   if (openComplaints(c).length === 0) {

@@ -38,17 +38,26 @@ const wanted = ['strokes', 'cylinders', 'cooling', 'ignition', 'fuelling', 'star
 /** The first-look tests that apply to this bike, in their order, each once for each place it has. */
 export function firstLook(k: Knowledge, c: Case): { test: Test; position: string | null; done: boolean }[] {
   const facts = factsOf(c.bike, c.job);
-  const tests = k.tests.filter((t) => t.firstLook !== undefined && applicability(t.applies, facts, k.attributes) > 0).sort((a, b) => a.firstLook! - b.firstLook!);
+  const tests = k.tests
+    .filter((t) => t.firstLook !== undefined && applicability(t.applies, facts, k.attributes) > 0)
+    .sort((a, b) => a.firstLook! - b.firstLook!);
   return tests.flatMap((test) => {
     const positions = test.per === 'cylinder' ? Array.from({ length: c.bike.cylinders ?? 1 }, (_x, i) => String(i + 1)) : [null];
-    return positions.map((position) => ({ test, position, done: c.evidence.some((e) => !e.withdrawn && e.testId === test.id && e.position === position) }));
+    return positions.map((position) => ({
+      test,
+      position,
+      done: c.evidence.some((e) => !e.withdrawn && e.testId === test.id && e.position === position),
+    }));
   });
 }
 
 /** Items of a checklist with their marks. */
 export function checklist(state: State, k: Knowledge, jobId: string, listId: string) {
   const marks = list(state, 'checkmark').filter((m) => m.jobId === jobId && m.list === listId);
-  return (k.checklists.find((l) => l.id === listId)?.items ?? []).map((item) => ({ ...item, mark: marks.find((m) => m.item === item.id) ?? null }));
+  return (k.checklists.find((l) => l.id === listId)?.items ?? []).map((item) => ({
+    ...item,
+    mark: marks.find((m) => m.item === item.id) ?? null,
+  }));
 }
 
 /** Complaints that are neither gone nor turned into another. */
@@ -88,18 +97,45 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
   const tuned = tune.filter((i) => i.mark && i.mark.state !== 'open').length;
   const handed = c.job.handedOverAt !== null;
 
-  const of = (id: StageId, openWords: string, touched: boolean): StageLine => ({ id, name: stages.find((s) => s.id === id)!.name, open: openWords, state: openWords ? 'open' : touched ? 'clear' : 'untouched' });
+  const of = (id: StageId, openWords: string, touched: boolean): StageLine => ({
+    id,
+    name: stages.find((s) => s.id === id)!.name,
+    open: openWords,
+    state: openWords ? 'open' : touched ? 'clear' : 'untouched',
+  });
   const some = (...words: (string | false)[]) => words.filter(Boolean).join(', ');
   return [
     of('book-in', unknown && !handed ? `${unknown} not known` : '', true),
     of('look', looked < look.length && !handed ? `${look.length - looked} to look at` : '', looked > 0),
-    of('trace', open.length ? (untested(c) ? 'retest' : standing !== null ? plural(standing, 'suspect') : plural(open.length, 'complaint')) : '', c.evidence.length > 0),
-    of('strip', account.off.length ? some(account.bagsOut.length > 0 && `${plural(account.bagsOut.length, 'bag')} out`) || plural(account.off.length, 'step') : '', steps.length > 0),
+    of(
+      'trace',
+      open.length ? (untested(c) ? 'retest' : standing !== null ? plural(standing, 'suspect') : plural(open.length, 'complaint')) : '',
+      c.evidence.length > 0,
+    ),
+    of(
+      'strip',
+      account.off.length
+        ? some(account.bagsOut.length > 0 && `${plural(account.bagsOut.length, 'bag')} out`) || plural(account.off.length, 'step')
+        : '',
+      steps.length > 0,
+    ),
     of('measure', doubtful ? `${doubtful} on the line` : '', c.readings.length > 0),
-    of('decide', some(asks > 0 && `${asks} to ask`, unexplained > 0 && `${unexplained} unexplained`), c.findings.length + c.causes.length > 0),
+    of(
+      'decide',
+      some(asks > 0 && `${asks} to ask`, unexplained > 0 && `${unexplained} unexplained`),
+      c.findings.length + c.causes.length > 0,
+    ),
     of('parts', awaited.length ? `${awaited.length} awaited` : '', parts.length > 0),
-    of('rebuild', some(account.fastenersOut > 0 && `${plural(account.fastenersOut, 'fastener')}`, unsigned.length > 0 && `${plural(unsigned.length, 'torque')}`), torques.length > 0),
-    of('start', gatesDone > 0 && gatesDone < gates.length ? plural(gates.length - gatesDone, 'gate') : '', gatesDone === gates.length && gates.length > 0),
+    of(
+      'rebuild',
+      some(account.fastenersOut > 0 && `${account.fastenersOut} off`, unsigned.length > 0 && `${unsigned.length} to sign`),
+      torques.length > 0,
+    ),
+    of(
+      'start',
+      gatesDone > 0 && gatesDone < gates.length ? plural(gates.length - gatesDone, 'gate') : '',
+      gatesDone === gates.length && gates.length > 0,
+    ),
     of('tune', tuned > 0 && tuned < tune.length ? `${tune.length - tuned} left` : '', tuned > 0),
     of('handover', handed ? '' : some(provisional.length > 0 && `${provisional.length} provisional`), handed),
   ];
@@ -108,6 +144,7 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
 /** Why first-look and other tests are hidden now, by state id: used where gates are told. */
 export function gatesNow(k: Knowledge, c: Case): { id: string; hidden: string }[] {
   const states = engineStates(buildModel(k, c));
-  return k.states.filter((s) => states.get(s.id) === 'no').map(({ id, hidden }) => ({ id, hidden }));
+  // An engine that does not turn is not cranked and does not run either: the first gate says it all.
+  const shown = states.get('turns') === 'no' ? ['turns', 'fit-to-crank'] : ['cranks', 'fit-to-crank'];
+  return k.states.filter((s) => states.get(s.id) === 'no' && shown.includes(s.id)).map(({ id, hidden }) => ({ id, hidden }));
 }
-

@@ -20,6 +20,9 @@ export function queryTorque(threadText: string, figureNm: number, unitId: string
   if (figureNm >= least && figureNm <= most) return null;
   const value = fromSi(figureNm, unitId);
   const meant = sameKind(unitId).find((u) => u !== unitId && toSi(value, u) >= usual / 6 && toSi(value, u) <= usual * 1.3);
-  const what = figureNm > most ? `would break any M${thread.diameterMm} (an 8.8 takes about ${usual.toFixed(0)} N·m)` : `is next to nothing for an M${thread.diameterMm} (an 8.8 takes about ${usual.toFixed(0)} N·m)`;
+  const what =
+    figureNm > most
+      ? `would break any M${thread.diameterMm} (an 8.8 takes about ${usual.toFixed(0)} N·m)`
+      : `is next to nothing for an M${thread.diameterMm} (an 8.8 takes about ${usual.toFixed(0)} N·m)`;
   return `This ${what}.${meant ? ` Did you mean ${Number(value.toFixed(1))} ${meant}?` : ' Look at the book again.'}`;
 }

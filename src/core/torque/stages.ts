@@ -30,7 +30,8 @@ export function parseStages(text: string, unitId: string, figureNm: number): Sta
       stages.push({ kind: 'torque', value: torque.si });
     }
   }
-  if (!stages.some((s) => s.kind === 'torque')) return { ok: false, message: 'Begin with a torque: an angle alone has nothing to start from.' };
+  if (!stages.some((s) => s.kind === 'torque'))
+    return { ok: false, message: 'Begin with a torque: an angle alone has nothing to start from.' };
   if (stages[0].kind === 'angle') return { ok: false, message: 'The first stage is a torque; angles come after it.' };
   return { ok: true, stages };
 }

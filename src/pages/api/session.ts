@@ -13,7 +13,8 @@ export const POST: APIRoute = async ({ request, cookies }) => {
   let shopId: string;
   if (typeof wish.newShop === 'string') {
     const name = wish.newShop.trim();
-    if (name === '' || name.length > 80 || name.includes('\u0000')) return json({ message: 'Give the workshop a name of up to 80 characters.' }, 400);
+    if (name === '' || name.length > 80 || name.includes('\u0000'))
+      return json({ message: 'Give the workshop a name of up to 80 characters.' }, 400);
     shopId = randomUUID();
     await openShop(pool(), shopId, name);
   } else {

@@ -26,19 +26,32 @@ export async function receive(from: pg.Pool, speaker: Speaker, input: unknown): 
 }
 
 /** Applies one checked command inside an open transaction of its shop. */
-export async function applyOne(db: Db, { shopId, actorId, deviceId }: Speaker, command: Command, personal: PersonalPart[] = []): Promise<Answer> {
+export async function applyOne(
+  db: Db,
+  { shopId, actorId, deviceId }: Speaker,
+  command: Command,
+  personal: PersonalPart[] = [],
+): Promise<Answer> {
   // The shop's row is the queue: writers of one shop come one after the other, so numbers follow commits without gaps.
   const shop = await db.query('select seq from shop where id = $1 for update', [shopId]);
-  if (shop.rowCount === 0) return { kind: 'refused', id: command.id, refusal: { code: 'missing', message: 'This workshop does not exist (any more).' } };
+  if (shop.rowCount === 0)
+    return { kind: 'refused', id: command.id, refusal: { code: 'missing', message: 'This workshop does not exist (any more).' } };
   const seen = await db.query('select seq, changes from journal where id = $1', [command.id]);
-  if (seen.rowCount) return { kind: 'applied', id: command.id, seq: seen.rows[0].seq as number, changes: seen.rows[0].changes as Change[], again: true };
+  if (seen.rowCount)
+    return { kind: 'applied', id: command.id, seq: seen.rows[0].seq as number, changes: seen.rows[0].changes as Change[], again: true };
 
   const state = await gather(db, command);
   const outcome = effectOf(state, command);
   if (!outcome.ok) return { kind: 'refused', id: command.id, refusal: outcome.refusal };
 
   for (const p of personal) {
-    await db.query('insert into personal (shop_id, id, name, phone, email) values ($1, $2, $3, $4, $5) on conflict do nothing', [shopId, p.id, p.name, p.phone ?? null, p.email ?? null]);
+    await db.query('insert into personal (shop_id, id, name, phone, email) values ($1, $2, $3, $4, $5) on conflict do nothing', [
+      shopId,
+      p.id,
+      p.name,
+      p.phone ?? null,
+      p.email ?? null,
+    ]);
   }
   await write(db, shopId, state, outcome.changes);
   const seq = (shop.rows[0].seq as number) + 1;
@@ -47,8 +60,22 @@ export async function applyOne(db: Db, { shopId, actorId, deviceId }: Speaker, c
     `insert into journal (shop_id, seq, id, schema_version, type, entity_kind, entity_id, job_id, bike_id, made_at, after, base, payload, changes, actor_id, device_id)
      values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16)`,
     [
-      shopId, seq, command.id, command.schemaVersion, command.type, command.entity.kind, command.entity.id, jobId, await bikeOf(db, state, outcome.changes),
-      command.madeAt, command.after, JSON.stringify(command.base), JSON.stringify(command.payload), JSON.stringify(outcome.changes), actorId, deviceId,
+      shopId,
+      seq,
+      command.id,
+      command.schemaVersion,
+      command.type,
+      command.entity.kind,
+      command.entity.id,
+      jobId,
+      await bikeOf(db, state, outcome.changes),
+      command.madeAt,
+      command.after,
+      JSON.stringify(command.base),
+      JSON.stringify(command.payload),
+      JSON.stringify(outcome.changes),
+      actorId,
+      deviceId,
     ],
   );
   await db.query('update shop set seq = $2 where id = $1', [shopId, seq]);
@@ -75,7 +102,8 @@ async function bikeOf(db: Db, state: State, changes: readonly Change[]): Promise
     const id = c.op === 'update' ? c.id : c.row.id;
     if (c.table === 'bike') return id;
     if (c.table === 'spec') return state.rows.spec.get(id)?.bikeId ?? (c.op === 'update' ? null : (c.row as { bikeId: string }).bikeId);
-    if (c.table === 'owner') return ((await db.query('select id from bike where owner_id = $1 limit 1', [id])).rows[0]?.id as string | undefined) ?? null;
+    if (c.table === 'owner')
+      return ((await db.query('select id from bike where owner_id = $1 limit 1', [id])).rows[0]?.id as string | undefined) ?? null;
   }
   return null;
 }

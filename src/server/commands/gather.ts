@@ -22,7 +22,12 @@ export async function gather(db: Db, command: Command): Promise<State> {
 }
 
 /** The entry that is to be taken back, everything later that might build on it, and the rows it touched. */
-async function journalFrom(db: Db, state: State, targetId: string, load: (t: TableName, field: string, ids: string[]) => Promise<void>): Promise<void> {
+async function journalFrom(
+  db: Db,
+  state: State,
+  targetId: string,
+  load: (t: TableName, field: string, ids: string[]) => Promise<void>,
+): Promise<void> {
   const target = await db.query(`select ${entryColumns} from journal where id = $1`, [targetId]);
   const entry = target.rows[0] as JournalEntry | undefined;
   if (!entry) return;
@@ -38,6 +43,9 @@ async function journalFrom(db: Db, state: State, targetId: string, load: (t: Tab
 
 /** Journal lines of one job and its bike, oldest first, as screens need them. */
 export async function journalOf(db: Db, jobId: string, bikeId: string): Promise<JournalEntry[]> {
-  const { rows } = await db.query(`select ${entryColumns} from journal where job_id = $1 or (job_id is null and bike_id = $2) order by seq`, [jobId, bikeId]);
+  const { rows } = await db.query(
+    `select ${entryColumns} from journal where job_id = $1 or (job_id is null and bike_id = $2) order by seq`,
+    [jobId, bikeId],
+  );
   return rows as JournalEntry[];
 }

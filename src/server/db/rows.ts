@@ -26,7 +26,10 @@ function orderOf(table: TableName): string {
 /** Rows whose id or reference is one of `ids`. */
 export async function rowsWhere<T extends TableName>(db: Db, table: T, field: string, ids: readonly string[]): Promise<Tables[T][]> {
   if (field !== 'id') checkField(table, field);
-  const { rows } = await db.query(`select ${columnList(table)} from ${snake(table)} where ${snake(field)} = any($1::uuid[]) order by ${orderOf(table)}`, [ids]);
+  const { rows } = await db.query(
+    `select ${columnList(table)} from ${snake(table)} where ${snake(field)} = any($1::uuid[]) order by ${orderOf(table)}`,
+    [ids],
+  );
   return rows as Tables[T][];
 }
 
@@ -38,14 +41,29 @@ export async function allRows<T extends TableName>(db: Db, table: T): Promise<Ta
 export async function insertRow(db: Db, shopId: string, table: TableName, row: AnyRow): Promise<void> {
   const names = ['id', ...fields[table], 'versions'];
   const values = names.map((n) => toSql(n, (row as unknown as Record<string, unknown>)[n] ?? null));
-  await db.query(`insert into ${snake(table)} (shop_id, ${names.map(snake).join(', ')}) values ($1, ${names.map((_n, i) => `$${i + 2}`).join(', ')})`, [shopId, ...values]);
+  await db.query(
+    `insert into ${snake(table)} (shop_id, ${names.map(snake).join(', ')}) values ($1, ${names.map((_n, i) => `$${i + 2}`).join(', ')})`,
+    [shopId, ...values],
+  );
 }
 
-export async function updateRow(db: Db, shopId: string, table: TableName, id: string, set: Record<string, unknown>, versions: Record<string, number>): Promise<void> {
+export async function updateRow(
+  db: Db,
+  shopId: string,
+  table: TableName,
+  id: string,
+  set: Record<string, unknown>,
+  versions: Record<string, number>,
+): Promise<void> {
   const names = Object.keys(set);
   for (const n of names) checkField(table, n);
   const assigned = names.map((n, i) => `${snake(n)} = $${i + 4}`).join(', ');
-  const { rowCount } = await db.query(`update ${snake(table)} set versions = $3, ${assigned} where shop_id = $1 and id = $2`, [shopId, id, JSON.stringify(versions), ...names.map((n) => toSql(n, set[n]))]);
+  const { rowCount } = await db.query(`update ${snake(table)} set versions = $3, ${assigned} where shop_id = $1 and id = $2`, [
+    shopId,
+    id,
+    JSON.stringify(versions),
+    ...names.map((n) => toSql(n, set[n])),
+  ]);
   if (rowCount !== 1) throw new Error(`${table} ${id} was not there to change`);
 }
 

@@ -4,7 +4,7 @@ import { openShop } from '../queries/shops';
 import { DemoJob, DemoWriter, idFor } from './writer';
 
 export const demoShopId = idFor('shop');
-export const emptyShopId = idFor('empty shop');
+const emptyShopId = idFor('empty shop');
 
 /** The demo shop with its people and machines, and an empty shop beside it. Everything in it is invented. */
 export async function loadLanternYard(pool: pg.Pool, knowledge: Knowledge, today: Date): Promise<void> {
@@ -29,21 +29,62 @@ async function quillon(w: DemoWriter, j: DemoJob): Promise<void> {
     { name: 'Orla Fennimore', phone: '014 220 731' },
     'Stood in the boathouse since before the flood. Kicks over lovely, not a cough out of it.',
     { 'no-start': 'present', 'will-not-turn': 'absent', 'smells-of-fuel': 'absent' },
-    { year: 1968, frameNo: 'Q350-20417', engineNo: 'Q350-20417', mileageKm: 31240, strokes: 'four', cylinders: 2, cooling: 'air', ignition: 'points', fuelling: 'carburettor', decompressor: 'none', voltage: 6, starting: 'kick', clutch: 'cable', boreMm: 60, strokeMm: 61, compressionRatio: 8.5 },
-    { standingMonths: 30, storage: 'flooded', fuelLeft: 'no', crash: 'no', ranWhenParked: 'yes', lastTouched: ['ignition'], lastTouchedBy: 'a neighbour', lastTouchedWhen: 'new plug and points cover off, a year ago' },
+    {
+      year: 1968,
+      frameNo: 'Q350-20417',
+      engineNo: 'Q350-20417',
+      mileageKm: 31240,
+      strokes: 'four',
+      cylinders: 2,
+      cooling: 'air',
+      ignition: 'points',
+      fuelling: 'carburettor',
+      decompressor: 'none',
+      voltage: 6,
+      starting: 'kick',
+      clutch: 'cable',
+      boreMm: 60,
+      strokeMm: 61,
+      compressionRatio: 8.5,
+    },
+    {
+      standingMonths: 30,
+      storage: 'flooded',
+      fuelLeft: 'no',
+      crash: 'no',
+      ranWhenParked: 'yes',
+      lastTouched: ['ignition'],
+      lastTouchedBy: 'a neighbour',
+      lastTouchedWhen: 'new plug and points cover off, a year ago',
+    },
   );
-  await j.consent(w.day(6, 9, 30), 'Find out why, and get it running if that stays under the limit. Ask before the engine is opened.', '400.00');
-  await w.send(w.day(6, 9, 40), 'spec.add', 'spec', j.id('spec compression'), { bikeId: j.bikeId, quantity: 'compression', low: 142 * 6894.757293168, high: 185 * 6894.757293168, unit: 'psi', entered: '142 to 185 psi', source: 'book of this bike, page 61' });
+  await j.consent(
+    w.day(6, 9, 30),
+    'Find out why, and get it running if that stays under the limit. Ask before the engine is opened.',
+    '400.00',
+  );
+  await w.send(w.day(6, 9, 40), 'spec.add', 'spec', j.id('spec compression'), {
+    bikeId: j.bikeId,
+    quantity: 'compression',
+    low: 142 * 6894.757293168,
+    high: 195 * 6894.757293168,
+    unit: 'psi',
+    entered: '142 to 195 psi',
+    source: 'book of this bike, page 61',
+  });
   await j.test(w.day(6, 10), 'turn-by-hand', 'free', { note: 'Oil in the holes, turned two full turns.' });
   await j.test(w.day(6, 10, 10), 'oil-check', 'right', { note: 'Fresh oil put in by the owner.' });
   await j.test(w.day(6, 10, 20), 'fuel-smell', 'fresh');
   await j.test(w.day(5, 9), 'read-plug', 'normal', { position: '1' });
   await j.test(w.day(5, 9, 5), 'read-plug', 'normal', { position: '2' });
-  await j.test(w.day(5, 9, 30), 'compression', 'good', { position: '1', reading: ['compression', 170, 'psi'], predicted: ['If it was parked running, both are well over 140.', 'yes'] });
+  await j.test(w.day(5, 9, 30), 'compression', 'good', {
+    position: '1',
+    reading: ['compression', 170, 'psi'],
+    predicted: ['If it was parked running, both are well over 140.', 'yes'],
+  });
   await j.test(w.day(5, 9, 40), 'compression', 'good', { position: '2', reading: ['compression', 180, 'psi'] });
   await j.test(w.day(5, 10), 'spark-look', 'none', { position: '1' });
   await j.test(w.day(5, 10, 5), 'spark-look', 'none', { position: '2' });
-  await j.test(w.day(4, 16), 'coil-volts', 'good', { reading: ['coil-supply', 6.1, 'V'] });
 }
 
 /** Two-stroke step-through that loses its pull on the harbour hill when hot: port found coked, waiting for a gasket. */
@@ -53,18 +94,57 @@ async function marram(w: DemoWriter, j: DemoJob): Promise<void> {
     { name: 'Piet Hallam', phone: '014 220 118' },
     'Pulls up the harbour hill cold. When it is hot it gives up half way and stalls at the top.',
     { 'starts-and-dies': 'present', 'dies-hot': 'present', 'no-start': 'absent' },
-    { year: 1979, mileageKm: 18800, strokes: 'two', cylinders: 1, cooling: 'air', ignition: 'magneto', fuelling: 'carburettor', decompressor: 'none', voltage: 6, starting: 'kick', clutch: 'automatic' },
-    { standingMonths: 0, storage: 'dry', crash: 'no', ranWhenParked: 'yes', lastTouched: ['exhaust'], lastTouchedBy: 'the owner', lastTouchedWhen: 'oil brand changed in spring' },
+    {
+      year: 1979,
+      mileageKm: 18800,
+      strokes: 'two',
+      cylinders: 1,
+      cooling: 'air',
+      ignition: 'magneto',
+      fuelling: 'carburettor',
+      decompressor: 'none',
+      voltage: 6,
+      starting: 'kick',
+      clutch: 'automatic',
+    },
+    {
+      standingMonths: 0,
+      storage: 'dry',
+      crash: 'no',
+      ranWhenParked: 'yes',
+      lastTouched: ['exhaust'],
+      lastTouchedBy: 'the owner',
+      lastTouchedWhen: 'oil brand changed in spring',
+    },
   );
   await j.consent(w.day(12, 14, 10), 'Up to two hundred without asking.', '200.00');
   await j.test(w.day(11, 9), 'turn-by-hand', 'free');
   await j.test(w.day(11, 9, 10), 'oil-check', 'right');
   await j.test(w.day(11, 9, 15), 'fuel-smell', 'fresh');
   await j.test(w.day(11, 9, 20), 'read-plug', 'bad', { position: '1', note: 'Black and wet.' });
-  await j.step(w.day(11, 10), 'Exhaust off', '3', [[2, 'M6x20', 'flange'], [1, 'M8x30', 'hanger']], 'exhaust', 'Gasket broke up.');
-  await j.finding(w.day(11, 10, 20), 'Exhaust off', 'Exhaust port', 'Carbon to a third of its area, hard and shiny.', 'clean', { faultId: 'exhaust-blocked' });
+  await j.step(
+    w.day(11, 10),
+    'Exhaust off',
+    '3',
+    [
+      [2, 'M6x20', 'flange'],
+      [1, 'M8x30', 'hanger'],
+    ],
+    'exhaust',
+    'Gasket broke up.',
+  );
+  await j.finding(w.day(11, 10, 20), 'Exhaust off', 'Exhaust port', 'Carbon to a third of its area, hard and shiny.', 'clean', {
+    faultId: 'exhaust-blocked',
+  });
   await j.test(w.day(11, 10, 30), 'exhaust-look', 'choked');
-  await j.repair(w.day(10, 11), 'exhaust-blocked', 'Port and pipe cleared with the piston covering the port', 55, '0.00', 'Exhaust port coked to a third');
+  await j.repair(
+    w.day(10, 11),
+    'exhaust-blocked',
+    'Port and pipe cleared with the piston covering the port',
+    55,
+    '0.00',
+    'Exhaust port coked to a third',
+  );
   await j.part(w.day(10, 11, 30), 'Exhaust gasket', '4.20', 'Harbour Stores', 'ordered', 1, w.day(-2).slice(0, 10));
   await j.part(w.day(10, 11, 32), 'Plug, right heat range', '6.50', 'Harbour Stores', 'arrived');
   await j.wait(w.day(10, 11, 40), 'part', 'Exhaust gasket from Harbour Stores', w.day(-2, 12), null);
@@ -77,8 +157,32 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     { name: 'Juna Aldercott', phone: '014 221 905' },
     'Went down on the wet quay. Ran home on three, next morning nothing.',
     { 'no-start': 'present', misfires: 'present', 'will-not-turn': 'absent', 'smells-of-fuel': 'absent' },
-    { year: 1994, mileageKm: 52110, strokes: 'four', cylinders: 4, cooling: 'liquid', ignition: 'electronic', fuelling: 'carburettor', decompressor: 'none', voltage: 12, starting: 'electric', clutch: 'hydraulic', boreMm: 65, strokeMm: 48.8, compressionRatio: 11 },
-    { standingMonths: 1, storage: 'dry', crash: 'yes', fuelLeft: 'yes', ranWhenParked: 'no', lastTouched: ['electrics'], lastTouchedBy: 'roadside help', lastTouchedWhen: 'the night of the slide' },
+    {
+      year: 1994,
+      mileageKm: 52110,
+      strokes: 'four',
+      cylinders: 4,
+      cooling: 'liquid',
+      ignition: 'electronic',
+      fuelling: 'carburettor',
+      decompressor: 'none',
+      voltage: 12,
+      starting: 'electric',
+      clutch: 'hydraulic',
+      boreMm: 65,
+      strokeMm: 48.8,
+      compressionRatio: 11,
+    },
+    {
+      standingMonths: 1,
+      storage: 'dry',
+      crash: 'yes',
+      fuelLeft: 'yes',
+      ranWhenParked: 'no',
+      lastTouched: ['electrics'],
+      lastTouchedBy: 'roadside help',
+      lastTouchedWhen: 'the night of the slide',
+    },
   );
   await j.consent(w.day(34, 11, 20), 'Repair, side panel left as it is.', '900.00');
   await j.test(w.day(33, 9), 'turn-by-hand', 'free');
@@ -87,26 +191,90 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
   await j.test(w.day(33, 9, 30), 'fuel-smell', 'fresh');
   for (const p of ['1', '2', '3', '4']) await j.test(w.day(33, 9, 40), 'read-plug', 'normal', { position: p });
   await j.test(w.day(33, 10), 'crank-volts', 'good', { reading: ['battery-cranking', 10.4, 'V'] });
-  await j.test(w.day(33, 10, 20), 'spark-look', 'none', { position: '1', predicted: ['If the slide hurt the pick-up, all four are dead.', 'yes'] });
+  await j.test(w.day(33, 10, 20), 'spark-look', 'none', {
+    position: '1',
+    predicted: ['If the slide hurt the pick-up, all four are dead.', 'yes'],
+  });
   await j.test(w.day(33, 10, 25), 'spark-look', 'none', { position: '2' });
   await j.test(w.day(33, 11), 'coil-volts', 'good', { reading: ['coil-supply', 12.3, 'V'] });
   await j.test(w.day(32, 9), 'pickup-ohms', 'good', { reading: ['pickup', 214, 'ohm'] });
-  await j.step(w.day(32, 10), 'Left fairing side off', '11', [[5, 'M6x16', 'edge'], [2, 'M5x12', 'nose']]);
-  await j.step(w.day(32, 11), 'Generator cover off', '12', [[7, 'M6x30', 'rim'], [2, 'M6x45', 'lower edge'], [2, 'dowel', 'top and bottom']], 'generator-cover', 'Rubbed through at the bottom; a dowel was lost.');
-  await j.finding(w.day(32, 11, 30), 'Generator cover off', 'Pick-up wires', 'Cut half through by the cover; gap wide open.', 'repair', { faultId: 'pickup-gap' });
+  await j.step(w.day(32, 10), 'Left fairing side off', '11', [
+    [5, 'M6x16', 'edge'],
+    [2, 'M5x12', 'nose'],
+  ]);
+  await j.step(
+    w.day(32, 11),
+    'Generator cover off',
+    '12',
+    [
+      [7, 'M6x30', 'rim'],
+      [2, 'M6x45', 'lower edge'],
+      [2, 'dowel', 'top and bottom'],
+    ],
+    'generator-cover',
+    'Rubbed through at the bottom; a dowel was lost.',
+  );
+  await j.finding(w.day(32, 11, 30), 'Generator cover off', 'Pick-up wires', 'Cut half through by the cover; gap wide open.', 'repair', {
+    faultId: 'pickup-gap',
+  });
   await j.test(w.day(32, 11, 35), 'pickup-gap', 'bad');
-  await j.repair(w.day(31, 10), 'pickup-gap', 'Wires mended and led away from the cover, pick-up gap set', 70, '6.40', 'Pick-up wires cut by the cover after the slide');
+  await j.repair(
+    w.day(31, 10),
+    'pickup-gap',
+    'Wires mended and led away from the cover, pick-up gap set',
+    70,
+    '6.40',
+    'Pick-up wires cut by the cover after the slide',
+  );
   await j.retest(w.day(31, 12), 'gone', { temperature: 'cold', battery: 'own', tries: 4 }, 'Starts at once, all four.');
   await w.send(w.day(31, 12, 30), 'complaint.set', 'complaint', j.complaintId, { set: { explained: true } }, { base: { explained: 0 } });
   await j.part(w.day(31, 13), 'Generator cover gasket', '18.90', 'Quayside Spares', 'fitted');
   await j.part(w.day(31, 13, 5), 'Dowel 8 mm', '1.10', 'Quayside Spares', 'fitted', 2);
   await j.part(w.day(31, 13, 10), 'Coolant 2 l', '14.00', 'Harbour Stores', 'arrived');
   await j.refit(w.day(3, 15), 'Generator cover off', [7, 0, 2]);
-  await j.torque(w.day(3, 15, 30), 'Generator cover, rim', 'M6', 7, 8, 'lbf·ft', [['torque', 4], ['torque', 8]], 2, 'Ines Corrow');
-  await j.torque(w.day(3, 15, 40), 'Generator cover, lower edge', 'M6', 2, 8, 'lbf·ft', [['torque', 4], ['torque', 8]], 1, null);
+  await j.torque(
+    w.day(3, 15, 30),
+    'Generator cover, rim',
+    'M6',
+    7,
+    8,
+    'lbf·ft',
+    [
+      ['torque', 4],
+      ['torque', 8],
+    ],
+    2,
+    'Ines Corrow',
+  );
+  await j.torque(
+    w.day(3, 15, 40),
+    'Generator cover, lower edge',
+    'M6',
+    2,
+    8,
+    'lbf·ft',
+    [
+      ['torque', 4],
+      ['torque', 8],
+    ],
+    1,
+    null,
+  );
   await j.torque(w.day(3, 16), 'Sump plug', 'M12x1.25', 1, 25, 'N·m', [['torque', 25]], 0, null);
-  await w.send(w.day(3, 16, 30), 'provisional.add', 'provisional', j.id('provisional panel'), { jobId: j.jobId, what: 'Left panel held by two ties', why: 'Lug broken in the slide, new panel not wanted', until: 'when a used panel turns up', mayRun: true, mayRide: true, mayLeave: true });
-  await w.send(w.day(3, 16, 40), 'watch.add', 'watch', j.id('watch coolant'), { jobId: j.jobId, what: 'Coolant level cold', due: 'after the first 100 km' });
+  await w.send(w.day(3, 16, 30), 'provisional.add', 'provisional', j.id('provisional panel'), {
+    jobId: j.jobId,
+    what: 'Left panel held by two ties',
+    why: 'Lug broken in the slide, new panel not wanted',
+    until: 'when a used panel turns up',
+    mayRun: true,
+    mayRide: true,
+    mayLeave: true,
+  });
+  await w.send(w.day(3, 16, 40), 'watch.add', 'watch', j.id('watch coolant'), {
+    jobId: j.jobId,
+    what: 'Coolant level cold',
+    due: 'after the first 100 km',
+  });
   await j.check(w.day(2, 9), 'first-start', 'oil');
   await j.check(w.day(2, 9, 5), 'first-start', 'extinguisher');
 }
@@ -118,8 +286,30 @@ async function hollin(w: DemoWriter, j: DemoJob): Promise<void> {
     { name: 'Brannoc Teague', phone: '014 223 440' },
     'Father took it apart in the eighties and never went back. Will not turn.',
     { 'will-not-turn': 'present' },
-    { year: 1955, strokes: 'four', cylinders: 1, cooling: 'air', ignition: 'magneto', fuelling: 'carburettor', decompressor: 'manual', voltage: 6, starting: 'kick', clutch: 'cable', boreMm: 84, strokeMm: 90 },
-    { standingMonths: 480, storage: 'damp', fuelLeft: 'no', crash: 'no', ranWhenParked: 'yes', lastTouched: ['top-end'], lastTouchedBy: 'the owner’s father', lastTouchedWhen: 'about forty years ago' },
+    {
+      year: 1955,
+      strokes: 'four',
+      cylinders: 1,
+      cooling: 'air',
+      ignition: 'magneto',
+      fuelling: 'carburettor',
+      decompressor: 'manual',
+      voltage: 6,
+      starting: 'kick',
+      clutch: 'cable',
+      boreMm: 84,
+      strokeMm: 90,
+    },
+    {
+      standingMonths: 480,
+      storage: 'damp',
+      fuelLeft: 'no',
+      crash: 'no',
+      ranWhenParked: 'yes',
+      lastTouched: ['top-end'],
+      lastTouchedBy: 'the owner’s father',
+      lastTouchedWhen: 'about forty years ago',
+    },
   );
   await j.consent(w.day(21, 16, 20), 'Free it and say what it needs. Nothing bought without a call.', '150.00');
   await j.test(w.day(20, 9), 'turn-by-hand', 'stuck', { note: 'Solid at about half stroke.' });
@@ -127,5 +317,9 @@ async function hollin(w: DemoWriter, j: DemoJob): Promise<void> {
   await j.test(w.day(20, 9, 20), 'bore-look', 'rust', { position: '1' });
   await j.finding(w.day(20, 10), null, 'Oil tank', 'Dry, clean inside, a film of old oil.', 'clean');
   await j.wait(w.day(3, 17), 'soaking', '50 ml of penetrant in the cylinder', w.day(-4, 9), w.day(-1, 9));
-  await w.send(w.day(3, 17, 10), 'hazard.acknowledge', 'hazardAck', j.id('hazard'), { jobId: j.jobId, hazard: 'penetrant', place: 'soaking' });
+  await w.send(w.day(3, 17, 10), 'hazard.acknowledge', 'hazardAck', j.id('hazard'), {
+    jobId: j.jobId,
+    hazard: 'penetrant',
+    place: 'soaking',
+  });
 }

@@ -31,9 +31,29 @@ export class DemoWriter {
     return d.toISOString();
   }
 
-  async send(madeAt: string, type: string, kind: TableName, id: string, payload: object, extra: { base?: Record<string, number>; personal?: PersonalPart[] } = {}): Promise<void> {
-    const command = makeCommand({ id: idFor(`command ${this.n++} ${type} ${id}`), type, kind, entityId: id, madeAt, after: null, payload, base: extra.base });
-    const answer = await receive(this.pool, { shopId: this.shopId, actorId: this.actorId, deviceId: null }, { ...command, ...(extra.personal && { personal: extra.personal }) });
+  async send(
+    madeAt: string,
+    type: string,
+    kind: TableName,
+    id: string,
+    payload: object,
+    extra: { base?: Record<string, number>; personal?: PersonalPart[] } = {},
+  ): Promise<void> {
+    const command = makeCommand({
+      id: idFor(`command ${this.n++} ${type} ${id}`),
+      type,
+      kind,
+      entityId: id,
+      madeAt,
+      after: null,
+      payload,
+      base: extra.base,
+    });
+    const answer = await receive(
+      this.pool,
+      { shopId: this.shopId, actorId: this.actorId, deviceId: null },
+      { ...command, ...(extra.personal && { personal: extra.personal }) },
+    );
     if (answer.kind !== 'applied') throw new Error(`the demo's ${type} was not taken: ${JSON.stringify(answer)}`);
   }
 }
@@ -57,79 +77,248 @@ export class DemoJob {
 
   id = (what: string) => idFor(`${what} ${this.name}`);
 
-  async bookIn(at: string, owner: { name: string; phone: string }, words: string, symptoms: Record<string, 'present' | 'absent'>, bike: object, job: object): Promise<void> {
+  async bookIn(
+    at: string,
+    owner: { name: string; phone: string },
+    words: string,
+    symptoms: Record<string, 'present' | 'absent'>,
+    bike: object,
+    job: object,
+  ): Promise<void> {
     const personalId = this.id('personal');
-    await this.w.send(at, 'bike.bookIn', 'bike', this.bikeId, { bikeId: this.bikeId, newJobId: this.jobId, ownerId: this.id('owner'), personalId, complaintId: this.complaintId, name: this.name, words, symptoms, rate: '35.00' }, { personal: [{ id: personalId, ...owner, email: null }] });
+    await this.w.send(
+      at,
+      'bike.bookIn',
+      'bike',
+      this.bikeId,
+      {
+        bikeId: this.bikeId,
+        newJobId: this.jobId,
+        ownerId: this.id('owner'),
+        personalId,
+        complaintId: this.complaintId,
+        name: this.name,
+        words,
+        symptoms,
+        rate: '35.00',
+      },
+      { personal: [{ id: personalId, ...owner, email: null }] },
+    );
     await this.w.send(at, 'bike.set', 'bike', this.bikeId, { set: bike }, { base: zeros(bike) });
     await this.w.send(at, 'job.set', 'job', this.jobId, { set: job }, { base: zeros(job) });
   }
 
-  consent = (at: string, words: string, upTo: string | null) => this.w.send(at, 'consent.give', 'consent', this.id(`consent ${at}`), { jobId: this.jobId, words, upTo, supersedes: null });
+  consent = (at: string, words: string, upTo: string | null) =>
+    this.w.send(at, 'consent.give', 'consent', this.id(`consent ${at}`), { jobId: this.jobId, words, upTo, supersedes: null });
 
-  async test(at: string, testId: string, outcome: string, more: { position?: string; reading?: [quantity: string, value: number, unit: string]; note?: string; conditions?: object; predicted?: [words: string, held: 'yes' | 'no'] } = {}): Promise<void> {
+  async test(
+    at: string,
+    testId: string,
+    outcome: string,
+    more: {
+      position?: string;
+      reading?: [quantity: string, value: number, unit: string];
+      note?: string;
+      conditions?: object;
+      predicted?: [words: string, held: 'yes' | 'no'];
+    } = {},
+  ): Promise<void> {
     const position = more.position ?? null;
     const tag = `${testId} ${position} ${at}`;
     let predictionId: string | null = null;
     if (more.predicted) {
       predictionId = this.id(`prediction ${tag}`);
-      await this.w.send(at, 'prediction.write', 'prediction', predictionId, { jobId: this.jobId, testId, position, words: more.predicted[0], expected: null });
+      await this.w.send(at, 'prediction.write', 'prediction', predictionId, {
+        jobId: this.jobId,
+        testId,
+        position,
+        words: more.predicted[0],
+        expected: null,
+      });
     }
     const reading = more.reading && this.reading(`reading ${tag}`, ...more.reading);
     await this.w.send(at, 'evidence.add', 'evidence', this.id(`evidence ${tag}`), {
-      jobId: this.jobId, testId, position, outcome, reading: reading ?? null, predictionId, held: more.predicted?.[1] ?? null,
-      conditions: more.conditions ?? { temperature: 'cold', battery: 'own' }, note: more.note ?? null, afterRepairId: this.lastRepair, knowledgeHash: this.knowledgeHash, shown: null,
+      jobId: this.jobId,
+      testId,
+      position,
+      outcome,
+      reading: reading ?? null,
+      predictionId,
+      held: more.predicted?.[1] ?? null,
+      conditions: more.conditions ?? { temperature: 'cold', battery: 'own' },
+      note: more.note ?? null,
+      afterRepairId: this.lastRepair,
+      knowledgeHash: this.knowledgeHash,
+      shown: null,
     });
   }
 
   reading(tag: string, quantity: string, value: number, unit: string) {
-    return { id: this.id(tag), bikeId: this.bikeId, quantity, value: { kind: 'exact' as const, value: toSi(value, unit) }, unit, entered: `${value} ${unit}`, instrument: null };
+    return {
+      id: this.id(tag),
+      bikeId: this.bikeId,
+      quantity,
+      value: { kind: 'exact' as const, value: toSi(value, unit) },
+      unit,
+      entered: `${value} ${unit}`,
+      instrument: null,
+    };
   }
 
   async repair(at: string, faultId: string, words: string, minutes: number, cost: string, causeWords: string): Promise<void> {
     const causeId = this.id(`cause ${faultId}`);
-    await this.w.send(at, 'cause.name', 'cause', causeId, { jobId: this.jobId, complaintId: this.complaintId, faultId, position: null, words: causeWords });
+    await this.w.send(at, 'cause.name', 'cause', causeId, {
+      jobId: this.jobId,
+      complaintId: this.complaintId,
+      faultId,
+      position: null,
+      words: causeWords,
+    });
     const id = this.id(`repair ${faultId}`);
-    await this.w.send(at, 'repair.log', 'repair', id, { jobId: this.jobId, causeId, faultId, position: null, words, minutes, cost, afterRepairId: this.lastRepair });
+    await this.w.send(at, 'repair.log', 'repair', id, {
+      jobId: this.jobId,
+      causeId,
+      faultId,
+      position: null,
+      words,
+      minutes,
+      cost,
+      afterRepairId: this.lastRepair,
+    });
     this.lastRepair = id;
   }
 
   retest = (at: string, result: 'gone' | 'same', conditions: object, note: string | null = null) =>
-    this.w.send(at, 'retest.log', 'retest', this.id(`retest ${at}`), { jobId: this.jobId, complaintId: this.complaintId, repairId: this.lastRepair, result, conditions, note, changed: null });
+    this.w.send(at, 'retest.log', 'retest', this.id(`retest ${at}`), {
+      jobId: this.jobId,
+      complaintId: this.complaintId,
+      repairId: this.lastRepair,
+      result,
+      conditions,
+      note,
+      changed: null,
+    });
 
-  step = (at: string, title: string, bag: string | null, fasteners: [count: number, size: string, place: string | null][], access: string | null = null, note: string | null = null) =>
+  step = (
+    at: string,
+    title: string,
+    bag: string | null,
+    fasteners: [count: number, size: string, place: string | null][],
+    access: string | null = null,
+    note: string | null = null,
+  ) =>
     this.w.send(at, 'step.add', 'step', this.id(`step ${title}`), {
-      jobId: this.jobId, title, access, bag, note,
+      jobId: this.jobId,
+      title,
+      access,
+      bag,
+      note,
       fasteners: fasteners.map(([count, size, place], i) => ({ id: this.id(`fastener ${title} ${i}`), size, count, place })),
     });
 
   refit = (at: string, title: string, counts: number[]) =>
-    this.w.send(at, 'step.refit', 'step', this.id(`step ${title}`), { jobId: this.jobId, counts: Object.fromEntries(counts.map((n, i) => [this.id(`fastener ${title} ${i}`), n])) });
+    this.w.send(at, 'step.refit', 'step', this.id(`step ${title}`), {
+      jobId: this.jobId,
+      counts: Object.fromEntries(counts.map((n, i) => [this.id(`fastener ${title} ${i}`), n])),
+    });
 
-  finding = (at: string, step: string | null, item: string, seen: string, verdict: string, more: { reading?: [string, number, string]; faultId?: string } = {}) =>
+  finding = (
+    at: string,
+    step: string | null,
+    item: string,
+    seen: string,
+    verdict: string,
+    more: { reading?: [string, number, string]; faultId?: string } = {},
+  ) =>
     this.w.send(at, 'finding.add', 'finding', this.id(`finding ${item}`), {
-      jobId: this.jobId, stepId: step && this.id(`step ${step}`), item, position: null, seen, verdict, conditions: {}, faultId: more.faultId ?? null, afterRepairId: this.lastRepair,
+      jobId: this.jobId,
+      stepId: step && this.id(`step ${step}`),
+      item,
+      position: null,
+      seen,
+      verdict,
+      conditions: {},
+      faultId: more.faultId ?? null,
+      afterRepairId: this.lastRepair,
       reading: more.reading ? this.reading(`reading ${item}`, ...more.reading) : null,
     });
 
-  part = async (at: string, name: string, price: string, source: string, status: 'needed' | 'ordered' | 'arrived' | 'fitted', quantity = 1, dueOn: string | null = null) => {
+  part = async (
+    at: string,
+    name: string,
+    price: string,
+    source: string,
+    status: 'needed' | 'ordered' | 'arrived' | 'fitted',
+    quantity = 1,
+    dueOn: string | null = null,
+  ) => {
     const id = this.id(`part ${name}`);
-    await this.w.send(at, 'part.add', 'part', id, { jobId: this.jobId, findingId: null, name, number: null, source, quantity, price, dueOn });
+    await this.w.send(at, 'part.add', 'part', id, {
+      jobId: this.jobId,
+      findingId: null,
+      name,
+      number: null,
+      source,
+      quantity,
+      price,
+      dueOn,
+    });
     const order = ['needed', 'ordered', 'arrived', 'fitted'];
-    for (let i = 1; i <= order.indexOf(status); i++) await this.w.send(at, 'part.set', 'part', id, { set: { status: order[i] } }, { base: { status: i - 1 } });
+    for (let i = 1; i <= order.indexOf(status); i++)
+      await this.w.send(at, 'part.set', 'part', id, { set: { status: order[i] } }, { base: { status: i - 1 } });
   };
 
-  torque = async (at: string, name: string, thread: string, count: number, figure: number, unit: string, stages: [kind: 'torque' | 'angle', value: number][], done: number, signedBy: string | null) => {
+  torque = async (
+    at: string,
+    name: string,
+    thread: string,
+    count: number,
+    figure: number,
+    unit: string,
+    stages: [kind: 'torque' | 'angle', value: number][],
+    done: number,
+    signedBy: string | null,
+  ) => {
     const id = this.id(`torque ${name}`);
     const nm = (v: number) => toSi(v, unit);
-    const list = stages.map(([kind, value], i) => ({ id: this.id(`stage ${name} ${i}`), kind, value: kind === 'torque' ? nm(value) : value }));
-    await this.w.send(at, 'torque.plan', 'torque', id, { jobId: this.jobId, name, thread, count, figureNm: nm(figure), unit, entered: `${figure} ${unit}`, source: 'book of this bike', stages: list });
+    const list = stages.map(([kind, value], i) => ({
+      id: this.id(`stage ${name} ${i}`),
+      kind,
+      value: kind === 'torque' ? nm(value) : value,
+    }));
+    await this.w.send(at, 'torque.plan', 'torque', id, {
+      jobId: this.jobId,
+      name,
+      thread,
+      count,
+      figureNm: nm(figure),
+      unit,
+      entered: `${figure} ${unit}`,
+      source: 'book of this bike',
+      stages: list,
+    });
     for (let i = 0; i < done; i++) await this.w.send(at, 'torque.stage', 'torqueStage', list[i].id, { jobId: this.jobId, torqueId: id });
-    if (signedBy) await this.w.send(at, 'signature.sign', 'signature', this.id(`signature ${name}`), { jobId: this.jobId, kind: 'torque', subjectId: id, signedBy, supersedes: null });
+    if (signedBy)
+      await this.w.send(at, 'signature.sign', 'signature', this.id(`signature ${name}`), {
+        jobId: this.jobId,
+        kind: 'torque',
+        subjectId: id,
+        signedBy,
+        supersedes: null,
+      });
   };
 
-  check = (at: string, listId: string, item: string, state: 'done' | 'notNeeded' = 'done') => this.w.send(at, 'check.mark', 'checkmark', this.id(`check ${listId} ${item}`), { jobId: this.jobId, list: listId, item, state, note: null });
+  check = (at: string, listId: string, item: string, state: 'done' | 'notNeeded' = 'done') =>
+    this.w.send(at, 'check.mark', 'checkmark', this.id(`check ${listId} ${item}`), {
+      jobId: this.jobId,
+      list: listId,
+      item,
+      state,
+      note: null,
+    });
 
-  wait = (at: string, kind: string, what: string, until: string | null, lookAgain: string | null) => this.w.send(at, 'wait.start', 'wait', this.id(`wait ${what}`), { jobId: this.jobId, kind, what, until, lookAgain });
+  wait = (at: string, kind: string, what: string, until: string | null, lookAgain: string | null) =>
+    this.w.send(at, 'wait.start', 'wait', this.id(`wait ${what}`), { jobId: this.jobId, kind, what, until, lookAgain });
 }
 
 const zeros = (o: object) => Object.fromEntries(Object.keys(o).map((k) => [k, 0]));

@@ -23,7 +23,10 @@ function printer(): Promise<PdfMake> {
     const files = [text(400), text(600), head];
     pdf.setUrlAccessPolicy(() => false);
     pdf.setLocalAccessPolicy((path) => files.includes(path));
-    pdf.addFonts({ Text: { normal: files[0], bold: files[1], italics: files[0], bolditalics: files[1] }, Head: { normal: head, bold: head, italics: head, bolditalics: head } });
+    pdf.addFonts({
+      Text: { normal: files[0], bold: files[1], italics: files[0], bolditalics: files[1] },
+      Head: { normal: head, bold: head, italics: head, bolditalics: head },
+    });
     return pdf;
   })();
   return made;
@@ -43,8 +46,25 @@ export async function recordPdf(record: JobRecord, notice: string): Promise<Buff
     s.lines.length === 0
       ? { text: s.empty, color: '#56584c' }
       : {
-          table: { widths: ['*', '*', 130], body: s.lines.map((cells) => [0, 1, 2].map((i) => ({ text: printable(cells[i] ?? ''), bold: i === 0, alignment: s.title === 'Bill' && i === 2 ? 'right' : 'left' }))) },
-          layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => line, paddingLeft: () => 0, paddingRight: () => 8, paddingTop: () => 3, paddingBottom: () => 3 },
+          table: {
+            widths: ['*', '*', 130],
+            body: s.lines.map((cells) =>
+              [0, 1, 2].map((i) => ({
+                text: printable(cells[i] ?? ''),
+                bold: i === 0,
+                alignment: s.title === 'Bill' && i === 2 ? 'right' : 'left',
+              })),
+            ),
+          },
+          layout: {
+            hLineWidth: () => 0.5,
+            vLineWidth: () => 0,
+            hLineColor: () => line,
+            paddingLeft: () => 0,
+            paddingRight: () => 8,
+            paddingTop: () => 3,
+            paddingBottom: () => 3,
+          },
         },
   ]);
   const doc = {
@@ -52,7 +72,13 @@ export async function recordPdf(record: JobRecord, notice: string): Promise<Buff
     pageMargins: [48, 48, 48, 56],
     info: { title: `Record: ${record.title}`, creator: 'Ivrek' },
     defaultStyle: { font: 'Text', fontSize: 10, lineHeight: 1.15, color: '#23261f' },
-    footer: (page: number, pages: number) => ({ text: `${record.title}, page ${page} of ${pages}`, alignment: 'right', margin: [48, 16, 48, 0], color: '#56584c', fontSize: 9 }),
+    footer: (page: number, pages: number) => ({
+      text: `${record.title}, page ${page} of ${pages}`,
+      alignment: 'right',
+      margin: [48, 16, 48, 0],
+      color: '#56584c',
+      fontSize: 9,
+    }),
     content: [
       { text: record.title, font: 'Head', fontSize: 26 },
       ...record.under.map((u) => ({ text: u, color: '#56584c' })),

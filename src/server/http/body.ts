@@ -1,5 +1,8 @@
 /** Reads a JSON body up to a size; says what is wrong instead of throwing. */
-export async function readJson(request: Request, mostBytes: number): Promise<{ ok: true; value: unknown } | { ok: false; status: 400 | 413 | 415; message: string }> {
+export async function readJson(
+  request: Request,
+  mostBytes: number,
+): Promise<{ ok: true; value: unknown } | { ok: false; status: 400 | 413 | 415; message: string }> {
   if (!(request.headers.get('content-type') ?? '').startsWith('application/json')) return { ok: false, status: 415, message: 'Send JSON.' };
   const chunks: Uint8Array[] = [];
   let size = 0;

@@ -6,7 +6,9 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 
 /** The few inline scripts that pages carry, known beforehand; any other inline script is stopped by the browser. */
-const colourScheme = /<script[^>]*>([\s\S]*)<\/script>/.exec(renderToStaticMarkup(createElement(InitColorSchemeScript, { attribute: 'data-scheme' })))?.[1] ?? '';
+const colourScheme =
+  /<script[^>]*>([\s\S]*)<\/script>/.exec(renderToStaticMarkup(createElement(InitColorSchemeScript, { attribute: 'data-scheme' })))?.[1] ??
+  '';
 
 const hash = (text: string) => `'sha256-${createHash('sha256').update(text).digest('base64')}'`;
 

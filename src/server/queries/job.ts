@@ -21,7 +21,8 @@ export async function jobSnapshot(from: pg.Pool, shopId: string, jobId: string, 
     rows.person = people.rows as AnyRow[];
     for (const t of ofJob) rows[t] = (await rowsWhere(db, t, 'jobId', [jobId])) as AnyRow[];
     const personalIds = owners.flatMap((o) => (o.personalId ? [o.personalId] : []));
-    const personal = (await db.query('select id, name, phone, email from personal where id = any($1::uuid[])', [personalIds])).rows as Personal[];
+    const personal = (await db.query('select id, name, phone, email from personal where id = any($1::uuid[])', [personalIds]))
+      .rows as Personal[];
     const shop = (await db.query('select id, name, rate, currency, seq from shop where id = $1', [shopId])).rows[0] as JobSnapshot['shop'];
     return { shop, actor: await personById(db, actorId), jobId, rows, personal, journal: await journalOf(db, jobId, job.bikeId) };
   });

@@ -28,7 +28,9 @@ export interface NextBoard {
 export async function nextBoard(from: pg.Pool, shopId: string, actorId: string | null, now: string): Promise<NextBoard> {
   return inShop(from, shopId, async (db) => {
     const shop = (await db.query('select name, demo from shop where id = $1', [shopId])).rows[0] as NextBoard['shop'];
-    const actor = actorId ? ((await db.query('select name from person where id = $1', [actorId])).rows[0]?.name as string | undefined) : undefined;
+    const actor = actorId
+      ? ((await db.query('select name from person where id = $1', [actorId])).rows[0]?.name as string | undefined)
+      : undefined;
     const jobs = await allRows(db, 'job');
     const bikes = await allRows(db, 'bike');
     const owners = new Map((await allRows(db, 'owner')).map((o) => [o.id, o.personalId]));
@@ -40,8 +42,12 @@ export async function nextBoard(from: pg.Pool, shopId: string, actorId: string |
     const bikeIds = open.map((j) => j.bikeId);
     for (const s of await rowsWhere(db, 'spec', 'bikeId', bikeIds)) put(state, 'spec', s);
     const ids = open.map((j) => j.id);
-    for (const t of tableNames.filter((x) => !['person', 'owner', 'bike', 'spec', 'job'].includes(x))) for (const row of await rowsWhere(db, t, 'jobId', ids)) put(state, t, row as never);
-    const last = await db.query('select job_id, count(*)::int as n, max(seq) as seq from journal where job_id = any($1::uuid[]) group by job_id', [ids]);
+    for (const t of tableNames.filter((x) => !['person', 'owner', 'bike', 'spec', 'job'].includes(x)))
+      for (const row of await rowsWhere(db, t, 'jobId', ids)) put(state, t, row as never);
+    const last = await db.query(
+      'select job_id, count(*)::int as n, max(seq) as seq from journal where job_id = any($1::uuid[]) group by job_id',
+      [ids],
+    );
     const seqs = groupBy(last.rows as { job_id: string; n: number; seq: number }[], (r) => r.job_id);
 
     const lines = open.map((j): NextLine => {

@@ -17,7 +17,11 @@ export async function openShop(from: pg.Pool, id: string, name: string, demo = f
 }
 
 export async function shopPeople(from: pg.Pool, shopId: string): Promise<{ id: string; name: string }[]> {
-  return inShop(from, shopId, async (db) => (await db.query('select id, name from person order by name')).rows as { id: string; name: string }[]);
+  return inShop(
+    from,
+    shopId,
+    async (db) => (await db.query('select id, name from person order by name')).rows as { id: string; name: string }[],
+  );
 }
 
 /** What an hour costs in this workshop unless a job says otherwise. */

@@ -16,7 +16,10 @@ export interface Taken {
 export function shownOf(ranking: Ranking | null): Shown | null {
   if (!ranking) return null;
   const round = (p: number) => Math.round(p * 1e6) / 1e6;
-  return { suspects: ranking.suspects.slice(0, 12).map((s) => [s.key, round(s.probability)]), next: ranking.next.kind === 'none' ? null : ranking.next.key };
+  return {
+    suspects: ranking.suspects.slice(0, 12).map((s) => [s.key, round(s.probability)]),
+    next: ranking.next.kind === 'none' ? null : ranking.next.key,
+  };
 }
 
 /** Enters one result: its prediction first where one was written, then the evidence with its reading. */
@@ -25,7 +28,16 @@ export function enterResult({ store, jobId, traced }: UsedJob, taken: Taken, ran
   let predictionId: string | null = null;
   if (prediction) {
     predictionId = store.newId();
-    if (!store.act('prediction.write', 'prediction', predictionId, { jobId, testId, position, words: prediction.words, expected: prediction.expected }).ok) return false;
+    if (
+      !store.act('prediction.write', 'prediction', predictionId, {
+        jobId,
+        testId,
+        position,
+        words: prediction.words,
+        expected: prediction.expected,
+      }).ok
+    )
+      return false;
   }
   const held = prediction?.expected ? (prediction.expected === outcome ? 'yes' : 'no') : null;
   return store.act('evidence.add', 'evidence', store.newId(), {

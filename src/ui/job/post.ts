@@ -16,7 +16,11 @@ export type Post = (command: Command, personal?: PersonalData[]) => Promise<Post
 
 export const postToServer: Post = async (command, personal) => {
   try {
-    const response = await fetch('/api/commands', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(personal ? { ...command, personal } : command) });
+    const response = await fetch('/api/commands', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(personal ? { ...command, personal } : command),
+    });
     if (response.status >= 500) return { kind: 'cut' };
     const body = (await response.json()) as { seq: number; changes: Change[]; refusal?: Refusal; message?: string };
     if (response.ok) return { kind: 'kept', seq: body.seq, changes: body.changes };

@@ -2,7 +2,6 @@ import { advance, effectOf, isUndoable, makeCommand, undoTargets, type Command, 
 import { stateOf, type JobSnapshot as Snapshot, type State, type TableName } from '../../core/record';
 import type { PersonalData, Post } from './post';
 
-
 export interface Waiting {
   command: Command;
   personal?: PersonalData[];
@@ -66,8 +65,23 @@ export class JobStore {
   };
 
   /** Does something: shows it at once and sends it. A refusal that is known already comes back and changes nothing. */
-  act(type: string, kind: TableName, entityId: string, payload: object, extra: { base?: Record<string, number>; personal?: PersonalData[] } = {}): ActResult {
-    const command = makeCommand({ id: this.uuid(), type, kind, entityId, madeAt: this.clock().toISOString(), after: this.seq, payload, base: extra.base });
+  act(
+    type: string,
+    kind: TableName,
+    entityId: string,
+    payload: object,
+    extra: { base?: Record<string, number>; personal?: PersonalData[] } = {},
+  ): ActResult {
+    const command = makeCommand({
+      id: this.uuid(),
+      type,
+      kind,
+      entityId,
+      madeAt: this.clock().toISOString(),
+      after: this.seq,
+      payload,
+      base: extra.base,
+    });
     const outcome = effectOf(this.view.state, command);
     if (!outcome.ok) {
       this.publish({ ...this.view, refused: { type, refusal: outcome.refusal } });

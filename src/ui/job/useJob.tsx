@@ -9,7 +9,16 @@ import { JobStore, type JobView } from './store';
 const JobContext = createContext<JobStore | null>(null);
 
 export function JobProvider({ snapshot, children }: { snapshot: Snapshot; children: ReactNode }) {
-  const [store] = useState(() => new JobStore(snapshot, postToServer, typeof localStorage === 'undefined' ? { read: () => [], write: () => undefined } : localShelf(`ivrek-unsent-${snapshot.shop.id}-${snapshot.jobId}`)));
+  const [store] = useState(
+    () =>
+      new JobStore(
+        snapshot,
+        postToServer,
+        typeof localStorage === 'undefined'
+          ? { read: () => [], write: () => undefined }
+          : localShelf(`ivrek-unsent-${snapshot.shop.id}-${snapshot.jobId}`),
+      ),
+  );
   useEffect(() => {
     store.resume();
     const again = () => void store.flush();

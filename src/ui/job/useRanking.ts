@@ -42,6 +42,9 @@ export function useRanking(first: Ranking, traced: Case, agreedLeft: number | nu
     worker.current?.postMessage({ id: asked.current, kind: 'rank', traced, agreedLeft } satisfies RankRequest);
   }, [traced, agreedLeft]);
 
-  const explainKey = useCallback((key: string) => worker.current?.postMessage({ id: 0, kind: 'explain', traced, key } satisfies RankRequest), [traced]);
+  const explainKey = useCallback(
+    (key: string) => worker.current?.postMessage({ id: 0, kind: 'explain', traced, key } satisfies RankRequest),
+    [traced],
+  );
   return { ranking, schools, busy, reasons, explainKey };
 }

@@ -10,15 +10,28 @@ import { Hazards } from './Hazards';
 export function Checklist({ listId, gates }: { listId: string; gates?: boolean }) {
   const { store, view, jobId } = useJob();
   const items = checklist(view.state, knowledge, jobId, listId).filter((i) => gates === undefined || Boolean(i.gate) === gates);
-  const mark = (item: string, state: 'open' | 'done' | 'notNeeded') => store.act('check.mark', 'checkmark', store.newId(), { jobId, list: listId, item, state, note: null });
+  const mark = (item: string, state: 'open' | 'done' | 'notNeeded') =>
+    store.act('check.mark', 'checkmark', store.newId(), { jobId, list: listId, item, state, note: null });
   return (
     <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
       {items.map((i) => (
         <Box component="li" key={i.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.5 }}>
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-            <FormControlLabel sx={{ flex: 1, mr: 0, '& .MuiFormControlLabel-label': { textDecoration: i.mark?.state === 'notNeeded' ? 'line-through' : 'none' } }} control={<Checkbox checked={i.mark?.state === 'done'} onChange={(e) => mark(i.id, e.target.checked ? 'done' : 'open')} />} label={i.text} />
+            <FormControlLabel
+              sx={{
+                flex: 1,
+                mr: 0,
+                '& .MuiFormControlLabel-label': { textDecoration: i.mark?.state === 'notNeeded' ? 'line-through' : 'none' },
+              }}
+              control={<Checkbox checked={i.mark?.state === 'done'} onChange={(e) => mark(i.id, e.target.checked ? 'done' : 'open')} />}
+              label={i.text}
+            />
             {!i.gate && i.mark?.state !== 'done' && (
-              <Button variant="text" onClick={() => mark(i.id, i.mark?.state === 'notNeeded' ? 'open' : 'notNeeded')} aria-label={`${i.mark?.state === 'notNeeded' ? 'Needed after all' : 'Not on this bike'}: ${i.text}`}>
+              <Button
+                variant="text"
+                onClick={() => mark(i.id, i.mark?.state === 'notNeeded' ? 'open' : 'notNeeded')}
+                aria-label={`${i.mark?.state === 'notNeeded' ? 'Needed after all' : 'Not on this bike'}: ${i.text}`}
+              >
                 {i.mark?.state === 'notNeeded' ? 'Needed' : 'Not here'}
               </Button>
             )}

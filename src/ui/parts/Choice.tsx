@@ -21,7 +21,10 @@ export function Choice<T extends string | number>({ label, value, options, onCha
   const id = useId();
   return (
     <Box sx={{ minWidth: 0 }}>
-      <FormLabel id={id} sx={hideLabel ? { position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' } : { display: 'block' }}>
+      <FormLabel
+        id={id}
+        sx={hideLabel ? { position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' } : { display: 'block' }}
+      >
         {label}
       </FormLabel>
       <ToggleButtonGroup
@@ -29,7 +32,20 @@ export function Choice<T extends string | number>({ label, value, options, onCha
         aria-labelledby={id}
         value={value}
         onChange={(_e, v: T | null) => (v !== null || clearable) && onChange(v)}
-        sx={{ flexWrap: 'wrap', gap: 0.5, '& .MuiToggleButton-root': { borderRadius: '3px !important', border: '2px solid !important', borderColor: 'divider !important', m: '0 !important' }, '& .Mui-selected': { textDecoration: 'underline', textUnderlineOffset: 4, borderColor: 'var(--mui-palette-primary-main) !important' } }}
+        sx={{
+          flexWrap: 'wrap',
+          gap: 0.5,
+          '& .MuiToggleButton-root': {
+            borderRadius: '3px !important',
+            border: '2px solid var(--mui-palette-divider) !important',
+            m: '0 !important',
+          },
+          '& .Mui-selected': {
+            textDecoration: 'underline',
+            textUnderlineOffset: 4,
+            borderColor: 'var(--mui-palette-primary-main) !important',
+          },
+        }}
       >
         {options.map((o) => (
           <ToggleButton key={o.value} value={o.value}>

@@ -18,7 +18,12 @@ export function Field({ label, error, hint, unit, sx, inputProps, ...rest }: Fie
   return (
     <FormControl fullWidth error={Boolean(error)} sx={sx}>
       <FormLabel htmlFor={id}>{label}</FormLabel>
-      <OutlinedInput id={id} inputProps={{ 'aria-describedby': error || hint ? `${id}-help` : undefined, ...inputProps }} endAdornment={unit ? <InputAdornment position="end">{unit}</InputAdornment> : undefined} {...rest} />
+      <OutlinedInput
+        id={id}
+        inputProps={{ 'aria-describedby': error || hint ? `${id}-help` : undefined, ...inputProps }}
+        endAdornment={unit ? <InputAdornment position="end">{unit}</InputAdornment> : undefined}
+        {...rest}
+      />
       {(error || hint) && (
         <FormHelperText id={`${id}-help`} role={error ? 'alert' : undefined}>
           {error ?? hint}

@@ -16,10 +16,23 @@ export interface FreeDraft {
   unit: string;
 }
 
-export const quantities = [...knowledge.tests.flatMap((t) => (t.measure ? [{ id: t.measure.quantity, name: t.name }] : [])), ...knowledge.quantities].sort((a, b) => a.name.localeCompare(b.name));
+export const quantities = [
+  ...knowledge.tests.flatMap((t) => (t.measure ? [{ id: t.measure.quantity, name: t.measure.name ?? t.name }] : [])),
+  ...knowledge.quantities,
+].sort((a, b) => a.name.localeCompare(b.name));
 
 /** A reading of any quantity: what was measured, the figure, and the bar under it. */
-export function FreeReading({ draft, onDraft, strict, optional }: { draft: FreeDraft; onDraft: (d: FreeDraft) => void; strict: boolean; optional?: boolean }) {
+export function FreeReading({
+  draft,
+  onDraft,
+  strict,
+  optional,
+}: {
+  draft: FreeDraft;
+  onDraft: (d: FreeDraft) => void;
+  strict: boolean;
+  optional?: boolean;
+}) {
   const { traced } = useJob();
   const id = useId();
   const facts = factsOf(traced.bike, traced.job);
@@ -28,7 +41,12 @@ export function FreeReading({ draft, onDraft, strict, optional }: { draft: FreeD
     <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, alignItems: 'start' }}>
       <FormControl fullWidth>
         <FormLabel id={id}>{optional ? 'Measured (if it was)' : 'What was measured'}</FormLabel>
-        <Select displayEmpty labelId={id} value={draft.quantity} onChange={(e) => onDraft({ ...draft, quantity: e.target.value, unit: e.target.value ? infoOf(e.target.value, facts).unit : '' })}>
+        <Select
+          displayEmpty
+          labelId={id}
+          value={draft.quantity}
+          onChange={(e) => onDraft({ ...draft, quantity: e.target.value, unit: e.target.value ? infoOf(e.target.value, facts).unit : '' })}
+        >
           <MenuItem value="">{optional ? 'not measured' : 'choose'}</MenuItem>
           {quantities.map((q) => (
             <MenuItem key={q.id} value={q.id}>
@@ -37,7 +55,18 @@ export function FreeReading({ draft, onDraft, strict, optional }: { draft: FreeD
           ))}
         </Select>
       </FormControl>
-      {info && <ReadingField label="Reading" info={info} limit={limitFor(info, traced.specs)} text={draft.text} unit={draft.unit} onText={(text) => onDraft({ ...draft, text })} onUnit={(unit) => onDraft({ ...draft, unit })} strict={strict} />}
+      {info && (
+        <ReadingField
+          label="Reading"
+          info={info}
+          limit={limitFor(info, traced.specs)}
+          text={draft.text}
+          unit={draft.unit}
+          onText={(text) => onDraft({ ...draft, text })}
+          onUnit={(unit) => onDraft({ ...draft, unit })}
+          strict={strict}
+        />
+      )}
     </Box>
   );
 }
@@ -54,6 +83,14 @@ export function useReadDraft() {
     const parsed = readDraft(draft.text, draft.unit, info, limitFor(info, traced.specs));
     if (!parsed.ok) return 'bad' as const;
     const text = draft.text.trim();
-    return { id: store.newId(), bikeId: traced.bike.id, quantity: draft.quantity, value: { kind: 'exact' as const, value: parsed.si }, unit: parsed.unit, entered: /[a-z°"]/i.test(text) ? text : `${text} ${draft.unit}`.trim(), instrument: null };
+    return {
+      id: store.newId(),
+      bikeId: traced.bike.id,
+      quantity: draft.quantity,
+      value: { kind: 'exact' as const, value: parsed.si },
+      unit: parsed.unit,
+      entered: /[a-z°"]/i.test(text) ? text : `${text} ${draft.unit}`.trim(),
+      instrument: null,
+    };
   };
 }

@@ -12,13 +12,35 @@ export function Hazards({ ids, place }: { ids: readonly string[] | undefined; pl
   const hazards = knowledge.hazards.filter((h) => ids?.includes(h.id));
   if (hazards.length === 0) return null;
   const fresh = hazards.filter((h) => !seen.has(h.id));
-  const acknowledge = () => fresh.forEach((h) => store.act('hazard.acknowledge', 'hazardAck', store.newId(), { jobId, hazard: h.id, place }));
+  const acknowledge = () =>
+    fresh.forEach((h) => store.act('hazard.acknowledge', 'hazardAck', store.newId(), { jobId, hazard: h.id, place }));
   return (
-    <Box role="note" aria-label="Caution" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1.5, rowGap: 0.5, borderLeft: '6px solid', borderColor: 'bench.red', bgcolor: fresh.length ? 'bench.redWash' : 'transparent', pl: 1.5, pr: 1, py: 0.5, my: 1 }}>
+    <Box
+      role="note"
+      aria-label="Caution"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        columnGap: 1.5,
+        rowGap: 0.5,
+        borderLeft: '6px solid',
+        borderColor: 'bench.red',
+        bgcolor: fresh.length ? 'bench.redWash' : 'transparent',
+        pl: 1.5,
+        pr: 1,
+        py: 0.5,
+        my: 1,
+      }}
+    >
       <Box sx={{ flex: '1 1 240px', minWidth: 0 }}>
         {hazards.map((h) => (
           <Typography key={h.id} variant="body2" sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-            {seen.has(h.id) ? <Check fontSize="small" sx={{ color: 'text.secondary' }} titleAccess="acknowledged" /> : <WarningAmber fontSize="small" sx={{ color: 'bench.red' }} />}
+            {seen.has(h.id) ? (
+              <Check fontSize="small" sx={{ color: 'text.secondary' }} titleAccess="acknowledged" />
+            ) : (
+              <WarningAmber fontSize="small" sx={{ color: 'bench.red' }} />
+            )}
             <span>{h.text}</span>
           </Typography>
         ))}

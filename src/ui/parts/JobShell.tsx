@@ -39,13 +39,30 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
   return (
     <>
       <TopBar title={traced.bike.name} under={[shop.name, actor?.name].filter(Boolean).join(' · ')}>
-        <IconButton color="inherit" disabled={!undo} onClick={() => undo && store.undo(undo.id)} aria-label={undo ? `Undo: ${actName(undo)}` : 'Nothing to undo'} sx={{ '&.Mui-disabled': { color: '#8ea396' } }}>
+        <IconButton
+          color="inherit"
+          disabled={!undo}
+          onClick={() => undo && store.undo(undo.id)}
+          aria-label={undo ? `Undo: ${actName(undo)}` : 'Nothing to undo'}
+          sx={{ '&.Mui-disabled': { color: '#8ea396' } }}
+        >
           <Undo />
         </IconButton>
-        <IconButton color="inherit" disabled={!redo} onClick={() => redo && store.redo(redo.id)} aria-label={redo ? 'Redo' : 'Nothing to redo'} sx={{ '&.Mui-disabled': { color: '#8ea396' } }}>
+        <IconButton
+          color="inherit"
+          disabled={!redo}
+          onClick={() => redo && store.redo(redo.id)}
+          aria-label={redo ? 'Redo' : 'Nothing to redo'}
+          sx={{ '&.Mui-disabled': { color: '#8ea396' } }}
+        >
           <Redo />
         </IconButton>
-        <IconButton color="inherit" onClick={() => setWaiting(true)} aria-label="Let it wait" sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
+        <IconButton
+          color="inherit"
+          onClick={() => setWaiting(true)}
+          aria-label="Let it wait"
+          sx={{ display: { xs: 'none', sm: 'inline-flex' } }}
+        >
           <HourglassEmpty />
         </IconButton>
         <IconButton color="inherit" onClick={() => setLogOpen(true)} aria-label="Log of this job">
@@ -56,21 +73,36 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
         <Box sx={{ position: 'sticky', top: 0, maxHeight: '100vh', overflowY: 'auto', overflowX: 'hidden', py: { xs: 0.5, md: 1 } }}>
           <Spine lines={lines} current={stage} href={(id) => `/job/${jobId}/${id}`} />
         </Box>
-        <Box component="main" sx={{ flex: 1, minWidth: 0, p: { xs: 1, md: 2 }, borderLeft: 1, borderColor: 'divider', minHeight: 'calc(100vh - 68px)' }}>
+        <Box
+          component="main"
+          sx={{ flex: 1, minWidth: 0, p: { xs: 1, md: 2 }, borderLeft: 1, borderColor: 'divider', minHeight: 'calc(100vh - 68px)' }}
+        >
           {view.refused && (
-            <Alert severity="warning" role="alert" sx={{ mb: 1.5 }} action={<Button color="inherit" onClick={store.dismiss}>Close</Button>}>
+            <Alert
+              severity="warning"
+              role="alert"
+              sx={{ mb: 1.5 }}
+              action={
+                <Button color="inherit" onClick={store.dismiss}>
+                  Close
+                </Button>
+              }
+            >
               {view.refused.refusal.message}
               {view.refused.refusal.fields?.map((f) => (
                 <Box key={f.field}>
                   {f.field}: it now says “{String(f.theirs ?? 'nothing')}”; you wanted “{String(f.yours ?? 'nothing')}”.
                 </Box>
               ))}
-              {view.refused.refusal.entries?.map((e) => <Box key={e.id}>{actName(e)}</Box>)}
+              {view.refused.refusal.entries?.map((e) => (
+                <Box key={e.id}>{actName(e)}</Box>
+              ))}
             </Alert>
           )}
           {view.cut && view.waiting > 0 && (
             <Alert severity="info" role="status" sx={{ mb: 1.5 }}>
-              The server cannot be reached. {view.waiting === 1 ? 'One entry waits' : `${view.waiting} entries wait`} on this device and will be sent by itself.
+              The server cannot be reached. {view.waiting === 1 ? 'One entry waits' : `${view.waiting} entries wait`} on this device and
+              will be sent by itself.
             </Alert>
           )}
           <Waits />

@@ -72,18 +72,45 @@ export function LimitBar({ value, unit, limit, error, label, entered }: LimitBar
             {label}
           </Typography>
         )}
-        <Box component="span" data-reading sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '2rem', lineHeight: 1.1, color: look.tone === 'red' ? 'bench.red' : 'text.primary', textDecoration: superseded ? 'line-through' : 'none' }}>
+        <Box
+          component="span"
+          data-reading
+          sx={{
+            fontFamily: fonts.head,
+            fontWeight: 600,
+            fontSize: '2rem',
+            lineHeight: 1.1,
+            color: look.tone === 'red' ? 'bench.red' : 'text.primary',
+            textDecoration: superseded ? 'line-through' : 'none',
+          }}
+        >
           {figure}
         </Box>
         <Typography component="span" variant="body2" color="text.secondary">
           {value.kind === 'none' ? '' : unit}
         </Typography>
-        <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.5, color: superseded ? 'text.secondary' : colour(look.tone), fontWeight: 600, '& svg': { fontSize: 20 } }}>
+        <Box
+          component="span"
+          sx={{
+            display: 'inline-flex',
+            alignItems: 'center',
+            gap: 0.5,
+            color: superseded ? 'text.secondary' : colour(look.tone),
+            fontWeight: 600,
+            '& svg': { fontSize: 20 },
+          }}
+        >
           {superseded ? <Remove /> : look.icon}
           {superseded ? 'superseded' : look.word}
         </Box>
       </Box>
-      <Track g={g} tone={superseded ? 'soft' : look.tone} general={limit?.general ?? false} low={limit?.low ?? null} high={limit?.high ?? null} />
+      <Track
+        g={g}
+        tone={superseded ? 'soft' : look.tone}
+        general={limit?.general ?? false}
+        low={limit?.low ?? null}
+        high={limit?.high ?? null}
+      />
       <Typography variant="body2" color="text.secondary" sx={{ overflowWrap: 'anywhere' }}>
         {limitWords(limit, unit)}
         {limit && ` · ${limit.source}`}
@@ -96,13 +123,49 @@ export function LimitBar({ value, unit, limit, error, label, entered }: LimitBar
 
 const pct = (x: number) => `${(x * 100).toFixed(2)}%`;
 
-function Track({ g, tone, general, low, high }: { g: ReturnType<typeof barGeometry>; tone: Tone; general: boolean; low: number | null; high: number | null }) {
+function Track({
+  g,
+  tone,
+  general,
+  low,
+  high,
+}: {
+  g: ReturnType<typeof barGeometry>;
+  tone: Tone;
+  general: boolean;
+  low: number | null;
+  high: number | null;
+}) {
   const hatch = 'repeating-linear-gradient(-45deg, var(--mui-palette-bench-green) 0 3px, transparent 3px 9px)';
   const hasBand = g !== null && (low !== null || high !== null);
   return (
     <Box aria-hidden sx={{ position: 'relative', height: 38, my: 0.5 }}>
-      <Box sx={{ position: 'absolute', insetInline: 0, top: 21, height: 6, bgcolor: 'bench.sunk', border: 1, borderColor: 'divider', borderRadius: 3 }} />
-      {hasBand && g.serviceStart !== null && g.serviceEnd !== null && <Box sx={{ position: 'absolute', left: pct(g.serviceStart), width: pct(g.serviceEnd - g.serviceStart), top: 19, height: 10, bgcolor: 'bench.brassWash', border: 1, borderColor: 'bench.brass' }} />}
+      <Box
+        sx={{
+          position: 'absolute',
+          insetInline: 0,
+          top: 21,
+          height: 6,
+          bgcolor: 'bench.sunk',
+          border: 1,
+          borderColor: 'divider',
+          borderRadius: 3,
+        }}
+      />
+      {hasBand && g.serviceStart !== null && g.serviceEnd !== null && (
+        <Box
+          sx={{
+            position: 'absolute',
+            left: pct(g.serviceStart),
+            width: pct(g.serviceEnd - g.serviceStart),
+            top: 19,
+            height: 10,
+            bgcolor: 'bench.brassWash',
+            border: 1,
+            borderColor: 'bench.brass',
+          }}
+        />
+      )}
       {hasBand && (
         <Box
           sx={{
@@ -119,7 +182,12 @@ function Track({ g, tone, general, low, high }: { g: ReturnType<typeof barGeomet
             borderLeftWidth: low === null ? 0 : 3,
             borderRightWidth: high === null ? 0 : 3,
             // an open end runs out instead of stopping
-            maskImage: low === null ? 'linear-gradient(to right, transparent, #000 25%)' : high === null ? 'linear-gradient(to left, transparent, #000 25%)' : 'none',
+            maskImage:
+              low === null
+                ? 'linear-gradient(to right, transparent, #000 25%)'
+                : high === null
+                  ? 'linear-gradient(to left, transparent, #000 25%)'
+                  : 'none',
           }}
         />
       )}
@@ -135,18 +203,42 @@ function Notch({ from, to, off, tone }: { from: number; to: number; off: 'low' |
     return (
       <Box sx={{ position: 'absolute', top: 8, [off === 'low' ? 'left' : 'right']: 0, color: ink, display: 'flex' }}>
         <svg width="26" height="30" viewBox="0 0 26 30">
-          <path d={off === 'high' ? 'M2 2 L14 15 L2 28 M12 2 L24 15 L12 28' : 'M24 2 L12 15 L24 28 M14 2 L2 15 L14 28'} fill="none" stroke="currentColor" strokeWidth="4" />
+          <path
+            d={off === 'high' ? 'M2 2 L14 15 L2 28 M12 2 L24 15 L12 28' : 'M24 2 L12 15 L24 28 M14 2 L2 15 L14 28'}
+            fill="none"
+            stroke="currentColor"
+            strokeWidth="4"
+          />
         </svg>
       </Box>
     );
   }
   if (to - from > 0.004) {
-    return <Box sx={{ position: 'absolute', left: pct(from), width: pct(to - from), top: 5, height: 32, border: '3px solid', borderBottom: 0, color: ink, borderColor: 'currentcolor' }} />;
+    return (
+      <Box
+        sx={{
+          position: 'absolute',
+          left: pct(from),
+          width: pct(to - from),
+          top: 5,
+          height: 32,
+          border: '3px solid',
+          borderBottom: 0,
+          color: ink,
+          borderColor: 'currentcolor',
+        }}
+      />
+    );
   }
   return (
     <Box sx={{ position: 'absolute', left: `clamp(0px, calc(${pct(from)} - 10px), calc(100% - 20px))`, top: 0, color: ink }}>
       <svg width="20" height="38" viewBox="0 0 20 38">
-        <path d="M1 1 H19 V7 L12.500 14 V37 H7.500 V14 L1 7 Z" fill="currentColor" stroke="var(--mui-palette-background-paper)" strokeWidth="1.500" />
+        <path
+          d="M1 1 H19 V7 L12.500 14 V37 H7.500 V14 L1 7 Z"
+          fill="currentColor"
+          stroke="var(--mui-palette-background-paper)"
+          strokeWidth="1.500"
+        />
       </svg>
     </Box>
   );

@@ -12,7 +12,12 @@ export function LogDrawer({ open, onClose, onWait }: { open: boolean; onClose: (
   const { store, view, jobId } = useJob();
   const { journal } = view.state;
   return (
-    <Drawer anchor="right" open={open} onClose={onClose} slotProps={{ paper: { sx: { width: 'min(460px, 100vw)', p: 2 }, role: 'dialog', 'aria-label': 'Log of this job' } }}>
+    <Drawer
+      anchor="right"
+      open={open}
+      onClose={onClose}
+      slotProps={{ paper: { sx: { width: 'min(460px, 100vw)', p: 2 }, role: 'dialog', 'aria-label': 'Log of this job' } }}
+    >
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', mb: 1 }}>
         <Typography variant="h2" sx={{ flex: 1 }}>
           Log
@@ -36,7 +41,11 @@ export function LogDrawer({ open, onClose, onWait }: { open: boolean; onClose: (
           const undone = isUndone(journal, e.id);
           const canUndo = !e.targetId && isUndoable(e.type) && !undone;
           return (
-            <Box component="li" key={e.id} sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 52, borderTop: 1, borderColor: 'divider' }}>
+            <Box
+              component="li"
+              key={e.id}
+              sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 52, borderTop: 1, borderColor: 'divider' }}
+            >
               <Box sx={{ flex: 1, minWidth: 0 }}>
                 <Typography sx={{ textDecoration: undone ? 'line-through' : 'none', overflowWrap: 'anywhere' }}>{actName(e)}</Typography>
                 <Typography variant="body2" color="text.secondary">

@@ -19,5 +19,14 @@ export function SetField({ value, onSet, ...rest }: SetFieldProps) {
     }
     setError(onSet(text.trim()));
   };
-  return <Field {...rest} value={text} error={error} onChange={(e) => setText(e.target.value)} onBlur={leave} onKeyDown={(e) => e.key === 'Enter' && !rest.multiline && leave()} />;
+  return (
+    <Field
+      {...rest}
+      value={text}
+      error={error}
+      onChange={(e) => setText(e.target.value)}
+      onBlur={leave}
+      onKeyDown={(e) => e.key === 'Enter' && !rest.multiline && leave()}
+    />
+  );
 }

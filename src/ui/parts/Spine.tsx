@@ -33,15 +33,16 @@ export interface SpineProps {
   lines: readonly StageLine[];
   current: StageId | null;
   href(id: StageId): string;
+  label?: string;
 }
 
 /**
  * The cord on which the stages of a job hang, in the trade's order. A hollow knot is untouched, a barred one is open and
  * says what is open there, a filled one is clear. Always visible and always the way to move; a rail of knots on a phone.
  */
-export function Spine({ lines, current, href }: SpineProps) {
+export function Spine({ lines, current, href, label = 'Stages of this job' }: SpineProps) {
   return (
-    <Box component="nav" aria-label="Stages of this job" sx={{ width: { xs: 56, md: 196 }, flexShrink: 0, position: 'relative' }}>
+    <Box component="nav" aria-label={label} sx={{ width: { xs: 56, md: 196 }, flexShrink: 0, position: 'relative' }}>
       <Box aria-hidden sx={{ position: 'absolute', left: 27, top: 24, bottom: 24, width: 3, bgcolor: 'divider' }} />
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0, position: 'relative' }}>
         {lines.map((line) => (

@@ -7,7 +7,13 @@ import { Choice } from './Choice';
 export const symptomKinds = knowledge.findings.filter((f) => f.symptom);
 
 /** Each symptom: yes, no, or not asked. What nobody asked says nothing. */
-export function SymptomPicker({ value, onChange }: { value: Record<string, SymptomAnswer>; onChange: (v: Record<string, SymptomAnswer>) => void }) {
+export function SymptomPicker({
+  value,
+  onChange,
+}: {
+  value: Record<string, SymptomAnswer>;
+  onChange: (v: Record<string, SymptomAnswer>) => void;
+}) {
   const set = (id: string, a: SymptomAnswer | null) => {
     const next = { ...value };
     if (a) next[id] = a;
@@ -21,7 +27,16 @@ export function SymptomPicker({ value, onChange }: { value: Record<string, Sympt
         {symptomKinds.map((s) => (
           <Box key={s.id} sx={{ display: 'flex', alignItems: 'center', gap: 1, borderTop: 1, borderColor: 'divider', py: 0.25 }}>
             <Box sx={{ flex: 1, minWidth: 0 }}>{s.name}</Box>
-            <Choice hideLabel label={s.name} value={value[s.id] ?? null} options={[{ value: 'present', label: 'yes' }, { value: 'absent', label: 'no' }]} onChange={(a) => set(s.id, a as SymptomAnswer | null)} />
+            <Choice
+              hideLabel
+              label={s.name}
+              value={value[s.id] ?? null}
+              options={[
+                { value: 'present', label: 'yes' },
+                { value: 'absent', label: 'no' },
+              ]}
+              onChange={(a) => set(s.id, a as SymptomAnswer | null)}
+            />
           </Box>
         ))}
       </Box>

@@ -13,7 +13,11 @@ function Lamp() {
   useEffect(() => setAwake(true), []);
   const isDark = awake && (mode === 'system' ? systemMode : mode) === 'dark';
   return (
-    <IconButton color="inherit" onClick={() => setMode(isDark ? 'light' : 'dark')} aria-label={isDark ? 'Light colours' : 'Dark colours for night'}>
+    <IconButton
+      color="inherit"
+      onClick={() => setMode(isDark ? 'light' : 'dark')}
+      aria-label={isDark ? 'Light colours' : 'Dark colours for night'}
+    >
       {isDark ? <LightModeOutlined /> : <DarkModeOutlined />}
     </IconButton>
   );
@@ -22,12 +26,51 @@ function Lamp() {
 /** The plank across the top: the way home, what this is, and what can be done from anywhere. */
 export function TopBar({ title, under, children }: { title: ReactNode; under?: ReactNode; children?: ReactNode }) {
   return (
-    <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: { xs: 0.5, md: 2 }, minHeight: 64, px: { xs: 0.5, md: 2 }, bgcolor: '#1d3b2f', color: '#f4eedf', borderBottom: '4px solid #b5852f' }}>
-      <Box component="a" href="/" aria-label="Ivrek: what can be done now" sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 48, minWidth: 48, px: 1, color: 'inherit', textDecoration: 'none', fontFamily: fonts.head, fontWeight: 600, fontSize: { xs: '1.25rem', md: '1.6rem' }, letterSpacing: '0.04em' }}>
+    <Box
+      component="header"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: { xs: 0.5, md: 2 },
+        minHeight: 64,
+        px: { xs: 0.5, md: 2 },
+        bgcolor: '#1d3b2f',
+        color: '#f4eedf',
+        borderBottom: '4px solid #b5852f',
+      }}
+    >
+      <Box
+        component="a"
+        href="/"
+        aria-label="Ivrek: what can be done now"
+        sx={{
+          display: 'inline-flex',
+          alignItems: 'center',
+          minHeight: 48,
+          minWidth: 48,
+          px: 1,
+          color: 'inherit',
+          textDecoration: 'none',
+          fontFamily: fonts.head,
+          fontWeight: 600,
+          fontSize: { xs: '1.25rem', md: '1.6rem' },
+          letterSpacing: '0.04em',
+        }}
+      >
         Ivrek
       </Box>
       <Box sx={{ flex: 1, minWidth: 0, borderLeft: '2px solid #55705f', pl: { xs: 1, md: 2 } }}>
-        <Box component="h1" sx={{ m: 0, fontFamily: fonts.head, fontWeight: 600, fontSize: { xs: '1.2rem', md: '1.5rem' }, lineHeight: 1.1, overflowWrap: 'anywhere' }}>
+        <Box
+          component="h1"
+          sx={{
+            m: 0,
+            fontFamily: fonts.head,
+            fontWeight: 600,
+            fontSize: { xs: '1.2rem', md: '1.5rem' },
+            lineHeight: 1.1,
+            overflowWrap: 'anywhere',
+          }}
+        >
           {title}
         </Box>
         {under && <Box sx={{ fontSize: '1rem', lineHeight: 1.15, color: '#d8d3c0', display: { xs: 'none', sm: 'block' } }}>{under}</Box>}

@@ -18,7 +18,20 @@ export function Waits() {
   return (
     <>
       {open.map((w) => (
-        <Box key={w.id} role="status" sx={{ display: 'flex', gap: 1, alignItems: 'center', borderLeft: '6px solid', borderColor: 'bench.brass', bgcolor: 'bench.brassWash', pl: 1.5, mb: 1 }}>
+        <Box
+          key={w.id}
+          role="status"
+          sx={{
+            display: 'flex',
+            gap: 1,
+            alignItems: 'center',
+            borderLeft: '6px solid',
+            borderColor: 'bench.brass',
+            bgcolor: 'bench.brassWash',
+            pl: 1.5,
+            mb: 1,
+          }}
+        >
           <HourglassEmpty />
           <Typography sx={{ flex: 1, minWidth: 0 }}>
             {w.kind}: {w.what}. {w.lookAgain ? `Look again ${dayTime(w.lookAgain)}.` : ''} {w.until ? `Until ${dayTime(w.until)}.` : ''}
@@ -46,7 +59,11 @@ export function WaitDialog({ onClose }: { onClose: () => void }) {
     e.preventDefault();
     setTried(true);
     if (!what.trim() || (!lookAgain && !until)) return;
-    if (store.act('wait.start', 'wait', store.newId(), { jobId, kind, what: what.trim(), until: local(until), lookAgain: local(lookAgain) }).ok) onClose();
+    if (
+      store.act('wait.start', 'wait', store.newId(), { jobId, kind, what: what.trim(), until: local(until), lookAgain: local(lookAgain) })
+        .ok
+    )
+      onClose();
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="wait-title">
@@ -54,10 +71,28 @@ export function WaitDialog({ onClose }: { onClose: () => void }) {
         <Typography variant="h2" id="wait-title">
           This waits
         </Typography>
-        <Choice label="For" clearable={false} value={kind} options={waitKinds.map((k) => ({ value: k, label: k }))} onChange={(k) => k && setKind(k)} />
-        <Field label="What" value={what} onChange={(e) => setWhat(e.target.value)} error={tried && !what.trim() ? 'What is waited for?' : null} hint={kind === 'curing' ? 'The time stands on the maker’s sheet of the sealant; no general figure will do.' : undefined} />
+        <Choice
+          label="For"
+          clearable={false}
+          value={kind}
+          options={waitKinds.map((k) => ({ value: k, label: k }))}
+          onChange={(k) => k && setKind(k)}
+        />
+        <Field
+          label="What"
+          value={what}
+          onChange={(e) => setWhat(e.target.value)}
+          error={tried && !what.trim() ? 'What is waited for?' : null}
+          hint={kind === 'curing' ? 'The time stands on the maker’s sheet of the sealant; no general figure will do.' : undefined}
+        />
         <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-          <Field label="Look again" type="datetime-local" value={lookAgain} onChange={(e) => setLookAgain(e.target.value)} error={tried && !lookAgain && !until ? 'Say when to look again, or until when.' : null} />
+          <Field
+            label="Look again"
+            type="datetime-local"
+            value={lookAgain}
+            onChange={(e) => setLookAgain(e.target.value)}
+            error={tried && !lookAgain && !until ? 'Say when to look again, or until when.' : null}
+          />
           <Field label="Until" type="datetime-local" value={until} onChange={(e) => setUntil(e.target.value)} />
         </Box>
         <Box sx={{ display: 'flex', gap: 1, justifyContent: 'flex-end' }}>

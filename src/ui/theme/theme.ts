@@ -43,21 +43,52 @@ export const theme = createTheme({
   components: {
     MuiCssBaseline: {
       styleOverrides: {
-        html: { scrollbarGutter: 'stable' },
         body: { fontVariantNumeric: 'tabular-nums' },
         ':focus-visible': { outline: '3px solid var(--mui-palette-secondary-main)', outlineOffset: 2 },
         '@media print': { body: { background: '#fff' } },
       },
     },
     MuiButtonBase: { defaultProps: { disableRipple: true } },
-    MuiButton: { defaultProps: { disableElevation: true }, styleOverrides: { root: { minHeight: target, minWidth: target, paddingInline: 18, borderWidth: 2, '&:hover': { borderWidth: 2 } } } },
+    MuiButton: {
+      defaultProps: { disableElevation: true },
+      styleOverrides: { root: { minHeight: target, minWidth: target, paddingInline: 18, borderWidth: 2, '&:hover': { borderWidth: 2 } } },
+    },
     MuiIconButton: { styleOverrides: { root: { width: target, height: target } } },
-    MuiToggleButton: { styleOverrides: { root: { minHeight: target, minWidth: target, textTransform: 'none', fontSize: '1.0625rem', paddingInline: 14, color: 'var(--mui-palette-text-primary)', borderColor: 'var(--mui-palette-divider)', '&.Mui-selected': { background: 'var(--mui-palette-primary-main)', color: 'var(--mui-palette-primary-contrastText)' }, '&.Mui-selected:hover': { background: 'var(--mui-palette-primary-main)' } } } },
-    MuiFormLabel: { styleOverrides: { root: { color: 'var(--mui-palette-text-primary)', fontWeight: 600, fontSize: '1.0625rem', marginBottom: 4, '&.Mui-focused': { color: 'var(--mui-palette-text-primary)' } } } },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          minHeight: target,
+          minWidth: target,
+          textTransform: 'none',
+          fontSize: '1.0625rem',
+          paddingInline: 14,
+          color: 'var(--mui-palette-text-primary)',
+          borderColor: 'var(--mui-palette-divider)',
+          '&.Mui-selected': { background: 'var(--mui-palette-primary-main)', color: 'var(--mui-palette-primary-contrastText)' },
+          '&.Mui-selected:hover': { background: 'var(--mui-palette-primary-main)' },
+        },
+      },
+    },
+    MuiFormLabel: {
+      styleOverrides: {
+        root: {
+          color: 'var(--mui-palette-text-primary)',
+          fontWeight: 600,
+          fontSize: '1.0625rem',
+          marginBottom: 4,
+          '&.Mui-focused': { color: 'var(--mui-palette-text-primary)' },
+        },
+      },
+    },
     MuiFormHelperText: { styleOverrides: { root: { fontSize: '1rem', marginInline: 0 } } },
-    MuiOutlinedInput: { styleOverrides: { root: { minHeight: target, background: 'var(--mui-palette-background-paper)', fontSize: '1.0625rem' }, notchedOutline: { borderColor: 'var(--mui-palette-text-secondary)' } } },
+    MuiOutlinedInput: {
+      styleOverrides: {
+        root: { minHeight: target, background: 'var(--mui-palette-background-paper)', fontSize: '1.0625rem' },
+        notchedOutline: { borderColor: 'var(--mui-palette-text-secondary)' },
+      },
+    },
     MuiMenuItem: { styleOverrides: { root: { minHeight: target, fontSize: '1.0625rem', whiteSpace: 'normal' } } },
-    MuiCheckbox: { styleOverrides: { root: { width: target, height: target } } },
+    MuiCheckbox: { styleOverrides: { root: { width: target, height: target, flexShrink: 0 } } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiAlert: { styleOverrides: { message: { fontSize: '1.0625rem', paddingBlock: 10 } } },
   },

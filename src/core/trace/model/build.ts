@@ -1,25 +1,12 @@
-import type { Facts, Fault, FindingKind, Knowledge } from '../../knowledge';
+import type { Facts, FindingKind, Knowledge } from '../../knowledge';
 import { factsOf } from '../../knowledge';
 import { groupBy, type Conditions } from '../../record';
 import type { Finding, Link, Network, Observation } from '../network';
 import { repairsInOrder, repairsUpTo, type Case } from './case';
 import { evidenceClaims, type Claim } from './claims';
+import { instanceId, type Instance } from './instance';
 import { groupsOf, keyOf, suspectsOf, type Mode, type Suspect, type TracedGroup } from './groups';
 import { levelsOf, linkLevels, showing } from './strength';
-
-/** A finding taken at one time under one set of circumstances: after which repairs, how warm, with whose battery. */
-export interface Instance {
-  /** Finding id, "varies:<id>" for "it comes and goes", or "seen:<suspect>" for a part that was looked at. */
-  kind: string;
-  position: string | null;
-  repairs: ReadonlySet<string>;
-  /** Stands for `repairs` in ids. */
-  epoch: string;
-  conditions: Conditions;
-  bypasses: readonly string[];
-}
-
-export const instanceId = (i: Instance) => `${i.kind}#${i.position ?? ''}@${i.epoch}~${i.conditions.temperature ?? ''}${i.conditions.battery === 'helped' ? '+helped' : ''}${i.bypasses.length ? `-${[...i.bypasses].sort().join()}` : ''}`;
 
 /** A bike as the tracer sees it. */
 export interface Model {
@@ -43,7 +30,7 @@ export interface Model {
 }
 
 /** Suspects that a repair which names no listed fault is booked on. */
-export const notListed = 'not-in-list';
+const notListed = 'not-in-list';
 
 /** Positions that have a place of their own: cylinders 1..n; one where the number is unknown. */
 export const positionsOf = (cylinders: number | null): string[] => Array.from({ length: cylinders ?? 1 }, (_x, i) => String(i + 1));
@@ -64,7 +51,21 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
   });
   const last = ordered.at(-1)?.id ?? null;
   const now = { repairs: repairsUpTo(traced.repairs, last), epoch: last ?? '' };
-  const model: Model = { knowledge, facts, case: traced, positions, suspects, groups, network: { groups, findings: [] }, observations: [], observed: new Map(), claims: [], byKey, groupsCausing, now };
+  const model: Model = {
+    knowledge,
+    facts,
+    case: traced,
+    positions,
+    suspects,
+    groups,
+    network: { groups, findings: [] },
+    observations: [],
+    observed: new Map(),
+    claims: [],
+    byKey,
+    groupsCausing,
+    now,
+  };
 
   const claims = evidenceClaims(knowledge, traced, leaveOut);
   const findings: Finding[] = [];
@@ -107,7 +108,8 @@ export function findingOf(model: Model, instance: Instance): Finding {
     return all.length ? all.reduce(maxOf) : null;
   };
   const links: Link[] = [];
-  const touched = prefix === 'seen' ? model.groups.flatMap((g, i) => (g.suspects.includes(rest) ? [i] : [])) : (model.groupsCausing.get(rest) ?? []);
+  const touched =
+    prefix === 'seen' ? model.groups.flatMap((g, i) => (g.suspects.includes(rest) ? [i] : [])) : (model.groupsCausing.get(rest) ?? []);
   touched.forEach((group) => {
     const g = model.groups[group];
     const k = g.repairIds.filter((r) => instance.repairs.has(r)).length;
@@ -119,7 +121,14 @@ export function findingOf(model: Model, instance: Instance): Finding {
   return { id, leak: prefix ? [0.98, 0.02] : levelsOf(kind!, kind!.leak), links };
 }
 
-function linkOf(model: Model, s: Suspect, kind: FindingKind, instance: Instance, flavour: Mode['flavour'], varies: boolean): number[][] | null {
+function linkOf(
+  model: Model,
+  s: Suspect,
+  kind: FindingKind,
+  instance: Instance,
+  flavour: Mode['flavour'],
+  varies: boolean,
+): number[][] | null {
   const factor = showing(s.fault, flavour, instance.conditions, instance.bypasses);
   const levels = linkLevels(s.fault, s.position, kind, instance.position, model.positions.length, varies ? 1 : factor);
   if (!levels || factor === 0) return null;
@@ -148,5 +157,3 @@ export function findingKind(k: Knowledge, id: string): FindingKind {
   if (!kind) throw new Error(`finding '${id}' is not in the knowledge`);
   return kind;
 }
-
-export const faultById = (k: Knowledge, id: string): Fault | undefined => k.faults.find((f) => f.id === id);

@@ -43,7 +43,7 @@ export function caseOf(state: State, jobId: string): Case {
  */
 export function repairsUpTo(repairs: readonly Repair[], repairId: string | null): Set<string> {
   const done = new Set<string>();
-  for (let id = repairId; id && !done.has(id); ) {
+  for (let id = repairId; id && !done.has(id);) {
     done.add(id);
     id = repairs.find((r) => r.id === id)?.afterRepairId ?? null;
   }

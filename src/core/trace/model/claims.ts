@@ -2,7 +2,7 @@ import { factsOf, type FindingKind, type Knowledge, type Test } from '../../know
 import { forBike } from '../../measure';
 import type { Conditions, Evidence } from '../../record';
 import { repairsUpTo, type Case } from './case';
-import type { Instance } from './build';
+import type { Instance } from './instance';
 import { keyOf } from './groups';
 import { comesAndGoes, couldNot, outcomeWeights, worstOutcome } from './outcome';
 import { gradesOf } from './strength';
@@ -72,7 +72,12 @@ export function evidenceClaims(k: Knowledge, c: Case, leaveOut: ReadonlySet<stri
 
 function testClaims(k: Knowledge, c: Case, test: Test, e: Evidence): Claim[] {
   const repeat = test.repeat ?? 'worst';
-  const base = { position: e.position, repairs: repairsUpTo(c.repairs, e.afterRepairId), epoch: e.afterRepairId ?? '', bypasses: test.bypasses ?? [] };
+  const base = {
+    position: e.position,
+    repairs: repairsUpTo(c.repairs, e.afterRepairId),
+    epoch: e.afterRepairId ?? '',
+    bypasses: test.bypasses ?? [],
+  };
   const claim = (id: string, weights: number[], conditions: Conditions): Claim => {
     const kind = k.findings.find((f) => f.id === id);
     const position = kind?.per === 'cylinder' ? base.position : null;
@@ -81,13 +86,17 @@ function testClaims(k: Knowledge, c: Case, test: Test, e: Evidence): Claim[] {
   const kindOf = (id: string) => k.findings.find((f) => f.id === id)!;
   const tries = e.conditions.tries && e.conditions.tries > 1 ? { tries: e.conditions.tries } : {};
   const conditions = { ...alike(e.conditions), ...tries };
-  const hard = (find: Record<string, string>) => Object.entries(find).map(([id, grade]) => claim(id, oneHot(kindOf(id), grade), conditions));
+  const hard = (find: Record<string, string>) =>
+    Object.entries(find).map(([id, grade]) => claim(id, oneHot(kindOf(id), grade), conditions));
 
   if (e.outcome === comesAndGoes) {
     const find = Object.entries(worstOutcome(test).find).filter(([id, grade]) => grade !== gradesOf(kindOf(id))[0]);
     return find.flatMap(([id, grade]) => [
       claim(id, oneHot(kindOf(id), grade), conditions),
-      { ...claim(id, [0, 1], conditions), instance: { ...base, kind: `varies:${id}`, position: kindOf(id).per === 'cylinder' ? base.position : null, conditions } },
+      {
+        ...claim(id, [0, 1], conditions),
+        instance: { ...base, kind: `varies:${id}`, position: kindOf(id).per === 'cylinder' ? base.position : null, conditions },
+      },
     ]);
   }
   if (e.outcome.startsWith(couldNot)) {

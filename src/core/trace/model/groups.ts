@@ -104,7 +104,9 @@ export function groupsOf(k: Knowledge, suspects: readonly Suspect[], repairs: re
       let paths = startModes(members, joint);
       const own = repairs.filter((r) => members.some((m) => m.key === r.key));
       for (const r of own) {
-        paths = paths.flatMap(({ path, prior }) => afterRepair(path[path.length - 1], r.key).map(({ mode, chance }) => ({ path: [...path, mode], prior: prior * chance })));
+        paths = paths.flatMap(({ path, prior }) =>
+          afterRepair(path[path.length - 1], r.key).map(({ mode, chance }) => ({ path: [...path, mode], prior: prior * chance })),
+        );
         if (paths.length > mostStates) {
           // The least likely courses are dropped; "nothing was ever wrong" stays first.
           const keep = new Set([...paths.slice(1)].sort((a, b) => b.prior - a.prior).slice(0, mostStates - 1));

@@ -4,6 +4,8 @@ import type { Model } from './build';
 /** Probability of each suspect being there now, by its key; exact. */
 export function faultProbabilities(model: Model, posterior: Posterior): Map<string, number> {
   const p = new Map<string, number>(model.suspects.map((s) => [s.key, 0]));
-  model.groups.forEach((g, i) => g.states.forEach((s, k) => s.members.forEach((m) => p.set(m, (p.get(m) ?? 0) + posterior.probability[i][k]))));
+  model.groups.forEach((g, i) =>
+    g.states.forEach((s, k) => s.members.forEach((m) => p.set(m, (p.get(m) ?? 0) + posterior.probability[i][k]))),
+  );
   return p;
 }

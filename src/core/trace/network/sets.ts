@@ -86,7 +86,9 @@ class SetSearch {
       zero.forEach((z, k) => z?.forEach((x, l) => (start[k][l] *= x)));
       for (let s = 1; s < weight[g].length; s++) {
         if (weight[g][s] === 0) continue;
-        const raise = flat((k) => (zero[k] ? cumulate(dimensions[k].touch[g]![s]).map((x, l) => x / zero[k]![l]) : new Float64Array(dimensions[k].size).fill(1)));
+        const raise = flat((k) =>
+          zero[k] ? cumulate(dimensions[k].touch[g]![s]).map((x, l) => x / zero[k]![l]) : new Float64Array(dimensions[k].size).fill(1),
+        );
         this.items.push({ group: g, state: s, ratio: weight[g][s] / weight[g][0], raise });
       }
       while (this.ends.length < this.items.length) this.ends.push(this.items.length);

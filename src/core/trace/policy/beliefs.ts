@@ -1,8 +1,8 @@
 import type { EngineState, Outcome, Test } from '../../knowledge';
 import { applicability } from '../../knowledge';
 import type { Step } from '../../record';
-import { findingOf, instanceId, type Instance, type Model } from '../model/build';
-import { findingKind } from '../model/build';
+import { findingKind, findingOf, type Model } from '../model/build';
+import { instanceId, type Instance } from '../model/instance';
 import { gradesOf } from '../model/strength';
 import { credibleSets, type FaultSet, type Posterior } from '../network';
 
@@ -73,9 +73,12 @@ export function engineStates(model: Model): Map<string, 'yes' | 'no'> {
   const apply = (sets: Record<string, 'yes' | 'no'> | undefined) => Object.entries(sets ?? {}).forEach(([s, v]) => states.set(s, v));
   for (const p of c.complaints) {
     if (p.state !== 'open' || (p.afterRepairId ?? '') !== now.epoch) continue;
-    for (const [id, answer] of Object.entries(p.symptoms)) if (answer === 'present') apply(k.findings.find((f) => f.id === id)?.symptom?.sets);
+    for (const [id, answer] of Object.entries(p.symptoms))
+      if (answer === 'present') apply(k.findings.find((f) => f.id === id)?.symptom?.sets);
   }
-  const current = c.evidence.filter((e) => !e.withdrawn && (e.afterRepairId ?? '') === now.epoch).sort((a, b) => (a.takenAt < b.takenAt ? -1 : a.takenAt > b.takenAt ? 1 : a.id < b.id ? -1 : 1));
+  const current = c.evidence
+    .filter((e) => !e.withdrawn && (e.afterRepairId ?? '') === now.epoch)
+    .sort((a, b) => (a.takenAt < b.takenAt ? -1 : a.takenAt > b.takenAt ? 1 : a.id < b.id ? -1 : 1));
   for (const e of current) {
     const test = k.tests.find((t) => t.id === e.testId);
     apply(test?.outcomes.find((o) => o.id === e.outcome)?.sets);
@@ -92,7 +95,9 @@ export function gateOf(test: Test, states: ReadonlyMap<string, 'yes' | 'no'>, kn
 
 /** The suspects that can bring what is complained of and still open; all of them where only words are known. */
 function bearing(model: Model): Set<number> {
-  const open = model.case.complaints.filter((c) => c.state === 'open' || (c.state === 'changed' && !model.case.complaints.some((d) => d.linkedTo === c.id)));
+  const open = model.case.complaints.filter(
+    (c) => c.state === 'open' || (c.state === 'changed' && !model.case.complaints.some((d) => d.linkedTo === c.id)),
+  );
   const symptoms = open.flatMap((c) => Object.entries(c.symptoms).flatMap(([id, a]) => (a === 'present' ? [id] : [])));
   if (open.length > 0 && symptoms.length === 0) return new Set(model.suspects.keys());
   return new Set([...model.suspects.entries()].flatMap(([i, s]) => (symptoms.some((id) => s.fault.causes[id] !== undefined) ? [i] : [])));
@@ -138,7 +143,14 @@ export function believe(model: Model): Beliefs {
 }
 
 function isDone(model: Model, test: Test, position: string | null): boolean {
-  return model.case.evidence.some((e) => !e.withdrawn && e.testId === test.id && e.position === position && (e.afterRepairId ?? '') === model.now.epoch && !['skipped', 'could-not:no-tool'].includes(e.outcome));
+  return model.case.evidence.some(
+    (e) =>
+      !e.withdrawn &&
+      e.testId === test.id &&
+      e.position === position &&
+      (e.afterRepairId ?? '') === model.now.epoch &&
+      !['skipped', 'could-not:no-tool'].includes(e.outcome),
+  );
 }
 
 /** P(outcome | hypothesis) for every outcome of a test; the outcomes of one hypothesis add up to 1. */
@@ -160,12 +172,21 @@ function outcomeTable(model: Model, sets: FaultSet[], test: Test, position: stri
   return table.map(withSurprise);
 }
 
-const withSurprise = (o: Omit<OpenOutcome, 'surprise'>): OpenOutcome => ({ ...o, surprise: o.likelihood.map((x) => (x > 0 ? x * Math.log2(x) : 0)) });
+const withSurprise = (o: Omit<OpenOutcome, 'surprise'>): OpenOutcome => ({
+  ...o,
+  surprise: o.likelihood.map((x) => (x > 0 ? x * Math.log2(x) : 0)),
+});
 
 /** Level probabilities of one future finding under each hypothesis: column per level. */
 function levelTable(model: Model, sets: FaultSet[], test: Test, id: string, position: string | null): Float64Array[] {
   const kind = findingKind(model.knowledge, id);
-  const instance: Instance = { kind: id, position: kind.per === 'cylinder' ? position : null, ...model.now, conditions: {}, bypasses: test.bypasses ?? [] };
+  const instance: Instance = {
+    kind: id,
+    position: kind.per === 'cylinder' ? position : null,
+    ...model.now,
+    conditions: {},
+    bypasses: test.bypasses ?? [],
+  };
   const seen = model.observed.get(instanceId(instance));
   const levels = gradesOf(kind).length;
   const columns = Array.from({ length: levels }, () => new Float64Array(sets.length));
@@ -219,7 +240,26 @@ function asking(model: Model, faults: number[][], rate: number): OpenTest[] {
       const all = raw.reduce((s, r) => s + r[h], 0);
       raw.forEach((r, v) => (r[h] = all > 0 ? r[h] / all : a.share[values[v]]));
     }
-    const test: Test = { id: `ask:${a.id}`, name: questions[a.id], system: 'mechanical', kind: 'ask', how: 'Look at the bike, or at its book, and fill it in.', minutes: 2, outcomes: [] };
-    return [{ key: test.id, test, position: null, minutes: 2, accessMinutes: 0, cost: money(2, rate), gate: null, outcomes: values.map((v, i) => withSurprise({ id: v, says: v, likelihood: raw[i] })) }];
+    const test: Test = {
+      id: `ask:${a.id}`,
+      name: questions[a.id],
+      system: 'mechanical',
+      kind: 'ask',
+      how: 'Look at the bike, or at its book, and fill it in.',
+      minutes: 2,
+      outcomes: [],
+    };
+    return [
+      {
+        key: test.id,
+        test,
+        position: null,
+        minutes: 2,
+        accessMinutes: 0,
+        cost: money(2, rate),
+        gate: null,
+        outcomes: values.map((v, i) => withSurprise({ id: v, says: v, likelihood: raw[i] })),
+      },
+    ];
   });
 }

@@ -16,7 +16,8 @@ export interface Reason {
   ratio: number;
 }
 
-const probabilityOf = (model: Model, key: string): number => faultProbabilities(model, infer(model.network, model.observations)).get(key) ?? 0;
+const probabilityOf = (model: Model, key: string): number =>
+  faultProbabilities(model, infer(model.network, model.observations)).get(key) ?? 0;
 
 const odds = (p: number) => Math.max(p, 1e-12) / Math.max(1 - p, 1e-12);
 
@@ -48,7 +49,9 @@ export function rowWords(k: Knowledge, c: Case, rowId: string): string {
     const said =
       e.outcome === 'comes-and-goes'
         ? 'comes and goes'
-        : (test?.outcomes.find((o) => o.id === e.outcome)?.says ?? test?.couldNot?.find((o) => `could-not:${o.id}` === e.outcome)?.says ?? e.outcome);
+        : (test?.outcomes.find((o) => o.id === e.outcome)?.says ??
+          test?.couldNot?.find((o) => `could-not:${o.id}` === e.outcome)?.says ??
+          e.outcome);
     const place = e.position && (c.bike.cylinders ?? 1) > 1 ? `, cylinder ${e.position}` : '';
     return `${test?.name ?? e.testId}${place}: ${said}`;
   }

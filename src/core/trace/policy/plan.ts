@@ -82,7 +82,8 @@ export function information(weights: Float64Array, t: OpenTest): number {
 export const leastBits = 0.02;
 
 /** What each open test would tell from these weights. */
-export const toldBy = (b: Beliefs, weights: Float64Array): Map<OpenTest, number> => new Map(b.tests.map((t) => [t, information(weights, t)]));
+export const toldBy = (b: Beliefs, weights: Float64Array): Map<OpenTest, number> =>
+  new Map(b.tests.map((t) => [t, information(weights, t)]));
 
 /** What telling suspects apart costs here: money for a bit, at the rate of the best test that can be done. */
 export function costOfBit(told: ReadonlyMap<OpenTest, number>): number {

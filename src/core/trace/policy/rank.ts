@@ -43,7 +43,8 @@ export interface TestView {
   outcomes: OutcomeView[];
 }
 
-export type NextView = { kind: 'test'; key: string; why: string } | { kind: 'repair'; key: string; why: string } | { kind: 'none'; why: string };
+export type NextView =
+  { kind: 'test'; key: string; why: string } | { kind: 'repair'; key: string; why: string } | { kind: 'none'; why: string };
 
 /** Everything the Trace view shows, computed at once; plain data. */
 export interface Ranking {
@@ -67,7 +68,8 @@ export interface RankOptions {
   agreedLeft?: number | null;
 }
 
-export const placeName = (name: string, position: string | null, positions: readonly string[]) => (position !== null && positions.length > 1 ? `${name}, cylinder ${position}` : name);
+export const placeName = (name: string, position: string | null, positions: readonly string[]) =>
+  position !== null && positions.length > 1 ? `${name}, cylinder ${position}` : name;
 
 export function rank(model: Model, { agreedLeft = null }: RankOptions = {}, b: Beliefs = believe(model)): Ranking {
   const suspects = suspectViews(b);
@@ -78,13 +80,26 @@ export function rank(model: Model, { agreedLeft = null }: RankOptions = {}, b: B
   const perBit = costOfBit(told);
   const now = marginals(b, b.weights);
   const sure = unavoidable(b, b.weights);
-  const tests = b.tests.map((t) => testView(b, t, { perBit, sure, now, bits: told.get(t)! })).sort((x, y) => (x.value ?? 1e9 + x.cost) - (y.value ?? 1e9 + y.cost) || (x.key < y.key ? -1 : 1));
+  const tests = b.tests
+    .map((t) => testView(b, t, { perBit, sure, now, bits: told.get(t)! }))
+    .sort((x, y) => (x.value ?? 1e9 + x.cost) - (y.value ?? 1e9 + y.cost) || (x.key < y.key ? -1 : 1));
   const move = nextMove(b, b.weights, school, new Set());
   const next: NextView =
     move.kind === 'test'
-      ? { kind: 'test', key: move.test.key, why: whyTest(tests.find((t) => t.key === move.test.key)!, sure + Math.min(...plan.order.slice(0, 4).map((i) => repairWaste(b, b.weights, i, perBit)))) }
+      ? {
+          kind: 'test',
+          key: move.test.key,
+          why: whyTest(
+            tests.find((t) => t.key === move.test.key)!,
+            sure + Math.min(...plan.order.slice(0, 4).map((i) => repairWaste(b, b.weights, i, perBit))),
+          ),
+        }
       : move.kind === 'repair'
-        ? { kind: 'repair', key: model.suspects[move.suspect].key, why: `No test that can be done now would save more than it costs: ${name(model.suspects[move.suspect].key)} is ${suspects.find((s) => s.key === model.suspects[move.suspect].key)!.words}.` }
+        ? {
+            kind: 'repair',
+            key: model.suspects[move.suspect].key,
+            why: `No test that can be done now would save more than it costs: ${name(model.suspects[move.suspect].key)} is ${suspects.find((s) => s.key === model.suspects[move.suspect].key)!.words}.`,
+          }
         : { kind: 'none', why: 'Nothing that is complained of is open.' };
   const { enough, pair } = repairsEnough(b);
   return {
@@ -147,14 +162,20 @@ function marginals(b: Beliefs, weights: Float64Array): Float64Array {
   return p;
 }
 
-function testView(b: Beliefs, t: OpenTest, { perBit, sure, now, bits }: { perBit: number; sure: number; now: Float64Array; bits: number }): TestView {
+function testView(
+  b: Beliefs,
+  t: OpenTest,
+  { perBit, sure, now, bits }: { perBit: number; sure: number; now: Float64Array; bits: number },
+): TestView {
   const { model } = b;
   const label = (i: number) => placeName(model.suspects[i].fault.name, model.suspects[i].position, model.positions);
   const swing = new Float64Array(now.length);
   const outcomes = t.outcomes.map((o): OutcomeView => {
     const { chance, weights } = afterOutcome(b.weights, o.likelihood);
     const then = marginals(b, weights);
-    const moved = [...then.keys()].filter((i) => Math.abs(then[i] - now[i]) > 0.01).sort((x, y) => Math.abs(then[y] - now[y]) - Math.abs(then[x] - now[x]));
+    const moved = [...then.keys()]
+      .filter((i) => Math.abs(then[i] - now[i]) > 0.01)
+      .sort((x, y) => Math.abs(then[y] - now[y]) - Math.abs(then[x] - now[x]));
     for (const i of moved) swing[i] += chance * Math.abs(then[i] - now[i]);
     const up = moved.find((i) => then[i] > now[i]);
     const down = moved.find((i) => then[i] < now[i]);
@@ -164,7 +185,10 @@ function testView(b: Beliefs, t: OpenTest, { perBit, sure, now, bits }: { perBit
     ].filter(Boolean);
     return { id: o.id, says: o.says, chance, means: said.length ? `${said.join('; ')}.` : 'Changes little.' };
   });
-  const parted = [...swing.keys()].filter((i) => swing[i] > 0.005).sort((x, y) => swing[y] - swing[x]).slice(0, 3);
+  const parted = [...swing.keys()]
+    .filter((i) => swing[i] > 0.005)
+    .sort((x, y) => swing[y] - swing[x])
+    .slice(0, 3);
   return {
     key: t.key,
     testId: t.test.id,
@@ -186,7 +210,10 @@ function whyTest(t: TestView, repairNow: number): string {
   const saves = repairNow - (t.value ?? repairNow);
   const minutes = t.minutes + t.accessMinutes;
   const parts = t.parts ? `It parts ${t.parts}.` : '';
-  const worth = saves > 0.5 ? ` For ${minutes} minutes it is expected to save ${Math.round(saves)} against repairing the likeliest now.` : ` It takes ${minutes} minutes.`;
+  const worth =
+    saves > 0.5
+      ? ` For ${minutes} minutes it is expected to save ${Math.round(saves)} against repairing the likeliest now.`
+      : ` It takes ${minutes} minutes.`;
   return parts + worth;
 }
 

@@ -66,14 +66,22 @@ function shortlist(tests: OpenTest[], told: ReadonlyMap<OpenTest, number>, most 
 function touches(b: Beliefs, t: OpenTest): boolean {
   const touched = b.model.case.job.lastTouched ?? [];
   const shows = new Set(t.test.outcomes.flatMap((o) => Object.keys(o.find)));
-  return b.model.suspects.some((s) => s.fault.area?.some((a) => touched.includes(a)) && Object.keys(s.fault.causes).some((f) => shows.has(f)));
+  return b.model.suspects.some(
+    (s) => s.fault.area?.some((a) => touched.includes(a)) && Object.keys(s.fault.causes).some((f) => shows.has(f)),
+  );
 }
 
 /**
  * What following a school from here is expected to cost in all: its own choices, outcome by outcome and repair by
  * repair, to `depth` moves; from there repairing in the best order.
  */
-export function expectedCost(b: Beliefs, weights: Float64Array, school: SchoolId, depth = 4, done: ReadonlySet<string> = new Set()): number {
+export function expectedCost(
+  b: Beliefs,
+  weights: Float64Array,
+  school: SchoolId,
+  depth = 4,
+  done: ReadonlySet<string> = new Set(),
+): number {
   const plan = repairPlan(b, weights);
   const move = depth === 0 ? ({ kind: 'none' } as Move) : nextMove(b, weights, school, done);
   if (move.kind === 'none') return plan.expected;
@@ -96,7 +104,17 @@ function repairOn(b: Beliefs, weights: Float64Array, suspect: number, school: Sc
   let needed = 0;
   for (let h = 0; h < weights.length; h++) if (b.faults[h].includes(suspect)) needed += weights[h];
   const wasted = (1 - needed) * b.repairCost[suspect];
-  if (uncured < 0.03) return wasted + (uncured > 0 ? uncured * repairPlan(mended, left.map((w) => w / uncured)).wasted : 0);
+  if (uncured < 0.03)
+    return (
+      wasted +
+      (uncured > 0
+        ? uncured *
+          repairPlan(
+            mended,
+            left.map((w) => w / uncured),
+          ).wasted
+        : 0)
+    );
   const rest = left.map((w) => w / uncured);
   const { expected, wasted: plain } = repairPlan(mended, rest);
   return wasted + uncured * (expectedCost(mended, rest, school, depth - 1, done) - (expected - plain));

@@ -41,7 +41,12 @@ export function ReadingField({ label, info, limit, text, unit, onText, onUnit, s
           sx={{ maxWidth: 260, '& input': { fontSize: '1.75rem', py: 0.75 } }}
         />
         {units.length > 1 && (
-          <Select value={unit} onChange={(e) => onUnit(e.target.value)} sx={{ mt: '27px', minWidth: 92 }} inputProps={{ 'aria-label': `Unit of ${label}` }}>
+          <Select
+            value={unit}
+            onChange={(e) => onUnit(e.target.value)}
+            sx={{ mt: '27px', minWidth: 92 }}
+            inputProps={{ 'aria-label': `Unit of ${label}` }}
+          >
             {units.map((u) => (
               <MenuItem key={u} value={u}>
                 {u}

@@ -7,7 +7,16 @@ import { useState, type FormEvent, type ReactNode } from 'react';
 import { factsOf, type Test } from '../../../core/knowledge';
 import { forBike, limitFor } from '../../../core/measure';
 import type { Conditions } from '../../../core/record';
-import { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights, placeName, positionsOf, type Ranking, type TestView } from '../../../core/trace';
+import {
+  comesAndGoes,
+  couldNot,
+  likeliestOutcome,
+  outcomeWeights,
+  placeName,
+  positionsOf,
+  type Ranking,
+  type TestView,
+} from '../../../core/trace';
 import { enterResult } from '../../job/evidence';
 import { knowledge, useJob } from '../../job/useJob';
 import { Field } from '../Field';
@@ -45,7 +54,12 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
     if (enterResult(used, { testId: test.id, position, outcome, conditions, prediction: predicted }, ranking)) onDone?.();
   };
   const access = (test.access ?? []).map((a) => knowledge.access.find((x) => x.id === a)?.name.toLowerCase());
-  const facts = [`${minutes} min`, view && view.accessMinutes > 0 ? `${view.accessMinutes} of them to get there and back` : '', ...access, test.tools?.length ? `with ${test.tools.join(', ')}` : ''].filter(Boolean);
+  const facts = [
+    `${minutes} min`,
+    view && view.accessMinutes > 0 ? `${view.accessMinutes} of them to get there and back` : '',
+    ...access,
+    test.tools?.length ? `with ${test.tools.join(', ')}` : '',
+  ].filter(Boolean);
   return (
     <Tag lead over={over} title={placeName(test.name, test.measure ? null : position, positions)} aside={aside} data-testid="test-card">
       {why && <Typography sx={{ mb: 0.5 }}>{why}</Typography>}
@@ -60,13 +74,31 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
         </Typography>
       ) : (
         <>
-          {test.measure ? <MeasureEntry test={test} position={position} conditions={conditions} predicted={predicted} ranking={ranking} onDone={onDone} /> : <Outcomes test={test} view={view} onPick={answer} />}
+          {test.measure ? (
+            <MeasureEntry test={test} position={position} conditions={conditions} predicted={predicted} ranking={ranking} onDone={onDone} />
+          ) : (
+            <Outcomes test={test} view={view} onPick={answer} />
+          )}
           <Others test={test} onPick={answer} />
           <ConditionsPicker value={conditions} onChange={setConditions} />
           {predict && (
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-end' }}>
-              <Field sx={{ flex: '1 1 260px' }} label="First write what you expect" value={prediction} onChange={(e) => setPrediction(e.target.value)} placeholder="If it is the points, …" inputProps={{ maxLength: 500 }} />
-              <Select displayEmpty value={expected} onChange={(e) => setExpected(e.target.value)} disabled={!prediction.trim()} inputProps={{ 'aria-label': 'Expected outcome' }} sx={{ flex: '0 1 200px' }}>
+              <Field
+                sx={{ flex: '1 1 260px' }}
+                label="First write what you expect"
+                value={prediction}
+                onChange={(e) => setPrediction(e.target.value)}
+                placeholder="If it is the points, …"
+                inputProps={{ maxLength: 500 }}
+              />
+              <Select
+                displayEmpty
+                value={expected}
+                onChange={(e) => setExpected(e.target.value)}
+                disabled={!prediction.trim()}
+                inputProps={{ 'aria-label': 'Expected outcome' }}
+                sx={{ flex: '0 1 200px' }}
+              >
                 <MenuItem value="">outcome not named</MenuItem>
                 {test.outcomes.map((o) => (
                   <MenuItem key={o.id} value={o.id}>
@@ -88,7 +120,12 @@ function Outcomes({ test, view, onPick }: { test: Test; view?: TestView; onPick:
     <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: 'repeat(auto-fit, minmax(200px, 1fr))' } }}>
       {test.outcomes.map((o) => (
         <Box key={o.id} sx={{ minWidth: 0 }}>
-          <Button fullWidth variant="outlined" onClick={() => onPick(o.id)} sx={{ justifyContent: 'flex-start', textAlign: 'left', minHeight: 52 }}>
+          <Button
+            fullWidth
+            variant="outlined"
+            onClick={() => onPick(o.id)}
+            sx={{ justifyContent: 'flex-start', textAlign: 'left', minHeight: 52 }}
+          >
             {o.says}
           </Button>
           <Typography variant="body2" color="text.secondary" sx={{ mt: 0.25 }}>
@@ -102,13 +139,24 @@ function Outcomes({ test, view, onPick }: { test: Test; view?: TestView; onPick:
 
 /** Outcomes that every test has: it comes and goes, or it could not be done, and why. */
 function Others({ test, onPick }: { test: Test; onPick: (id: string) => void }) {
-  const reasons = [...(test.couldNot ?? []).map((c) => ({ id: `${couldNot}:${c.id}`, says: c.says })), { id: `${couldNot}:no-tool`, says: 'I have not got the tool' }, { id: 'skipped', says: 'Left out for now' }];
+  const reasons = [
+    ...(test.couldNot ?? []).map((c) => ({ id: `${couldNot}:${c.id}`, says: c.says })),
+    { id: `${couldNot}:no-tool`, says: 'I have not got the tool' },
+    { id: 'skipped', says: 'Left out for now' },
+  ];
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
       <Button variant="outlined" color="secondary" onClick={() => onPick(comesAndGoes)}>
         Comes and goes
       </Button>
-      <Select displayEmpty value="" onChange={(e) => e.target.value && onPick(e.target.value)} inputProps={{ 'aria-label': 'Could not be done, and why' }} renderValue={() => 'Could not, because …'} sx={{ minWidth: 220 }}>
+      <Select
+        displayEmpty
+        value=""
+        onChange={(e) => e.target.value && onPick(e.target.value)}
+        inputProps={{ 'aria-label': 'Could not be done, and why' }}
+        renderValue={() => 'Could not, because …'}
+        sx={{ minWidth: 220 }}
+      >
         {reasons.map((r) => (
           <MenuItem key={r.id} value={r.id}>
             {r.says}
@@ -120,7 +168,17 @@ function Others({ test, onPick }: { test: Test; onPick: (id: string) => void }) 
 }
 
 /** Outcomes that are measured: a figure for each place that is still open, judged as it is typed. */
-function MeasureEntry({ test, position, conditions, predicted, ranking, onDone }: Pick<TestCardProps, 'test' | 'position' | 'ranking' | 'onDone'> & { conditions: Conditions; predicted: { words: string; expected: string | null } | null }) {
+function MeasureEntry({
+  test,
+  position,
+  conditions,
+  predicted,
+  ranking,
+  onDone,
+}: Pick<TestCardProps, 'test' | 'position' | 'ranking' | 'onDone'> & {
+  conditions: Conditions;
+  predicted: { words: string; expected: string | null } | null;
+}) {
   const used = useJob();
   const { traced } = used;
   const facts = factsOf(traced.bike, traced.job);
@@ -144,7 +202,21 @@ function MeasureEntry({ test, position, conditions, predicted, ranking, onDone }
       const value = { kind: 'exact' as const, value: parsed.si };
       const outcome = likeliestOutcome(outcomeWeights(measure, value, own)) ?? test.outcomes[0].id;
       const entered = /[a-z°"]/i.test(text) ? text : `${text} ${unit}`.trim();
-      if (!enterResult(used, { testId: test.id, position: p, outcome, reading: { quantity: measure.quantity, value, unit: parsed.unit, entered }, conditions, prediction: p === position ? predicted : null }, ranking)) return;
+      if (
+        !enterResult(
+          used,
+          {
+            testId: test.id,
+            position: p,
+            outcome,
+            reading: { quantity: measure.quantity, value, unit: parsed.unit, entered },
+            conditions,
+            prediction: p === position ? predicted : null,
+          },
+          ranking,
+        )
+      )
+        return;
     }
     setTexts({});
     setStrict(false);
@@ -154,7 +226,17 @@ function MeasureEntry({ test, position, conditions, predicted, ranking, onDone }
     <Box component="form" onSubmit={keep} noValidate>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: 'repeat(auto-fit, minmax(250px, 1fr))' } }}>
         {open.map((p) => (
-          <ReadingField key={p ?? ''} label={p !== null && all.length > 1 ? `Cylinder ${p}` : info.name} info={info} limit={limit} text={texts[p ?? ''] ?? ''} unit={unit} onText={(t) => setTexts({ ...texts, [p ?? '']: t })} onUnit={setUnit} strict={strict} />
+          <ReadingField
+            key={p ?? ''}
+            label={p !== null && all.length > 1 ? `Cylinder ${p}` : info.name}
+            info={info}
+            limit={limit}
+            text={texts[p ?? ''] ?? ''}
+            unit={unit}
+            onText={(t) => setTexts({ ...texts, [p ?? '']: t })}
+            onUnit={setUnit}
+            strict={strict}
+          />
         ))}
       </Box>
       {strict && filled.length === 0 && (

@@ -18,7 +18,14 @@ import { Complaints } from '../trace/Complaints';
 export default function BookInView({ snapshot }: { snapshot: Snapshot }) {
   return (
     <JobShell snapshot={snapshot} stage="book-in">
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.15fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.15fr) minmax(0,1fr)' },
+          alignItems: 'start',
+        }}
+      >
         <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
           <Complaints />
           <WhatItIs />
@@ -33,7 +40,8 @@ export default function BookInView({ snapshot }: { snapshot: Snapshot }) {
   );
 }
 
-const opts = <T extends string | number>(...list: (T | [T, string])[]) => list.map((o) => (Array.isArray(o) ? { value: o[0], label: o[1] } : { value: o, label: String(o) }));
+const opts = <T extends string | number>(...list: (T | [T, string])[]) =>
+  list.map((o) => (Array.isArray(o) ? { value: o[0], label: o[1] } : { value: o, label: String(o) }));
 
 type BikeChoice = { field: keyof Bike; label: string; options: { value: string | number; label: string }[] };
 const bikeChoices: BikeChoice[] = [
@@ -65,7 +73,14 @@ function WhatItIs() {
   const { store, traced } = useJob();
   const { bike } = traced;
   const set = (patch: Record<string, unknown>) => store.set('bike.set', 'bike', bike.id, patch);
-  const numberField = (field: 'year' | 'mileageKm' | 'boreMm' | 'strokeMm' | 'compressionRatio', label: string, low: number, high: number, whole: boolean, unit?: string) => (
+  const numberField = (
+    field: 'year' | 'mileageKm' | 'boreMm' | 'strokeMm' | 'compressionRatio',
+    label: string,
+    low: number,
+    high: number,
+    whole: boolean,
+    unit?: string,
+  ) => (
     <SetField
       key={field}
       label={label}
@@ -94,7 +109,13 @@ function WhatItIs() {
         />
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 1 }}>
           {bikeChoices.map((c) => (
-            <Choice key={c.field} label={c.label} value={bike[c.field] as string | number | null} options={c.options} onChange={(v) => set({ [c.field]: v })} />
+            <Choice
+              key={c.field}
+              label={c.label}
+              value={bike[c.field] as string | number | null}
+              options={c.options}
+              onChange={(v) => set({ [c.field]: v })}
+            />
           ))}
         </Box>
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))' }}>
@@ -136,7 +157,12 @@ function History() {
               return null;
             }}
           />
-          <Choice label="Where" value={job.storage} options={opts('dry', 'damp', 'flooded', 'outside')} onChange={(v) => set({ storage: v })} />
+          <Choice
+            label="Where"
+            value={job.storage}
+            options={opts('dry', 'damp', 'flooded', 'outside')}
+            onChange={(v) => set({ storage: v })}
+          />
           <Choice label="Fuel left in" value={job.fuelLeft} options={yesNo} onChange={(v) => set({ fuelLeft: v })} />
           <Choice label="Crash" value={job.crash} options={yesNo} onChange={(v) => set({ crash: v })} />
           <Choice label="Ran when parked" value={job.ranWhenParked} options={yesNo} onChange={(v) => set({ ranWhenParked: v })} />
@@ -145,7 +171,13 @@ function History() {
           <FormLabel id="touched">What was touched last</FormLabel>
           <Box role="group" aria-labelledby="touched" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
             {knowledge.areas.map((a) => (
-              <ToggleButton key={a.id} value={a.id} selected={touched.includes(a.id)} onChange={() => set({ lastTouched: touched.includes(a.id) ? touched.filter((t) => t !== a.id) : [...touched, a.id] })} sx={{ '&.Mui-selected': { textDecoration: 'underline', textUnderlineOffset: 4 } }}>
+              <ToggleButton
+                key={a.id}
+                value={a.id}
+                selected={touched.includes(a.id)}
+                onChange={() => set({ lastTouched: touched.includes(a.id) ? touched.filter((t) => t !== a.id) : [...touched, a.id] })}
+                sx={{ borderWidth: 2, '&.Mui-selected': { textDecoration: 'underline', textUnderlineOffset: 4 } }}
+              >
                 {a.name}
               </ToggleButton>
             ))}
@@ -194,7 +226,12 @@ export function Agreed() {
   const keep = () => {
     setTried(true);
     if (!words.trim() || badSum) return;
-    const done = store.act('consent.give', 'consent', store.newId(), { jobId, words: words.trim(), upTo: upTo.trim() || null, supersedes: consents.at(-1)?.id ?? null });
+    const done = store.act('consent.give', 'consent', store.newId(), {
+      jobId,
+      words: words.trim(),
+      upTo: upTo.trim() || null,
+      supersedes: consents.at(-1)?.id ?? null,
+    });
     if (!done.ok) return;
     setWords('');
     setUpTo('');
@@ -208,8 +245,19 @@ export function Agreed() {
         </Typography>
       ))}
       <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '2fr 1fr auto' }, alignItems: 'start' }}>
-        <Field label="What they said yes to" value={words} onChange={(e) => setWords(e.target.value)} error={tried && !words.trim() ? 'Write what was agreed.' : null} />
-        <Field label={`Up to (${store.snapshot.shop.currency})`} value={upTo} onChange={(e) => setUpTo(e.target.value)} inputProps={{ inputMode: 'decimal' }} error={badSum ? 'An amount like 400 or 400.50.' : null} />
+        <Field
+          label="What they said yes to"
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+          error={tried && !words.trim() ? 'Write what was agreed.' : null}
+        />
+        <Field
+          label={`Up to (${store.snapshot.shop.currency})`}
+          value={upTo}
+          onChange={(e) => setUpTo(e.target.value)}
+          inputProps={{ inputMode: 'decimal' }}
+          error={badSum ? 'An amount like 400 or 400.50.' : null}
+        />
         <Button variant="outlined" onClick={keep} sx={{ mt: { sm: '27px' } }}>
           Agreed
         </Button>

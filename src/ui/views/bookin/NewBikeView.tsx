@@ -54,16 +54,33 @@ export default function NewBikeView({ rate }: { rate: string }) {
       entityId: bikeId,
       madeAt: new Date().toISOString(),
       after: null,
-      payload: { bikeId, newJobId, ownerId: id(), personalId, complaintId: id(), name: f.name.trim(), words: f.words.trim(), symptoms, rate },
+      payload: {
+        bikeId,
+        newJobId,
+        ownerId: id(),
+        personalId,
+        complaintId: id(),
+        name: f.name.trim(),
+        words: f.words.trim(),
+        symptoms,
+        rate,
+      },
     });
     const answer = await postToServer(command, [{ id: personalId, name: f.owner.trim(), phone: null, email: null }]);
     if (answer.kind === 'kept') {
       localStorage.removeItem(draftKey);
       location.assign(`/job/${newJobId}/look`);
-    } else setProblem(answer.kind === 'cut' ? 'The server cannot be reached. What you typed is kept on this device: try again in a moment.' : answer.refusal.message);
+    } else
+      setProblem(
+        answer.kind === 'cut'
+          ? 'The server cannot be reached. What you typed is kept on this device: try again in a moment.'
+          : answer.refusal.message,
+      );
   });
   const field = (name: keyof Form, missing: string, most: number) => {
-    const { ref, ...rest } = register(name, { validate: (v) => (v.trim() === '' ? missing : v.length <= most || `At most ${most} characters.`) });
+    const { ref, ...rest } = register(name, {
+      validate: (v) => (v.trim() === '' ? missing : v.length <= most || `At most ${most} characters.`),
+    });
     return { ...rest, inputRef: ref, error: formState.errors[name]?.message };
   };
   return (
@@ -76,10 +93,19 @@ export default function NewBikeView({ rate }: { rate: string }) {
         )}
         <Tag lead sx={{ display: 'grid', gap: 1.5 }}>
           <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-            <Field label="Bike: make and model" autoFocus {...field('name', 'Which bike is it? Make and model, as you would call it.', 120)} />
+            <Field
+              label="Bike: make and model"
+              autoFocus
+              {...field('name', 'Which bike is it? Make and model, as you would call it.', 120)}
+            />
             <Field label="Owner" {...field('owner', 'Whose bike is it?', 120)} />
           </Box>
-          <Field label="What is wrong, in the owner's words" multiline minRows={2} {...field('words', 'What does the owner say is wrong?', 2000)} />
+          <Field
+            label="What is wrong, in the owner's words"
+            multiline
+            minRows={2}
+            {...field('words', 'What does the owner say is wrong?', 2000)}
+          />
           <Box>
             <Button type="submit" variant="contained" disabled={formState.isSubmitting}>
               Book in

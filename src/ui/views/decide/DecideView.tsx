@@ -26,11 +26,22 @@ function Decide() {
   const { currency } = store.snapshot.shop;
   const consent = rows('consent').at(-1);
   const spent = spentCents(used);
-  const toCome = billOf(rows('part').filter((p) => p.status === 'needed'), [], traced.job.rate).totalCents;
+  const toCome = billOf(
+    rows('part').filter((p) => p.status === 'needed'),
+    [],
+    traced.job.rate,
+  ).totalCents;
   const left = consent?.upTo ? cents(consent.upTo) - spent - toCome : null;
   const money = (c: number) => `${amount(c)} ${currency}`;
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.2fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.2fr) minmax(0,1fr)' },
+        alignItems: 'start',
+      }}
+    >
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         <Complaints />
         <Tag title="Causes" data-testid="causes">
@@ -48,7 +59,16 @@ function Decide() {
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         <Tag title="Money">
-          <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: '1fr auto', rowGap: 0.75, m: 0, '& dd': { m: 0, textAlign: 'right', fontWeight: 600 } }}>
+          <Box
+            component="dl"
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: '1fr auto',
+              rowGap: 0.75,
+              m: 0,
+              '& dd': { m: 0, textAlign: 'right', fontWeight: 600 },
+            }}
+          >
             <dt>Spent and ordered so far</dt>
             <dd>{money(spent)}</dd>
             <dt>Parts needed, not ordered</dt>

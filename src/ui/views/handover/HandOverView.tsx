@@ -32,17 +32,37 @@ function HandOver() {
     ...openComplaints(traced).map((c) => `Still open: “${c.words}”`),
     ...(account.fastenersOut ? [`${account.fastenersOut} fasteners are not back on.`] : []),
     ...unsigned.map((t) => `Torque not signed: ${t.name}`),
-    ...rows('provisional').filter((p) => !p.endedAt && !p.mayRide).map((p) => `Provisional, may not be ridden: ${p.what}`),
+    ...rows('provisional')
+      .filter((p) => !p.endedAt && !p.mayRide)
+      .map((p) => `Provisional, may not be ridden: ${p.what}`),
   ];
   const kept = rows('provisional').filter((p) => !p.endedAt && !p.mayLeave);
   const handed = traced.job.handedOverAt;
   const who = store.snapshot.actor?.name ?? 'this device';
-  const signature = rows('signature').filter((s) => s.kind === 'handOver').at(-1);
+  const signature = rows('signature')
+    .filter((s) => s.kind === 'handOver')
+    .at(-1);
   const handOver = () => {
-    if (store.act('signature.sign', 'signature', store.newId(), { jobId, kind: 'handOver', subjectId: jobId, signedBy: who, supersedes: signature?.id ?? null }).ok) store.act('job.handOver', 'job', jobId, {});
+    if (
+      store.act('signature.sign', 'signature', store.newId(), {
+        jobId,
+        kind: 'handOver',
+        subjectId: jobId,
+        signedBy: who,
+        supersedes: signature?.id ?? null,
+      }).ok
+    )
+      store.act('job.handOver', 'job', jobId, {});
   };
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' },
+        alignItems: 'start',
+      }}
+    >
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         <Tag lead title={handed ? `Handed over ${dayTime(handed)}` : 'Hand over'} data-testid="hand-over">
           {!handed && against.length > 0 && (
@@ -60,8 +80,13 @@ function HandOver() {
           ))}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             {!handed && (
-              <Button variant="contained" onClick={handOver} disabled={kept.length > 0}>
-                Sign as {who} and hand over
+              <Button
+                variant={against.length ? 'outlined' : 'contained'}
+                color={against.length ? 'secondary' : 'primary'}
+                onClick={handOver}
+                disabled={kept.length > 0}
+              >
+                {against.length ? `Hand over all the same, signed ${who}` : `Sign as ${who} and hand over`}
               </Button>
             )}
             <Button variant="outlined" href={`/job/${jobId}/record`}>
@@ -104,32 +129,71 @@ function Provisionals() {
   const keep = () => {
     setTried(true);
     if (!what.trim() || !why.trim()) return;
-    if (!store.act('provisional.add', 'provisional', store.newId(), { jobId, what: what.trim(), why: why.trim(), until: until.trim() || null, ...may }).ok) return;
+    if (
+      !store.act('provisional.add', 'provisional', store.newId(), {
+        jobId,
+        what: what.trim(),
+        why: why.trim(),
+        until: until.trim() || null,
+        ...may,
+      }).ok
+    )
+      return;
     setWhat('');
     setWhy('');
     setUntil('');
     setTried(false);
   };
-  const box = (k: keyof typeof may, label: string) => <FormControlLabel key={k} control={<Checkbox checked={may[k]} onChange={(e) => setMay({ ...may, [k]: e.target.checked })} />} label={label} />;
+  const box = (k: keyof typeof may, label: string) => (
+    <FormControlLabel
+      key={k}
+      control={<Checkbox checked={may[k]} onChange={(e) => setMay({ ...may, [k]: e.target.checked })} />}
+      label={label}
+    />
+  );
   return (
     <Tag title="Provisional" data-testid="provisional">
-      {open.length === 0 && <Empty>Nothing provisional. A mock-up, liquid gasket for one on order, a borrowed part: write it here so that it is not forgotten.</Empty>}
+      {open.length === 0 && (
+        <Empty>
+          Nothing provisional. A mock-up, liquid gasket for one on order, a borrowed part: write it here so that it is not forgotten.
+        </Empty>
+      )}
       {open.map((p) => (
         <Box key={p.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75, display: 'flex', gap: 1, alignItems: 'center' }}>
           <Box sx={{ flex: 1, minWidth: 0 }}>
             <Typography sx={{ fontWeight: 600 }}>{p.what}</Typography>
             <Typography variant="body2" color="text.secondary">
-              {[p.why, p.until ? `until ${p.until}` : '', `${p.mayRun ? 'may' : 'may not'} run, ${p.mayRide ? 'may' : 'may not'} be ridden, ${p.mayLeave ? 'may' : 'may not'} leave`].filter(Boolean).join(' · ')}
+              {[
+                p.why,
+                p.until ? `until ${p.until}` : '',
+                `${p.mayRun ? 'may' : 'may not'} run, ${p.mayRide ? 'may' : 'may not'} be ridden, ${p.mayLeave ? 'may' : 'may not'} leave`,
+              ]
+                .filter(Boolean)
+                .join(' · ')}
             </Typography>
           </Box>
-          <Button variant="text" onClick={() => store.act('provisional.end', 'provisional', p.id, { jobId })} aria-label={`Made good: ${p.what}`}>
+          <Button
+            variant="text"
+            onClick={() => store.act('provisional.end', 'provisional', p.id, { jobId })}
+            aria-label={`Made good: ${p.what}`}
+          >
             Made good
           </Button>
         </Box>
       ))}
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
-        <Field label="What" value={what} onChange={(e) => setWhat(e.target.value)} error={tried && !what.trim() ? 'What is provisional?' : null} />
-        <Field label="Why" value={why} onChange={(e) => setWhy(e.target.value)} error={tried && !why.trim() ? 'Why was it done so?' : null} />
+        <Field
+          label="What"
+          value={what}
+          onChange={(e) => setWhat(e.target.value)}
+          error={tried && !what.trim() ? 'What is provisional?' : null}
+        />
+        <Field
+          label="Why"
+          value={why}
+          onChange={(e) => setWhy(e.target.value)}
+          error={tried && !why.trim() ? 'Why was it done so?' : null}
+        />
         <Field label="Until" value={until} onChange={(e) => setUntil(e.target.value)} />
         <Box>
           {box('mayRun', 'may run')}
@@ -168,7 +232,12 @@ function Watches() {
         </Typography>
       ))}
       <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr auto' }, alignItems: 'start', mt: 1 }}>
-        <Field label="What to watch" value={what} onChange={(e) => setWhat(e.target.value)} error={tried && !what.trim() ? 'Watch what?' : null} />
+        <Field
+          label="What to watch"
+          value={what}
+          onChange={(e) => setWhat(e.target.value)}
+          error={tried && !what.trim() ? 'Watch what?' : null}
+        />
         <Field label="When" value={due} onChange={(e) => setDue(e.target.value)} error={tried && !due.trim() ? 'When?' : null} />
         <Button variant="outlined" onClick={keep} sx={{ mt: { sm: '27px' } }}>
           Add

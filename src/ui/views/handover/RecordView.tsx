@@ -7,9 +7,26 @@ import { Page } from '../../parts/Page';
 /** The record as a page: the same lines as on paper. */
 export default function RecordView({ record, notice, jobId }: { record: JobRecord; notice: string; jobId: string }) {
   return (
-    <Page title={`Record: ${record.title}`} bar={<Button color="inherit" href={`/job/${jobId}/handover`}>Back</Button>}>
+    <Page
+      title={`Record: ${record.title}`}
+      bar={
+        <Button color="inherit" href={`/job/${jobId}/handover`}>
+          Back
+        </Button>
+      }
+    >
       <Box sx={{ bgcolor: 'background.paper', border: 1, borderColor: 'divider', p: { xs: 2, md: 4 }, maxWidth: 960 }}>
-        <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start', borderBottom: '3px solid', borderColor: 'text.primary', pb: 1.5 }}>
+        <Box
+          sx={{
+            display: 'flex',
+            gap: 2,
+            flexWrap: 'wrap',
+            alignItems: 'flex-start',
+            borderBottom: '3px solid',
+            borderColor: 'text.primary',
+            pb: 1.5,
+          }}
+        >
           <Box sx={{ flex: 1, minWidth: 240 }}>
             <Typography variant="h1" component="h2">
               {record.title}
@@ -34,9 +51,24 @@ export default function RecordView({ record, notice, jobId }: { record: JobRecor
             ) : (
               <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
                 {s.lines.map((cells, i) => (
-                  <Box component="li" key={i} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1.3fr 1.3fr 1fr' }, columnGap: 2, borderTop: 1, borderColor: 'divider', py: 0.75, overflowWrap: 'anywhere' }}>
+                  <Box
+                    component="li"
+                    key={i}
+                    sx={{
+                      display: 'grid',
+                      gridTemplateColumns: { xs: '1fr', sm: '1.3fr 1.3fr 1fr' },
+                      columnGap: 2,
+                      borderTop: 1,
+                      borderColor: 'divider',
+                      py: 0.75,
+                      overflowWrap: 'anywhere',
+                    }}
+                  >
                     {cells.map((c, k) => (
-                      <Box key={k} sx={{ fontWeight: k === 0 ? 600 : 400, textAlign: { sm: s.title === 'Bill' && k === 2 ? 'right' : 'left' } }}>
+                      <Box
+                        key={k}
+                        sx={{ fontWeight: k === 0 ? 600 : 400, textAlign: { sm: s.title === 'Bill' && k === 2 ? 'right' : 'left' } }}
+                      >
                         {c}
                       </Box>
                     ))}

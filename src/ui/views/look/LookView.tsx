@@ -31,12 +31,24 @@ function Look() {
     <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 372px' }, alignItems: 'start' }}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         {gates.map((g) => (
-          <Typography key={g.id} role="status" sx={{ fontWeight: 600, borderLeft: '6px solid', borderColor: 'bench.brass', bgcolor: 'bench.brassWash', px: 1.5, py: 1 }}>
+          <Typography
+            key={g.id}
+            role="status"
+            sx={{ fontWeight: 600, borderLeft: '6px solid', borderColor: 'bench.brass', bgcolor: 'bench.brassWash', px: 1.5, py: 1 }}
+          >
             {g.hidden}
           </Typography>
         ))}
         {current ? (
-          <TestCard key={keyOf(current)} test={current.test} position={current.position} ranking={null} over="First look, before anything is spun" predict={false} onDone={() => setChosen(null)} />
+          <TestCard
+            key={keyOf(current)}
+            test={current.test}
+            position={current.position}
+            ranking={null}
+            over="First look, before anything is spun"
+            predict={false}
+            onDone={() => setChosen(null)}
+          />
         ) : (
           <Tag lead title="The first look is done">
             <Typography sx={{ mb: 1.5 }}>What was seen stands as evidence already.</Typography>
@@ -52,7 +64,11 @@ function Look() {
             const last = traced.evidence.filter((e) => !e.withdrawn && e.testId === i.test.id && e.position === i.position).at(-1);
             const name = placeName(i.test.name, i.position, positions);
             return (
-              <Box component="li" key={keyOf(i)} sx={{ borderTop: 1, borderColor: 'divider', display: 'flex', alignItems: 'center', gap: 1, minHeight: 56 }}>
+              <Box
+                component="li"
+                key={keyOf(i)}
+                sx={{ borderTop: 1, borderColor: 'divider', display: 'flex', alignItems: 'center', gap: 1, minHeight: 56 }}
+              >
                 <Box sx={{ flex: 1, minWidth: 0 }}>
                   <Typography sx={{ fontWeight: i === current ? 600 : 400 }}>{name}</Typography>
                   {last && (

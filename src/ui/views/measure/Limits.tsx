@@ -33,8 +33,16 @@ export function Limits() {
     e.preventDefault();
     setTried(true);
     if (!quantity || (!l && !h) || (l && !l.ok) || (h && !h.ok) || crossed || !source.trim()) return;
-    const values = { low: l?.ok ? l.si : null, high: h?.ok ? h.si : null, unit, entered: `${low.trim() || '…'} to ${high.trim() || '…'} ${unit}`, source: source.trim() };
-    const done = known ? store.set('spec.set', 'spec', known.id, values) : store.act('spec.add', 'spec', store.newId(), { bikeId: traced.bike.id, quantity, ...values });
+    const values = {
+      low: l?.ok ? l.si : null,
+      high: h?.ok ? h.si : null,
+      unit,
+      entered: `${low.trim() || '…'} to ${high.trim() || '…'} ${unit}`,
+      source: source.trim(),
+    };
+    const done = known
+      ? store.set('spec.set', 'spec', known.id, values)
+      : store.act('spec.add', 'spec', store.newId(), { bikeId: traced.bike.id, quantity, ...values });
     if (!done.ok) return;
     setLow('');
     setHigh('');
@@ -75,9 +83,26 @@ export function Limits() {
         {quantity && (
           <>
             <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr 110px', alignItems: 'start' }}>
-              <Field label="From" value={low} onChange={(e) => setLow(e.target.value)} inputProps={{ inputMode: 'decimal' }} error={wrong(l) ?? (crossed ? 'From is over to.' : null)} />
-              <Field label="To" value={high} onChange={(e) => setHigh(e.target.value)} inputProps={{ inputMode: 'decimal' }} error={wrong(h)} />
-              <Select value={unit} onChange={(e) => setUnit(e.target.value)} sx={{ mt: '27px' }} inputProps={{ 'aria-label': 'Unit of the limit' }}>
+              <Field
+                label="From"
+                value={low}
+                onChange={(e) => setLow(e.target.value)}
+                inputProps={{ inputMode: 'decimal' }}
+                error={wrong(l) ?? (crossed ? 'From is over to.' : null)}
+              />
+              <Field
+                label="To"
+                value={high}
+                onChange={(e) => setHigh(e.target.value)}
+                inputProps={{ inputMode: 'decimal' }}
+                error={wrong(h)}
+              />
+              <Select
+                value={unit}
+                onChange={(e) => setUnit(e.target.value)}
+                sx={{ mt: '27px' }}
+                inputProps={{ 'aria-label': 'Unit of the limit' }}
+              >
                 {sameKind(unit).map((u) => (
                   <MenuItem key={u} value={u}>
                     {u}
@@ -85,7 +110,13 @@ export function Limits() {
                 ))}
               </Select>
             </Box>
-            <Field label="Where it says so" value={source} onChange={(e) => setSource(e.target.value)} hint="book of this bike, page 61" error={tried && !source.trim() ? 'Say where the figure comes from.' : null} />
+            <Field
+              label="Where it says so"
+              value={source}
+              onChange={(e) => setSource(e.target.value)}
+              hint="book of this bike, page 61"
+              error={tried && !source.trim() ? 'Say where the figure comes from.' : null}
+            />
             {tried && !l && !h && (
               <Typography role="alert" color="error">
                 Give at least one of the two.

@@ -21,7 +21,14 @@ import { Limits } from './Limits';
 export default function MeasureView({ snapshot }: { snapshot: Snapshot }) {
   return (
     <JobShell snapshot={snapshot} stage="measure">
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.2fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.2fr) minmax(0,1fr)' },
+          alignItems: 'start',
+        }}
+      >
         <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
           <TakeReading />
           <Readings />
@@ -54,7 +61,14 @@ export function TakeReading({ only }: { only?: string }) {
     <Tag lead title="Take a reading">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1 }}>
         <FreeReading draft={draft} onDraft={setDraft} strict={tried} />
-        {positions.length > 1 && <Choice label="Cylinder" value={position} options={positions.map((p) => ({ value: p, label: p }))} onChange={(p) => setPosition(p as string | null)} />}
+        {positions.length > 1 && (
+          <Choice
+            label="Cylinder"
+            value={position}
+            options={positions.map((p) => ({ value: p, label: p }))}
+            onChange={(p) => setPosition(p as string | null)}
+          />
+        )}
         {tried && !draft.quantity && (
           <Typography role="alert" color="error">
             Choose what was measured.
@@ -86,7 +100,17 @@ function Readings() {
             {exact.length > 1 && <Typography variant="body2">Spread {(spread(exact) * 100).toFixed(1)} % of the highest</Typography>}
             <Box sx={{ display: 'grid', columnGap: 3, gridTemplateColumns: { xs: '1fr', sm: 'repeat(auto-fit, minmax(230px, 1fr))' } }}>
               {readings.map((r) => (
-                <LimitBar key={r.id} label={[r.position && positionsOf(traced.bike.cylinders).length > 1 ? `Cylinder ${r.position}` : '', dayTime(r.takenAt)].filter(Boolean).join(' · ')} value={r.value} unit={r.unit} limit={limitFor(info, traced.specs)} error={info.error} entered={r.entered.includes(r.unit) ? undefined : r.entered} />
+                <LimitBar
+                  key={r.id}
+                  label={[r.position && positionsOf(traced.bike.cylinders).length > 1 ? `Cylinder ${r.position}` : '', dayTime(r.takenAt)]
+                    .filter(Boolean)
+                    .join(' · ')}
+                  value={r.value}
+                  unit={r.unit}
+                  limit={limitFor(info, traced.specs)}
+                  error={info.error}
+                  entered={r.entered.includes(r.unit) ? undefined : r.entered}
+                />
               ))}
             </Box>
           </Box>

@@ -13,24 +13,52 @@ export interface NextProps {
   shop: { name: string; demo: boolean };
   actor: string | null;
   now: string;
-  lines: { jobId: string; bike: string; owner: string | null; complaint: string; act: Act | null; waiting: { kind: string; what: string; due: string }[] }[];
+  lines: {
+    jobId: string;
+    bike: string;
+    owner: string | null;
+    complaint: string;
+    act: Act | null;
+    waiting: { kind: string; what: string; due: string }[];
+  }[];
   gone: { jobId: string; bike: string; handedOverAt: string }[];
 }
 
-const stageNames: Record<string, string> = { look: 'First look', trace: 'Trace', decide: 'Decide', parts: 'Parts', rebuild: 'Rebuild', start: 'First start', tune: 'Tune', handover: 'Hand over' };
+const stageNames: Record<string, string> = {
+  look: 'First look',
+  trace: 'Trace',
+  decide: 'Decide',
+  parts: 'Parts',
+  rebuild: 'Rebuild',
+  start: 'First start',
+  tune: 'Tune',
+  handover: 'Hand over',
+};
 
 /** Home: what can be done now, on which bike, and what is still waiting and until when. */
 export default function NextView({ shop, actor, now, lines, gone }: NextProps) {
   const ready = lines.filter((l) => l.act);
   const idle = lines.filter((l) => !l.act && l.waiting.length === 0);
-  const waiting = lines.flatMap((l) => l.waiting.map((w) => ({ ...w, jobId: l.jobId, bike: l.bike }))).sort((a, b) => (a.due < b.due ? -1 : 1));
+  const waiting = lines
+    .flatMap((l) => l.waiting.map((w) => ({ ...w, jobId: l.jobId, bike: l.bike })))
+    .sort((a, b) => (a.due < b.due ? -1 : 1));
   return (
     <Page
       title="Next"
       under={[shop.name, actor].filter(Boolean).join(' · ')}
       bar={
         <>
-          <Button href="/book-in" variant="contained" sx={{ bgcolor: '#e0b35c', color: '#1b1508', '&:hover': { bgcolor: '#edc67a' }, whiteSpace: 'nowrap', px: { xs: 1.25, sm: 2.25 } }}>
+          <Button
+            href="/book-in"
+            variant="contained"
+            sx={{
+              bgcolor: '#e0b35c',
+              color: '#1b1508',
+              '&:hover': { bgcolor: '#edc67a' },
+              whiteSpace: 'nowrap',
+              px: { xs: 1.25, sm: 2.25 },
+            }}
+          >
             Book in
           </Button>
           <Button href="/workshops" color="inherit" sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
@@ -39,20 +67,45 @@ export default function NextView({ shop, actor, now, lines, gone }: NextProps) {
         </>
       }
     >
-      <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1.7fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 3,
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1.7fr) minmax(0,1fr)' },
+          alignItems: 'start',
+        }}
+      >
         <Box component="section" aria-label="Can be done now" sx={{ minWidth: 0 }}>
           <Typography variant="h1" component="h2" sx={{ mb: 1 }}>
             Can be done now
           </Typography>
           {ready.length === 0 && (
             <Empty>
-              {lines.length === 0 ? 'No bike is in the shop. Book one in: which bike, whose it is, and what is wrong. Three fields, two minutes.' : 'Everything waits. What is waited for stands beside this.'}
+              {lines.length === 0
+                ? 'No bike is in the shop. Book one in: which bike, whose it is, and what is wrong. Three fields, two minutes.'
+                : 'Everything waits. What is waited for stands beside this.'}
             </Empty>
           )}
-          <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, borderTop: ready.length ? '3px solid' : 0, borderColor: 'text.primary' }}>
+          <Box
+            component="ol"
+            sx={{ listStyle: 'none', p: 0, m: 0, borderTop: ready.length ? '3px solid' : 0, borderColor: 'text.primary' }}
+          >
             {ready.map((l) => (
               <Box component="li" key={l.jobId} sx={{ borderBottom: 1, borderColor: 'divider' }}>
-                <Box component="a" href={`/job/${l.jobId}/${l.act!.stage}`} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '190px minmax(0,1fr)' }, columnGap: 2, py: 1.5, color: 'inherit', textDecoration: 'none', minHeight: 72, '&:hover': { bgcolor: 'background.paper' } }}>
+                <Box
+                  component="a"
+                  href={`/job/${l.jobId}/${l.act!.stage}`}
+                  sx={{
+                    display: 'grid',
+                    gridTemplateColumns: { xs: '1fr', sm: '190px minmax(0,1fr)' },
+                    columnGap: 2,
+                    py: 1.5,
+                    color: 'inherit',
+                    textDecoration: 'none',
+                    minHeight: 72,
+                    '&:hover': { bgcolor: 'background.paper' },
+                  }}
+                >
                   <Box>
                     <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.5rem', lineHeight: 1.1 }}>{l.bike}</Box>
                     <Typography variant="body2" color="text.secondary">
@@ -70,20 +123,22 @@ export default function NextView({ shop, actor, now, lines, gone }: NextProps) {
               </Box>
             ))}
           </Box>
-          {idle.length > 0 && (
-            <Typography sx={{ mt: 2 }}>
-              Nothing open on: {idle.map((l) => l.bike).join(', ')}.
-            </Typography>
-          )}
+          {idle.length > 0 && <Typography sx={{ mt: 2 }}>Nothing open on: {idle.map((l) => l.bike).join(', ')}.</Typography>}
         </Box>
         <Box component="section" aria-label="Waiting" sx={{ minWidth: 0, display: 'grid', gap: 1.5 }}>
           <Typography variant="h1" component="h2">
             Waiting
           </Typography>
-          {waiting.length === 0 && <Empty>Nothing is waited for. Soaking, curing, cooling, a part, the owner’s yes: each wait has a time to look again.</Empty>}
+          {waiting.length === 0 && (
+            <Empty>Nothing is waited for. Soaking, curing, cooling, a part, the owner’s yes: each wait has a time to look again.</Empty>
+          )}
           {waiting.map((w) => (
             <Tag key={w.jobId + w.what}>
-              <Box component="a" href={`/job/${w.jobId}/trace`} sx={{ display: 'flex', gap: 1.5, color: 'inherit', textDecoration: 'none', minHeight: 48 }}>
+              <Box
+                component="a"
+                href={`/job/${w.jobId}/trace`}
+                sx={{ display: 'flex', gap: 1.5, color: 'inherit', textDecoration: 'none', minHeight: 48 }}
+              >
                 <HourglassEmpty sx={{ color: 'bench.brass', mt: 0.25 }} />
                 <Box sx={{ minWidth: 0 }}>
                   <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.25rem', lineHeight: 1.1 }}>{w.bike}</Box>
@@ -99,7 +154,12 @@ export default function NextView({ shop, actor, now, lines, gone }: NextProps) {
             <>
               <Typography variant="h2">Handed over</Typography>
               {gone.map((g) => (
-                <Box component="a" key={g.jobId} href={`/job/${g.jobId}/handover`} sx={{ display: 'flex', alignItems: 'center', minHeight: 48, color: 'inherit' }}>
+                <Box
+                  component="a"
+                  key={g.jobId}
+                  href={`/job/${g.jobId}/handover`}
+                  sx={{ display: 'flex', alignItems: 'center', minHeight: 48, color: 'inherit' }}
+                >
                   {g.bike}, {day(g.handedOverAt)}
                 </Box>
               ))}

@@ -16,7 +16,14 @@ import { day } from '../../parts/times';
 export default function PartsView({ snapshot }: { snapshot: Snapshot }) {
   return (
     <JobShell snapshot={snapshot} stage="parts">
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.3fr)' }, alignItems: 'start' }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.3fr)' },
+          alignItems: 'start',
+        }}
+      >
         <NeedPart />
         <PartList />
       </Box>
@@ -43,7 +50,16 @@ function NeedPart() {
     return { ...rest, inputRef: ref, error: formState.errors[name]?.message };
   };
   const keep = handleSubmit((f) => {
-    const done = store.act('part.add', 'part', store.newId(), { jobId, findingId: null, name: f.name.trim(), number: f.number.trim() || null, source: f.source.trim() || null, quantity: Number(f.quantity), price: f.price.trim() || '0', dueOn: f.dueOn || null });
+    const done = store.act('part.add', 'part', store.newId(), {
+      jobId,
+      findingId: null,
+      name: f.name.trim(),
+      number: f.number.trim() || null,
+      source: f.source.trim() || null,
+      quantity: Number(f.quantity),
+      price: f.price.trim() || '0',
+      dueOn: f.dueOn || null,
+    });
     if (done.ok) reset(blank);
   });
   return (
@@ -51,8 +67,21 @@ function NeedPart() {
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Field label="Part" {...field('name', (v) => v.trim() !== '' || 'Which part?')} />
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: '100px 1fr' }}>
-          <Field label="How many" inputProps={{ inputMode: 'numeric' }} {...field('quantity', (v) => /^[1-9]\d{0,2}$/.test(v.trim()) || 'From 1 to 999.')} />
-          <Field label={`Price each (${store.snapshot.shop.currency})`} inputProps={{ inputMode: 'decimal' }} {...field('price', (v) => /^((0|[1-9]\d{0,8})(\.\d{1,2})?)?$/.test(v.trim()) || (/,/.test(v) ? `A comma: did you mean ${v.trim().replace(',', '.')}?` : 'An amount like 12 or 12.50.'))} />
+          <Field
+            label="How many"
+            inputProps={{ inputMode: 'numeric' }}
+            {...field('quantity', (v) => /^[1-9]\d{0,2}$/.test(v.trim()) || 'From 1 to 999.')}
+          />
+          <Field
+            label={`Price each (${store.snapshot.shop.currency})`}
+            inputProps={{ inputMode: 'decimal' }}
+            {...field(
+              'price',
+              (v) =>
+                /^((0|[1-9]\d{0,8})(\.\d{1,2})?)?$/.test(v.trim()) ||
+                (/,/.test(v) ? `A comma: did you mean ${v.trim().replace(',', '.')}?` : 'An amount like 12 or 12.50.'),
+            )}
+          />
         </Box>
         {more && (
           <>
@@ -91,18 +120,39 @@ function PartList() {
       {parts.map((p) => {
         const at = partStatuses.indexOf(p.status);
         return (
-          <Box key={p.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1, display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+          <Box
+            key={p.id}
+            sx={{ borderTop: 1, borderColor: 'divider', py: 1, display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}
+          >
             <Box sx={{ flex: '1 1 220px', minWidth: 0 }}>
               <Typography sx={{ fontWeight: 600 }}>
                 {p.quantity > 1 ? `${p.quantity} × ` : ''}
                 {p.name}
               </Typography>
               <Typography variant="body2" color="text.secondary">
-                {[`${amount(cents(p.price) * p.quantity)} ${currency}`, p.number, p.source, p.status === 'ordered' && p.dueOn ? `expected ${day(p.dueOn)}` : ''].filter(Boolean).join(' · ')}
+                {[
+                  `${amount(cents(p.price) * p.quantity)} ${currency}`,
+                  p.number,
+                  p.source,
+                  p.status === 'ordered' && p.dueOn ? `expected ${day(p.dueOn)}` : '',
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
               </Typography>
               <Box aria-label={`Status: ${p.status}`} role="img" sx={{ display: 'flex', gap: 0.5, mt: 0.5 }}>
                 {partStatuses.map((s, i) => (
-                  <Box key={s} sx={{ flex: 1, maxWidth: 90, fontSize: '1rem', borderTop: '5px solid', borderColor: i <= at ? 'bench.green' : 'divider', fontWeight: i === at ? 600 : 400, color: i <= at ? 'text.primary' : 'text.secondary' }}>
+                  <Box
+                    key={s}
+                    sx={{
+                      flex: 1,
+                      maxWidth: 90,
+                      fontSize: '1rem',
+                      borderTop: '5px solid',
+                      borderColor: i <= at ? 'bench.green' : 'divider',
+                      fontWeight: i === at ? 600 : 400,
+                      color: i <= at ? 'text.primary' : 'text.secondary',
+                    }}
+                  >
                     {s}
                   </Box>
                 ))}

@@ -17,7 +17,14 @@ import { TorqueList } from './TorqueList';
 export default function RebuildView({ snapshot }: { snapshot: Snapshot }) {
   return (
     <JobShell snapshot={snapshot} stage="rebuild">
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.15fr)' }, alignItems: 'start' }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.15fr)' },
+          alignItems: 'start',
+        }}
+      >
         <BackOn />
         <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
           <TorqueList />
@@ -34,8 +41,23 @@ function BackOn() {
   const account = accountOf(rows('step'), rows('fastener'));
   const back = rows('step').filter((s) => s.refittedAt).length;
   return (
-    <Tag lead title="Back on" over={account.off.length ? `${account.off.length} steps, ${account.fastenersOut} fasteners, ${account.bagsOut.length} bags to go` : undefined} data-testid="back-on">
-      {account.off.length === 0 && <Empty>{back ? 'Everything that came off is back, and nothing is left over.' : 'Nothing came off. Steps logged in Strip are led back here, newest first.'}</Empty>}
+    <Tag
+      lead
+      title="Back on"
+      over={
+        account.off.length
+          ? `${account.off.length} steps, ${account.fastenersOut} fasteners, ${account.bagsOut.length} bags to go`
+          : undefined
+      }
+      data-testid="back-on"
+    >
+      {account.off.length === 0 && (
+        <Empty>
+          {back
+            ? 'Everything that came off is back, and nothing is left over.'
+            : 'Nothing came off. Steps logged in Strip are led back here, newest first.'}
+        </Empty>
+      )}
       {account.off.map((s, i) => (
         <RefitStep key={s.id} step={s} first={i === 0} />
       ))}
@@ -51,7 +73,12 @@ function RefitStep({ step, first }: { step: Step; first: boolean }) {
   return (
     <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-        <Button variant="text" onClick={() => setOpen(!open)} aria-expanded={open} sx={{ flex: 1, justifyContent: 'flex-start', textAlign: 'left', color: 'text.primary', px: 0.5 }}>
+        <Button
+          variant="text"
+          onClick={() => setOpen(!open)}
+          aria-expanded={open}
+          sx={{ flex: 1, justifyContent: 'flex-start', textAlign: 'left', color: 'text.primary', px: 0.5 }}
+        >
           {step.title}
         </Button>
         {step.bag && <BagTag label={step.bag} back={false} />}
@@ -66,7 +93,11 @@ function RefitStep({ step, first }: { step: Step; first: boolean }) {
               </Box>
               <SetField
                 sx={{ width: 130 }}
-                label={<Box component="span" sx={{ fontWeight: 400 }}>back of {f.count}</Box>}
+                label={
+                  <Box component="span" sx={{ fontWeight: 400 }}>
+                    back of {f.count}
+                  </Box>
+                }
                 value={String(f.refitted)}
                 inputProps={{ inputMode: 'numeric', 'aria-label': `${f.size} ${f.place ?? ''}: back of ${f.count}` }}
                 onSet={(t) => {

@@ -23,7 +23,8 @@ export function TorqueForm() {
   const [insist, setInsist] = useState(false);
   const [tried, setTried] = useState(false);
   const torque = parseQuantity(figure, unit, { low: 0.1, high: 2000 });
-  const threadBad = thread.trim() !== '' && !parseThread(thread) ? 'Write it like M8 or M10x1.25, or leave it empty for other threads.' : null;
+  const threadBad =
+    thread.trim() !== '' && !parseThread(thread) ? 'Write it like M8 or M10x1.25, or leave it empty for other threads.' : null;
   const query = torque.ok && thread.trim() && !threadBad ? queryTorque(thread, torque.si, torque.unit) : null;
   const stages = torque.ok ? parseStages(stagesText, unit, torque.si) : null;
   const countBad = !/^[1-9]\d?$/.test(count.trim());
@@ -56,24 +57,56 @@ export function TorqueForm() {
     <Tag title="A torque to do" data-testid="torque-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: 'minmax(0,2fr) minmax(0,1fr) 90px' } }}>
-          <Field label="Which fasteners" value={name} onChange={(e) => setName(e.target.value)} error={tried && !name.trim() ? 'Which ones?' : null} />
+          <Field
+            label="Which fasteners"
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+            error={tried && !name.trim() ? 'Which ones?' : null}
+          />
           <Field label="Thread" value={thread} onChange={(e) => setThread(e.target.value)} error={threadBad} placeholder="M8" />
-          <Field label="How many" value={count} onChange={(e) => setCount(e.target.value)} inputProps={{ inputMode: 'numeric' }} error={countBad ? '1 to 99' : null} />
+          <Field
+            label="How many"
+            value={count}
+            onChange={(e) => setCount(e.target.value)}
+            inputProps={{ inputMode: 'numeric' }}
+            error={countBad ? '1 to 99' : null}
+          />
         </Box>
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
-          <Field sx={{ width: 150 }} label="Figure" value={figure} onChange={(e) => (setFigure(e.target.value), setInsist(false))} inputProps={{ inputMode: 'decimal' }} error={(tried || figure.trim() !== '') && !torque.ok ? torque.message : null} />
-          <Select value={unit} onChange={(e) => setUnit(e.target.value)} sx={{ mt: '27px', width: 110 }} inputProps={{ 'aria-label': 'Unit of the figure' }}>
+          <Field
+            sx={{ width: 150 }}
+            label="Figure"
+            value={figure}
+            onChange={(e) => (setFigure(e.target.value), setInsist(false))}
+            inputProps={{ inputMode: 'decimal' }}
+            error={(tried || figure.trim() !== '') && !torque.ok ? torque.message : null}
+          />
+          <Select
+            value={unit}
+            onChange={(e) => setUnit(e.target.value)}
+            sx={{ mt: '27px', width: 110 }}
+            inputProps={{ 'aria-label': 'Unit of the figure' }}
+          >
             {sameKind('N·m').map((u) => (
               <MenuItem key={u} value={u}>
                 {u}
               </MenuItem>
             ))}
           </Select>
-          <Field sx={{ flex: '1 1 220px' }} label="Stages" value={stagesText} onChange={(e) => setStagesText(e.target.value)} hint="empty for even steps, or 10, 20, 25, or 20, 90°, 90°" error={stages && !stages.ok ? stages.message : null} />
+          <Field
+            sx={{ flex: '1 1 220px' }}
+            label="Stages"
+            value={stagesText}
+            onChange={(e) => setStagesText(e.target.value)}
+            hint="empty for even steps, or 10, 20, 25, or 20, 90°, 90°"
+            error={stages && !stages.ok ? stages.message : null}
+          />
         </Box>
         {torque.ok && (
           <Typography variant="body2" role="status">
-            {sameKind(torque.unit).map((u) => `${show(torque.si, u)} ${u}`).join(' = ')}
+            {sameKind(torque.unit)
+              .map((u) => `${show(torque.si, u)} ${u}`)
+              .join(' = ')}
           </Typography>
         )}
         {query && (
@@ -84,7 +117,12 @@ export function TorqueForm() {
             </Button>
           </Box>
         )}
-        <Field label="Where the figure is from" value={source} onChange={(e) => setSource(e.target.value)} error={tried && !source.trim() ? 'Say where it comes from.' : null} />
+        <Field
+          label="Where the figure is from"
+          value={source}
+          onChange={(e) => setSource(e.target.value)}
+          error={tried && !source.trim() ? 'Say where it comes from.' : null}
+        />
         <Box>
           <Button type="submit" variant="outlined">
             Plan it

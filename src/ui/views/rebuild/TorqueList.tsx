@@ -18,7 +18,11 @@ export function TorqueList() {
   const ordered = [...torques].sort((a, b) => Number(signed.has(a.id)) - Number(signed.has(b.id)));
   return (
     <Tag title="Torque" over="By hand first, then in stages, crossed or inside out; light ones with a small wrench" data-testid="torques">
-      {torques.length === 0 && <Empty>No torque is planned. A group of fasteners, its figure from the book, and its stages; each is done in order and signed.</Empty>}
+      {torques.length === 0 && (
+        <Empty>
+          No torque is planned. A group of fasteners, its figure from the book, and its stages; each is done in order and signed.
+        </Empty>
+      )}
       {ordered.map((t) => (
         <TorqueLine key={t.id} torque={t} />
       ))}
@@ -28,8 +32,12 @@ export function TorqueList() {
 
 function TorqueLine({ torque }: { torque: Torque }) {
   const { store, rows, jobId } = useJob();
-  const stages = rows('torqueStage').filter((s) => s.torqueId === torque.id).sort((a, b) => a.n - b.n);
-  const signature = rows('signature').filter((s) => s.subjectId === torque.id).at(-1);
+  const stages = rows('torqueStage')
+    .filter((s) => s.torqueId === torque.id)
+    .sort((a, b) => a.n - b.n);
+  const signature = rows('signature')
+    .filter((s) => s.subjectId === torque.id)
+    .at(-1);
   const next = stages.find((s) => !s.doneAt);
   const who = store.snapshot.actor?.name ?? 'this device';
   const words = (s: (typeof stages)[number]) => (s.kind === 'torque' ? `${show(s.value, torque.unit)} ${torque.unit}` : `+ ${s.value}°`);
@@ -50,17 +58,45 @@ function TorqueLine({ torque }: { torque: Torque }) {
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mt: 0.5 }}>
         {stages.map((s) =>
           s.doneAt ? (
-            <Box key={s.id} sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 48, gap: 0.5, borderBottom: '4px solid', borderColor: 'bench.green' }}>
+            <Box
+              key={s.id}
+              sx={{
+                display: 'inline-flex',
+                alignItems: 'center',
+                minHeight: 48,
+                gap: 0.5,
+                borderBottom: '4px solid',
+                borderColor: 'bench.green',
+              }}
+            >
               <Check fontSize="small" titleAccess="done" /> {words(s)}
             </Box>
           ) : (
-            <Button key={s.id} variant={s === next ? 'contained' : 'outlined'} disabled={s !== next} onClick={() => store.act('torque.stage', 'torqueStage', s.id, { jobId, torqueId: torque.id })} aria-label={`Stage ${s.n} done: ${torque.name}, ${words(s)}`}>
+            <Button
+              key={s.id}
+              variant={s === next ? 'contained' : 'outlined'}
+              disabled={s !== next}
+              onClick={() => store.act('torque.stage', 'torqueStage', s.id, { jobId, torqueId: torque.id })}
+              aria-label={`Stage ${s.n} done: ${torque.name}, ${words(s)}`}
+            >
               {words(s)}
             </Button>
           ),
         )}
         {!next && !signature && (
-          <Button variant="contained" color="secondary" onClick={() => store.act('signature.sign', 'signature', store.newId(), { jobId, kind: 'torque', subjectId: torque.id, signedBy: who, supersedes: null })}>
+          <Button
+            variant="contained"
+            color="secondary"
+            onClick={() =>
+              store.act('signature.sign', 'signature', store.newId(), {
+                jobId,
+                kind: 'torque',
+                subjectId: torque.id,
+                signedBy: who,
+                supersedes: null,
+              })
+            }
+          >
             Sign as {who}
           </Button>
         )}

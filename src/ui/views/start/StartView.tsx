@@ -27,12 +27,35 @@ function Start() {
   const may = open.length === 0 && held.length === 0;
   const nextGate = open[0];
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.2fr) minmax(0,1fr)' }, alignItems: 'start' }}>
-      <Tag lead title={may ? 'It may be started' : `${open.length + held.length} of ${gates.length + held.length} gates are shut`} over="Oil pressure before spark: spin it with the plugs out first" data-testid="gates">
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.2fr) minmax(0,1fr)' },
+        alignItems: 'start',
+      }}
+    >
+      <Tag
+        lead
+        title={may ? 'It may be started' : `${open.length + held.length} of ${gates.length + held.length} gates are shut`}
+        over="Oil pressure before spark: spin it with the plugs out first"
+        data-testid="gates"
+      >
         {nextGate && (
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
             <Typography sx={{ flex: '1 1 220px' }}>Next: {nextGate.text}</Typography>
-            <Button variant="contained" onClick={() => store.act('check.mark', 'checkmark', store.newId(), { jobId, list: 'first-start', item: nextGate.id, state: 'done', note: null })}>
+            <Button
+              variant="contained"
+              onClick={() =>
+                store.act('check.mark', 'checkmark', store.newId(), {
+                  jobId,
+                  list: 'first-start',
+                  item: nextGate.id,
+                  state: 'done',
+                  note: null,
+                })
+              }
+            >
               Checked
             </Button>
           </Box>
@@ -44,13 +67,18 @@ function Start() {
         ))}
         {unsigned.length > 0 && (
           <Typography sx={{ my: 1 }}>
-            {unsigned.length === 1 ? 'One torque is' : `${unsigned.length} torques are`} not signed: {unsigned.map((t) => t.name).join(', ')}.
+            {unsigned.length === 1 ? 'One torque is' : `${unsigned.length} torques are`} not signed:{' '}
+            {unsigned.map((t) => t.name).join(', ')}.
           </Typography>
         )}
         <Checklist listId="first-start" gates />
       </Tag>
       <Tag title="When it runs">
-        {may ? <Typography sx={{ mb: 1 }}>Choke as little as it needs. Short run, stop, let the levels settle, top up.</Typography> : <Empty>These come after the gates.</Empty>}
+        {may ? (
+          <Typography sx={{ mb: 1 }}>Choke as little as it needs. Short run, stop, let the levels settle, top up.</Typography>
+        ) : (
+          <Empty>These come after the gates.</Empty>
+        )}
         <Checklist listId="first-start" gates={false} />
       </Tag>
     </Box>

@@ -55,14 +55,37 @@ export function FindingForm() {
     <Tag title="What is found on it" data-testid="finding-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1.4fr' } }}>
-          <Field label="Part" value={item} onChange={(e) => setItem(e.target.value)} error={tried && !item.trim() ? 'Which part?' : null} inputProps={{ maxLength: 120 }} />
-          <Field label="What is seen" value={seen} onChange={(e) => setSeen(e.target.value)} error={tried && !seen.trim() ? 'What do you see on it?' : null} />
+          <Field
+            label="Part"
+            value={item}
+            onChange={(e) => setItem(e.target.value)}
+            error={tried && !item.trim() ? 'Which part?' : null}
+            inputProps={{ maxLength: 120 }}
+          />
+          <Field
+            label="What is seen"
+            value={seen}
+            onChange={(e) => setSeen(e.target.value)}
+            error={tried && !seen.trim() ? 'What do you see on it?' : null}
+          />
         </Box>
         <FreeReading optional draft={draft} onDraft={setDraft} strict={tried} />
-        <Choice label="Verdict" value={verdict} options={verdicts.map((v) => ({ value: v, label: v }))} onChange={(v) => setVerdict(v)} hint={tried && !verdict ? 'Choose a verdict; what is judged by feel is “watch”.' : undefined} />
+        <Choice
+          label="Verdict"
+          value={verdict}
+          options={verdicts.map((v) => ({ value: v, label: v }))}
+          onChange={(v) => setVerdict(v)}
+          hint={tried && !verdict ? 'Choose a verdict; what is judged by feel is “watch”.' : undefined}
+        />
         <FormControl fullWidth>
           <FormLabel id="speaks-label">It speaks for or against</FormLabel>
-          <Select displayEmpty labelId="speaks-label" value={faultKey} onChange={(e) => setFaultKey(e.target.value)} MenuProps={{ slotProps: { paper: { sx: { maxHeight: 420 } } } }}>
+          <Select
+            displayEmpty
+            labelId="speaks-label"
+            value={faultKey}
+            onChange={(e) => setFaultKey(e.target.value)}
+            MenuProps={{ slotProps: { paper: { sx: { maxHeight: 420 } } } }}
+          >
             <MenuItem value="">no suspect</MenuItem>
             {suspects.map((s) => (
               <MenuItem key={s.key} value={s.key}>

@@ -27,7 +27,15 @@ export function FindingList() {
               <Box sx={{ fontWeight: 600, borderBottom: '3px double', borderColor: 'bench.brass' }}>{f.verdict}</Box>
             </Box>
             <Typography>{f.seen}</Typography>
-            {reading && info && <LimitBar label={info.name} value={reading.value} unit={reading.unit} limit={limitFor(info, traced.specs)} error={info.error} />}
+            {reading && info && (
+              <LimitBar
+                label={info.name}
+                value={reading.value}
+                unit={reading.unit}
+                limit={limitFor(info, traced.specs)}
+                error={info.error}
+              />
+            )}
             {fault && (
               <Typography variant="body2" color="text.secondary">
                 Speaks on: {fault.name}

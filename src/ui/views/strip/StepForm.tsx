@@ -51,10 +51,28 @@ export function StepForm() {
   return (
     <Tag lead title="Take something off" data-testid="step-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
-        <Field label="What comes off" value={title} onChange={(e) => setTitle(e.target.value)} error={tried && !title.trim() ? 'Say what comes off.' : null} inputProps={{ maxLength: 200 }} />
+        <Field
+          label="What comes off"
+          value={title}
+          onChange={(e) => setTitle(e.target.value)}
+          error={tried && !title.trim() ? 'Say what comes off.' : null}
+          inputProps={{ maxLength: 200 }}
+        />
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: 'minmax(0,1fr) 110px' }}>
-          <Field label="Fasteners" value={fastenerText} onChange={(e) => setFastenerText(e.target.value)} hint="4x M6x25 left cover, 2 M6x40" error={tried && !parsed.ok ? parsed.message : null} />
-          <Field label="Bag" value={bagWords} onChange={(e) => setBag(e.target.value)} inputProps={{ maxLength: 40 }} hint={bagTaken ? 'in use' : undefined} />
+          <Field
+            label="Fasteners"
+            value={fastenerText}
+            onChange={(e) => setFastenerText(e.target.value)}
+            hint="4x M6x25 left cover, 2 M6x40"
+            error={tried && !parsed.ok ? parsed.message : null}
+          />
+          <Field
+            label="Bag"
+            value={bagWords}
+            onChange={(e) => setBag(e.target.value)}
+            inputProps={{ maxLength: 40 }}
+            hint={bagTaken ? 'in use' : undefined}
+          />
         </Box>
         {parsed.ok && parsed.fasteners.length > 0 && (
           <Typography variant="body2" color="text.secondary" role="status">

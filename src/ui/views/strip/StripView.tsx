@@ -23,11 +23,23 @@ function Strip() {
   const steps = [...rows('step')].reverse();
   const fasteners = rows('fastener');
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' },
+        alignItems: 'start',
+      }}
+    >
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         <StepForm />
         <Tag title="Off the bike" over="Newest first: the order it goes back on" data-testid="steps">
-          {steps.length === 0 && <Empty>Nothing is off yet. Clean first, photograph first, drain first; take off what is in the way and no more. Every step you log here is led back through at the rebuild.</Empty>}
+          {steps.length === 0 && (
+            <Empty>
+              Nothing is off yet. Clean first, photograph first, drain first; take off what is in the way and no more. Every step you log
+              here is led back through at the rebuild.
+            </Empty>
+          )}
           <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, m: 0 }}>
             {steps.map((s) => (
               <Box component="li" key={s.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1, opacity: s.refittedAt ? 0.7 : 1 }}>
@@ -60,7 +72,23 @@ function Strip() {
 /** The little string tag of a bag. */
 export function BagTag({ label, back }: { label: string; back: boolean }) {
   return (
-    <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.75, border: '2px solid', borderColor: back ? 'divider' : 'bench.brass', bgcolor: back ? 'transparent' : 'bench.brassWash', px: 1, minHeight: 32, fontWeight: 600, clipPath: 'polygon(8px 0, 100% 0, 100% 100%, 8px 100%, 0 50%)', pl: 1.75, textDecoration: back ? 'line-through' : 'none' }}>
+    <Box
+      component="span"
+      sx={{
+        display: 'inline-flex',
+        alignItems: 'center',
+        gap: 0.75,
+        border: '2px solid',
+        borderColor: back ? 'divider' : 'bench.brass',
+        bgcolor: back ? 'transparent' : 'bench.brassWash',
+        px: 1,
+        minHeight: 32,
+        fontWeight: 600,
+        clipPath: 'polygon(8px 0, 100% 0, 100% 100%, 8px 100%, 0 50%)',
+        pl: 1.75,
+        textDecoration: back ? 'line-through' : 'none',
+      }}
+    >
       Bag {label}
     </Box>
   );

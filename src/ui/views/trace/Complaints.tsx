@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Complaint, SymptomAnswer } from '../../../core/record';
 import { lastRepairId } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
@@ -16,42 +16,57 @@ export function Complaints() {
   const [adding, setAdding] = useState(false);
   return (
     <Box component="section" aria-label="Complaints" sx={{ display: 'grid', gap: 0.5 }}>
-      {traced.complaints.map((c) => (
-        <Line key={c.id} complaint={c} />
+      {traced.complaints.map((c, i) => (
+        <Line
+          key={c.id}
+          complaint={c}
+          more={
+            i === traced.complaints.length - 1 && !adding ? (
+              <Button variant="text" onClick={() => setAdding(true)}>
+                Another complaint
+              </Button>
+            ) : null
+          }
+        />
       ))}
-      {adding ? <Add onClose={() => setAdding(false)} /> : (
-        <Box>
-          <Button variant="text" onClick={() => setAdding(true)} sx={{ px: 0.5 }}>
-            Another complaint
-          </Button>
-        </Box>
-      )}
+      {adding && <Add onClose={() => setAdding(false)} />}
     </Box>
   );
 }
 
-function Line({ complaint }: { complaint: Complaint }) {
+function Line({ complaint, more }: { complaint: Complaint; more: ReactNode }) {
   const { store } = useJob();
   const [editing, setEditing] = useState(false);
   const set = (patch: Partial<Complaint>) => store.set('complaint.set', 'complaint', complaint.id, patch);
-  const said = symptomKinds.filter((s) => complaint.symptoms[s.id]).map((s) => `${complaint.symptoms[s.id] === 'absent' ? 'not: ' : ''}${s.name.toLowerCase()}`);
+  const said = symptomKinds
+    .filter((s) => complaint.symptoms[s.id])
+    .map((s) => `${complaint.symptoms[s.id] === 'absent' ? 'not: ' : ''}${s.name.toLowerCase()}`);
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, alignItems: 'center' }}>
-      <Box sx={{ flex: '1 1 320px', minWidth: 0 }}>
-        <Typography variant="h3" component="h2">
-          “{complaint.words}”
-        </Typography>
-        <Typography variant="body2" color="text.secondary">
-          {said.join(' · ') || 'No symptom picked yet'}
-        </Typography>
+    <Box>
+      <Typography variant="h3" component="h2">
+        “{complaint.words}”
+      </Typography>
+      <Typography variant="body2" color="text.secondary">
+        {said.join(' · ') || 'No symptom picked yet'}
+      </Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, alignItems: 'center' }}>
+        <FormControlLabel
+          sx={{ mr: 0 }}
+          control={<Checkbox checked={complaint.state !== 'open'} onChange={(e) => set({ state: e.target.checked ? 'gone' : 'open' })} />}
+          label={complaint.state === 'changed' ? 'Symptom changed' : 'Symptom gone'}
+        />
+        <FormControlLabel
+          sx={{ mr: 0 }}
+          control={<Checkbox checked={complaint.explained} onChange={(e) => set({ explained: e.target.checked })} />}
+          label="Cause explained"
+        />
+        <Button variant="text" onClick={() => setEditing(!editing)} aria-expanded={editing}>
+          Symptoms
+        </Button>
+        {more}
       </Box>
-      <Button variant="text" onClick={() => setEditing(!editing)} aria-expanded={editing}>
-        Symptoms
-      </Button>
-      <FormControlLabel control={<Checkbox checked={complaint.state !== 'open'} onChange={(e) => set({ state: e.target.checked ? 'gone' : 'open' })} />} label={complaint.state === 'changed' ? 'Symptom changed' : 'Symptom gone'} />
-      <FormControlLabel control={<Checkbox checked={complaint.explained} onChange={(e) => set({ explained: e.target.checked })} />} label="Cause explained" />
       {editing && (
-        <Box sx={{ flexBasis: '100%' }}>
+        <Box>
           <SymptomPicker value={complaint.symptoms} onChange={(symptoms) => set({ symptoms })} />
         </Box>
       )}
@@ -67,11 +82,25 @@ function Add({ onClose }: { onClose: () => void }) {
   const keep = () => {
     setTried(true);
     if (!words.trim()) return;
-    if (store.act('complaint.add', 'complaint', store.newId(), { jobId, words: words.trim(), symptoms, afterRepairId: lastRepairId(traced.repairs) }).ok) onClose();
+    if (
+      store.act('complaint.add', 'complaint', store.newId(), {
+        jobId,
+        words: words.trim(),
+        symptoms,
+        afterRepairId: lastRepairId(traced.repairs),
+      }).ok
+    )
+      onClose();
   };
   return (
     <Box sx={{ display: 'grid', gap: 1, borderTop: 1, borderColor: 'divider', pt: 1 }}>
-      <Field label="What else is wrong, in the owner's words or yours" autoFocus value={words} onChange={(e) => setWords(e.target.value)} error={tried && !words.trim() ? 'Write what is wrong.' : null} />
+      <Field
+        label="What else is wrong, in the owner's words or yours"
+        autoFocus
+        value={words}
+        onChange={(e) => setWords(e.target.value)}
+        error={tried && !words.trim() ? 'Write what is wrong.' : null}
+      />
       <SymptomPicker value={symptoms} onChange={setSymptoms} />
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button variant="contained" onClick={keep}>

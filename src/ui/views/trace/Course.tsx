@@ -12,7 +12,10 @@ export default function Course({ ranking }: { ranking: Ranking }) {
   const leaders = ranking.suspects.slice(0, 4);
   const points = traced.evidence
     .filter((e) => e.shown && !e.withdrawn)
-    .map((e, i) => ({ n: i + 1, ...Object.fromEntries(leaders.map((s) => [s.key, Math.round((new Map(e.shown!.suspects).get(s.key) ?? 0) * 100) / 10])) }));
+    .map((e, i) => ({
+      n: i + 1,
+      ...Object.fromEntries(leaders.map((s) => [s.key, Math.round((new Map(e.shown!.suspects).get(s.key) ?? 0) * 100) / 10])),
+    }));
   const now = { n: points.length + 1, ...Object.fromEntries(leaders.map((s) => [s.key, Math.round(s.probability * 100) / 10])) };
   if (points.length === 0) return <Empty>After the next result the course of the leading suspects is drawn here.</Empty>;
   return (
@@ -25,7 +28,16 @@ export default function Course({ ranking }: { ranking: Ranking }) {
             <YAxis domain={[0, 10]} />
             <Tooltip />
             {leaders.map((s, i) => (
-              <Line key={s.key} dataKey={s.key} name={s.name} stroke={i === 0 ? 'var(--mui-palette-bench-brass)' : 'var(--mui-palette-bench-green)'} strokeWidth={i === 0 ? 3 : 2} strokeDasharray={strokes[i]} dot={false} isAnimationActive={false} />
+              <Line
+                key={s.key}
+                dataKey={s.key}
+                name={s.name}
+                stroke={i === 0 ? 'var(--mui-palette-bench-brass)' : 'var(--mui-palette-bench-green)'}
+                strokeWidth={i === 0 ? 3 : 2}
+                strokeDasharray={strokes[i]}
+                dot={false}
+                isAnimationActive={false}
+              />
             ))}
           </LineChart>
         </ResponsiveContainer>
@@ -34,7 +46,15 @@ export default function Course({ ranking }: { ranking: Ranking }) {
         {leaders.map((s, i) => (
           <Box component="li" key={s.key} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
             <svg width="36" height="8" aria-hidden>
-              <line x1="0" y1="4" x2="36" y2="4" stroke={i === 0 ? 'var(--mui-palette-bench-brass)' : 'var(--mui-palette-bench-green)'} strokeWidth="3" strokeDasharray={strokes[i]} />
+              <line
+                x1="0"
+                y1="4"
+                x2="36"
+                y2="4"
+                stroke={i === 0 ? 'var(--mui-palette-bench-brass)' : 'var(--mui-palette-bench-green)'}
+                strokeWidth="3"
+                strokeDasharray={strokes[i]}
+              />
             </svg>
             {s.name}
           </Box>

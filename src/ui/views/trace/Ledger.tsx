@@ -12,7 +12,14 @@ import { Tag } from '../../parts/Tag';
 import { infoOf } from '../../parts/test/readingDraft';
 import { dayTime } from '../../parts/times';
 
-const circumstances = ({ temperature, battery, tries }: Conditions) => [temperature, battery === 'helped' ? 'helped battery' : battery === 'weak' ? 'weak battery' : null, tries && tries > 1 ? `${tries} tries` : null].filter(Boolean).join(', ');
+const circumstances = ({ temperature, battery, tries }: Conditions) =>
+  [
+    temperature,
+    battery === 'helped' ? 'helped battery' : battery === 'weak' ? 'weak battery' : null,
+    tries && tries > 1 ? `${tries} tries` : null,
+  ]
+    .filter(Boolean)
+    .join(', ');
 
 /** Everything found so far, newest first. Each line can be withdrawn, and the ranking goes back exactly. */
 export function Ledger() {
@@ -22,7 +29,11 @@ export function Ledger() {
   const lines: { at: string; id: string; evidence?: Evidence; words: string }[] = [
     ...traced.evidence.map((e) => ({ at: e.takenAt, id: e.id, evidence: e, words: rowWords(knowledge, traced, e.id) })),
     ...traced.repairs.map((r) => ({ at: r.madeAt, id: r.id, words: `Repair: ${r.words}` })),
-    ...traced.retests.map((r) => ({ at: r.takenAt, id: r.id, words: `Complaint tried again: ${r.result === 'same' ? 'the same' : r.result}${r.note ? `. ${r.note}` : ''}` })),
+    ...traced.retests.map((r) => ({
+      at: r.takenAt,
+      id: r.id,
+      words: `Complaint tried again: ${r.result === 'same' ? 'the same' : r.result}${r.note ? `. ${r.note}` : ''}`,
+    })),
   ].sort((a, b) => (a.at < b.at ? 1 : -1));
   return (
     <Tag title="What was found" data-testid="ledger">
@@ -33,21 +44,33 @@ export function Ledger() {
           const prediction = e?.predictionId ? predictions.find((p) => p.id === e.predictionId) : undefined;
           const info = reading && infoOf(reading.quantity, facts);
           return (
-            <Box component="li" key={id} sx={{ display: 'flex', gap: 1, borderTop: 1, borderColor: 'divider', py: 0.75, alignItems: 'flex-start' }}>
+            <Box
+              component="li"
+              key={id}
+              sx={{ display: 'flex', gap: 1, borderTop: 1, borderColor: 'divider', py: 0.75, alignItems: 'flex-start' }}
+            >
               <Box sx={{ flex: 1, minWidth: 0 }}>
                 <Typography sx={{ textDecoration: e?.withdrawn ? 'line-through' : 'none', fontWeight: e ? 400 : 600 }}>{words}</Typography>
-                {reading && info && !e?.withdrawn && <LimitBar value={reading.value} unit={reading.unit} limit={limitFor(info, traced.specs)} error={info.error} />}
+                {reading && info && !e?.withdrawn && (
+                  <LimitBar value={reading.value} unit={reading.unit} limit={limitFor(info, traced.specs)} error={info.error} />
+                )}
                 {prediction && (
                   <Typography variant="body2">
                     Expected: “{prediction.words}” {e?.held === 'yes' ? '— it held' : e?.held === 'no' ? '— it did not hold' : ''}
                   </Typography>
                 )}
                 <Typography variant="body2" color="text.secondary">
-                  {[dayTime(at), e ? circumstances(e.conditions) : '', e?.note, e?.withdrawn ? `withdrawn: ${e.withdrawn}` : ''].filter(Boolean).join(' · ')}
+                  {[dayTime(at), e ? circumstances(e.conditions) : '', e?.note, e?.withdrawn ? `withdrawn: ${e.withdrawn}` : '']
+                    .filter(Boolean)
+                    .join(' · ')}
                 </Typography>
               </Box>
               {e && !e.withdrawn && (
-                <Button variant="text" onClick={() => store.act('evidence.withdraw', 'evidence', e.id, { jobId, reason: 'taken back' })} aria-label={`Withdraw: ${words}`}>
+                <Button
+                  variant="text"
+                  onClick={() => store.act('evidence.withdraw', 'evidence', e.id, { jobId, reason: 'taken back' })}
+                  aria-label={`Withdraw: ${words}`}
+                >
                   Withdraw
                 </Button>
               )}

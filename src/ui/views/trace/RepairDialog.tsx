@@ -23,7 +23,12 @@ export function RepairDialog({ suspect, onClose }: { suspect: SuspectView | null
   const fault = knowledge.faults.find((f) => f.id === suspect?.faultId);
   const [complaint] = useState(() => openComplaints(traced)[0] ?? traced.complaints[0]);
   const { register, handleSubmit, formState } = useForm<Form>({
-    defaultValues: { cause: suspect?.name ?? '', words: fault?.remedy.do ?? '', minutes: String(fault?.remedy.minutes ?? ''), cost: String(fault?.remedy.parts ?? 0) },
+    defaultValues: {
+      cause: suspect?.name ?? '',
+      words: fault?.remedy.do ?? '',
+      minutes: String(fault?.remedy.minutes ?? ''),
+      cost: String(fault?.remedy.parts ?? 0),
+    },
   });
   const { errors } = formState;
   const field = (name: keyof Form, rule: Parameters<typeof register>[1]) => {
@@ -34,8 +39,18 @@ export function RepairDialog({ suspect, onClose }: { suspect: SuspectView | null
     const causeId = store.newId();
     const faultId = fault?.id ?? null;
     const position = suspect?.position ?? null;
-    if (!store.act('cause.name', 'cause', causeId, { jobId, complaintId: complaint.id, faultId, position, words: f.cause.trim() }).ok) return;
-    const done = store.act('repair.log', 'repair', store.newId(), { jobId, causeId, faultId, position, words: f.words.trim(), minutes: Number(f.minutes), cost: f.cost.trim() || '0', afterRepairId: lastRepairId(traced.repairs) });
+    if (!store.act('cause.name', 'cause', causeId, { jobId, complaintId: complaint.id, faultId, position, words: f.cause.trim() }).ok)
+      return;
+    const done = store.act('repair.log', 'repair', store.newId(), {
+      jobId,
+      causeId,
+      faultId,
+      position,
+      words: f.words.trim(),
+      minutes: Number(f.minutes),
+      cost: f.cost.trim() || '0',
+      afterRepairId: lastRepairId(traced.repairs),
+    });
     if (done.ok) onClose();
   });
   return (
@@ -45,12 +60,29 @@ export function RepairDialog({ suspect, onClose }: { suspect: SuspectView | null
           {suspect ? 'Name the cause and repair it' : 'A cause that is not in the list'}
         </Typography>
         {fault?.remedy.spoils && <Typography color="error">This spoils something if it is not the cause. Be sure first.</Typography>}
-        <Field label="Cause, in your words" autoFocus={!suspect} {...field('cause', { validate: (v) => v.trim() !== '' || 'Write what the cause is.' })} />
+        <Field
+          label="Cause, in your words"
+          autoFocus={!suspect}
+          {...field('cause', { validate: (v) => v.trim() !== '' || 'Write what the cause is.' })}
+        />
         <Hazards ids={fault?.remedy.hazards} place="repair" />
-        <Field label="What was done" multiline minRows={2} {...field('words', { validate: (v) => v.trim() !== '' || 'Write what was done.' })} />
+        <Field
+          label="What was done"
+          multiline
+          minRows={2}
+          {...field('words', { validate: (v) => v.trim() !== '' || 'Write what was done.' })}
+        />
         <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-          <Field label="Minutes" inputProps={{ inputMode: 'numeric' }} {...field('minutes', { validate: (v) => /^\d{1,5}$/.test(v.trim()) || 'Whole minutes, such as 45.' })} />
-          <Field label={`Small parts and materials (${store.snapshot.shop.currency})`} inputProps={{ inputMode: 'decimal' }} {...field('cost', { validate: (v) => /^((0|[1-9]\d{0,8})(\.\d{1,2})?)?$/.test(v.trim()) || 'An amount like 12 or 12.50.' })} />
+          <Field
+            label="Minutes"
+            inputProps={{ inputMode: 'numeric' }}
+            {...field('minutes', { validate: (v) => /^\d{1,5}$/.test(v.trim()) || 'Whole minutes, such as 45.' })}
+          />
+          <Field
+            label={`Small parts and materials (${store.snapshot.shop.currency})`}
+            inputProps={{ inputMode: 'decimal' }}
+            {...field('cost', { validate: (v) => /^((0|[1-9]\d{0,8})(\.\d{1,2})?)?$/.test(v.trim()) || 'An amount like 12 or 12.50.' })}
+          />
         </Box>
         <Typography variant="body2" color="text.secondary">
           Change one thing, then try the complaint again. If two things were changed at once, log two repairs and say so.

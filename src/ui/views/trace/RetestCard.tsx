@@ -24,7 +24,15 @@ export function RetestCard({ complaint, repair }: { complaint: Complaint; repair
       return;
     }
     const changed = result === 'changed' ? { id: store.newId(), words: words.trim(), symptoms } : null;
-    store.act('retest.log', 'retest', store.newId(), { jobId, complaintId: complaint.id, repairId: repair.id, result, conditions, note: note.trim() || null, changed });
+    store.act('retest.log', 'retest', store.newId(), {
+      jobId,
+      complaintId: complaint.id,
+      repairId: repair.id,
+      result,
+      conditions,
+      note: note.trim() || null,
+      changed,
+    });
   };
   return (
     <Tag lead over={`After: ${repair.words}`} title="Try the complaint again" data-testid="retest-card">
@@ -36,7 +44,13 @@ export function RetestCard({ complaint, repair }: { complaint: Complaint; repair
       <Field label="Note" value={note} onChange={(e) => setNote(e.target.value)} sx={{ mb: 1 }} />
       {changing ? (
         <Box sx={{ display: 'grid', gap: 1 }}>
-          <Field label="What is it now?" autoFocus value={words} onChange={(e) => setWords(e.target.value)} error={missing && !words.trim() ? 'Say what the complaint is now.' : null} />
+          <Field
+            label="What is it now?"
+            autoFocus
+            value={words}
+            onChange={(e) => setWords(e.target.value)}
+            error={missing && !words.trim() ? 'Say what the complaint is now.' : null}
+          />
           <SymptomPicker value={symptoms} onChange={setSymptoms} />
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button variant="contained" onClick={() => log('changed')}>

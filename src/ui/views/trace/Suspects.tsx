@@ -26,11 +26,46 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair }: Suspec
     if (open !== key && !reasons[key]) onExplain(key);
   };
   return (
-    <Tag title="Suspects" over={ranking.tooClose ? 'Too close to call between the first two' : undefined} aside={busy ? <Typography variant="body2" color="text.secondary" role="status">working…</Typography> : undefined} data-testid="suspects">
+    <Tag
+      title="Suspects"
+      over={ranking.tooClose ? 'Too close to call between the first two' : undefined}
+      aside={
+        busy ? (
+          <Typography variant="body2" color="text.secondary" role="status">
+            working…
+          </Typography>
+        ) : undefined
+      }
+      data-testid="suspects"
+    >
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {shown.map((s) => (
-          <Box component="li" key={s.key} sx={{ borderTop: 1, borderColor: 'divider' }} data-suspect={s.key} data-probability={s.probability}>
-            <Box component="button" type="button" aria-expanded={open === s.key} onClick={() => toggle(s.key)} sx={{ display: 'block', width: '100%', minHeight: 52, textAlign: 'left', font: 'inherit', color: 'inherit', bgcolor: 'transparent', border: 0, p: 0, py: 0.5, cursor: 'pointer' }}>
+          <Box
+            component="li"
+            key={s.key}
+            sx={{ borderTop: 1, borderColor: 'divider' }}
+            data-suspect={s.key}
+            data-probability={s.probability}
+          >
+            <Box
+              component="button"
+              type="button"
+              aria-expanded={open === s.key}
+              onClick={() => toggle(s.key)}
+              sx={{
+                display: 'block',
+                width: '100%',
+                minHeight: 52,
+                textAlign: 'left',
+                font: 'inherit',
+                color: 'inherit',
+                bgcolor: 'transparent',
+                border: 0,
+                p: 0,
+                py: 0.5,
+                cursor: 'pointer',
+              }}
+            >
               <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
                 <Box sx={{ flex: 1, minWidth: 0, fontWeight: 600, fontSize: '1.0625rem', lineHeight: 1.2 }}>{s.name}</Box>
                 <Box sx={{ fontSize: '1rem', whiteSpace: 'nowrap' }}>{s.words}</Box>
@@ -52,7 +87,8 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair }: Suspec
       {ranking.enough && (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
           One repair will be enough: {name(ranking.enough.key).toLowerCase()}, {chanceWords(ranking.enough.chance)}.
-          {ranking.pair && ` Best two: with ${name(ranking.pair.keys.find((k) => k !== ranking.enough!.key) ?? ranking.pair.keys[1]).toLowerCase()}, ${chanceWords(ranking.pair.chance)}.`}
+          {ranking.pair &&
+            ` Best two: with ${name(ranking.pair.keys.find((k) => k !== ranking.enough!.key) ?? ranking.pair.keys[1]).toLowerCase()}, ${chanceWords(ranking.pair.chance)}.`}
         </Typography>
       )}
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
@@ -65,7 +101,16 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair }: Suspec
 /** Likelihood as a filled groove with tenths marked. */
 function Gauge({ p }: { p: number }) {
   return (
-    <Box aria-hidden sx={{ position: 'relative', height: 10, mt: 0.5, bgcolor: 'bench.sunk', backgroundImage: 'repeating-linear-gradient(90deg, transparent 0 calc(10% - 1px), var(--mui-palette-divider) calc(10% - 1px) 10%)' }}>
+    <Box
+      aria-hidden
+      sx={{
+        position: 'relative',
+        height: 10,
+        mt: 0.5,
+        bgcolor: 'bench.sunk',
+        backgroundImage: 'repeating-linear-gradient(90deg, transparent 0 calc(10% - 1px), var(--mui-palette-divider) calc(10% - 1px) 10%)',
+      }}
+    >
       <Box sx={{ position: 'absolute', inset: 0, right: 'auto', width: `${Math.max(0.5, p * 100)}%`, bgcolor: 'bench.brass' }} />
     </Box>
   );

@@ -48,7 +48,11 @@ function Trace({ first }: { first: Ranking }) {
     <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 372px' }, alignItems: 'start' }}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         <Complaints />
-        {repair && open.length > 0 ? <RetestCard key={repair.id} complaint={open[0]} repair={repair} /> : <NextCard ranking={ranking} chosen={chosen} onChoose={setChosen} onRepair={(s) => setRepairing({ suspect: s })} />}
+        {repair && open.length > 0 ? (
+          <RetestCard key={repair.id} complaint={open[0]} repair={repair} />
+        ) : (
+          <NextCard ranking={ranking} chosen={chosen} onChoose={setChosen} onRepair={(s) => setRepairing({ suspect: s })} />
+        )}
         <Ledger />
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
@@ -86,8 +90,14 @@ function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
   const others = <OtherTests ranking={ranking} value={key} onChoose={onChoose} />;
   if (view) {
     const recommended = next.kind === 'test' && next.key === view.key;
-    const common = { view, ranking, over: recommended ? 'Worth doing next' : 'Your choice', why: recommended ? next.why : view.parts && `It parts ${view.parts}.` };
-    if (view.testId.startsWith('ask:')) return <AskCard key={view.key} view={view} why={common.why} aside={others} onDone={() => onChoose(null)} />;
+    const common = {
+      view,
+      ranking,
+      over: recommended ? 'Worth doing next' : 'Your choice',
+      why: recommended ? next.why : view.parts && `It parts ${view.parts}.`,
+    };
+    if (view.testId.startsWith('ask:'))
+      return <AskCard key={view.key} view={view} why={common.why} aside={others} onDone={() => onChoose(null)} />;
     const test = knowledge.tests.find((t) => t.id === view.testId)!;
     return (
       <>
@@ -123,16 +133,26 @@ function AskOwner({ ranking }: { ranking: Ranking }) {
   const money = (x: number) => `${Math.max(0, Math.round(x))} ${store.snapshot.shop.currency}`;
   return (
     <Typography role="status" sx={{ borderLeft: '6px solid', borderColor: 'bench.brass', pl: 1.5, py: 1 }}>
-      Ask the owner before the repair: {money(ranking.askOwner!.remaining)} of what was agreed is left, and from here it is expected to cost about {money(ranking.askOwner!.expected)}.
+      Ask the owner before the repair: {money(ranking.askOwner!.remaining)} of what was agreed is left, and from here it is expected to cost
+      about {money(ranking.askOwner!.expected)}.
     </Typography>
   );
 }
 
 function OtherTests({ ranking, value, onChoose }: { ranking: Ranking; value: string | null; onChoose: (key: string | null) => void }) {
   const { store } = useJob();
-  const line = (t: TestView) => `${t.minutes + t.accessMinutes} min${t.gate ? ', hidden now' : `, ${Math.round(t.cost)} ${store.snapshot.shop.currency}`}`;
+  const line = (t: TestView) =>
+    `${t.minutes + t.accessMinutes} min${t.gate ? ', hidden now' : `, ${Math.round(t.cost)} ${store.snapshot.shop.currency}`}`;
   return (
-    <Select displayEmpty value="" onChange={(e) => onChoose(e.target.value || null)} renderValue={() => 'Another test'} inputProps={{ 'aria-label': 'Take another test' }} sx={{ minWidth: 150 }} MenuProps={{ slotProps: { paper: { sx: { maxHeight: 460 } } } }}>
+    <Select
+      displayEmpty
+      value=""
+      onChange={(e) => onChoose(e.target.value || null)}
+      renderValue={() => 'Another test'}
+      inputProps={{ 'aria-label': 'Take another test' }}
+      sx={{ minWidth: 150 }}
+      MenuProps={{ slotProps: { paper: { sx: { maxHeight: 460 } } } }}
+    >
       <MenuItem value="">The one worth doing next</MenuItem>
       {ranking.tests.map((t) => (
         <MenuItem key={t.key} value={t.key} selected={t.key === value}>

@@ -13,7 +13,14 @@ import { TakeReading } from '../measure/MeasureView';
 export default function TuneView({ snapshot }: { snapshot: Snapshot }) {
   return (
     <JobShell snapshot={snapshot} stage="tune">
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' }, alignItems: 'start' }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' },
+          alignItems: 'start',
+        }}
+      >
         <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
           <TakeReading only="idle-speed" />
           <LastReadings />
@@ -37,7 +44,9 @@ function LastReadings() {
     <Tag title="As it stands">
       {last.map((r) => {
         const info = infoOf(r.quantity, facts);
-        return <LimitBar key={r.id} label={info.name} value={r.value} unit={r.unit} limit={limitFor(info, traced.specs)} error={info.error} />;
+        return (
+          <LimitBar key={r.id} label={info.name} value={r.value} unit={r.unit} limit={limitFor(info, traced.specs)} error={info.error} />
+        );
       })}
     </Tag>
   );

@@ -46,7 +46,13 @@ export default function WorkshopsView({ shops }: WorkshopsProps) {
           </Alert>
         )}
         {shops.map((s) => (
-          <Tag key={s.id} title={s.name} over={s.demo ? 'Four bikes at work, everything in it invented' : 'Your own'} lead={!s.demo} data-testid={s.demo ? 'demo-shop' : 'own-shop'}>
+          <Tag
+            key={s.id}
+            title={s.name}
+            over={s.demo ? 'Four bikes at work, everything in it invented' : 'Your own'}
+            lead={!s.demo}
+            data-testid={s.demo ? 'demo-shop' : 'own-shop'}
+          >
             <Box sx={{ display: 'grid', gap: 1 }}>
               {s.people.map((p) => (
                 <Button key={p.id} variant="outlined" onClick={() => void go({ shopId: s.id, personId: p.id })}>
@@ -89,7 +95,17 @@ function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: str
     const wrong = await enter({ shopId });
     if (wrong) return onProblem(wrong);
     const id = crypto.randomUUID();
-    const answer = await postToServer(makeCommand({ id: crypto.randomUUID(), type: 'person.add', kind: 'person', entityId: id, madeAt: new Date().toISOString(), after: null, payload: { name: name.trim() } }));
+    const answer = await postToServer(
+      makeCommand({
+        id: crypto.randomUUID(),
+        type: 'person.add',
+        kind: 'person',
+        entityId: id,
+        madeAt: new Date().toISOString(),
+        after: null,
+        payload: { name: name.trim() },
+      }),
+    );
     if (answer.kind === 'refused') return onProblem(answer.refusal.message);
     const again = await enter({ shopId, personId: id });
     if (again) onProblem(again);
@@ -97,7 +113,13 @@ function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: str
   };
   return (
     <Box component="form" noValidate onSubmit={(e) => void keep(e)} sx={{ display: 'grid', gap: 1 }}>
-      <Field label="Who is working?" value={name} onChange={(e) => setName(e.target.value)} inputProps={{ maxLength: 80 }} error={tried && !name.trim() ? 'Your name, as it stands on a signature.' : null} />
+      <Field
+        label="Who is working?"
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+        inputProps={{ maxLength: 80 }}
+        error={tried && !name.trim() ? 'Your name, as it stands on a signature.' : null}
+      />
       <Button type="submit" variant="contained">
         Go in
       </Button>

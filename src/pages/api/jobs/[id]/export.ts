@@ -7,6 +7,10 @@ export const GET: APIRoute = async ({ params, locals }) => {
   const file = await exportJob(pool(), locals.session!.shopId, params.id ?? '');
   if (!file) return json({ message: 'There is no such job here.' }, 404);
   return new Response(JSON.stringify(file, null, 1), {
-    headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="ivrek-job-${params.id}.json"`, 'cache-control': 'no-store' },
+    headers: {
+      'content-type': 'application/json',
+      'content-disposition': `attachment; filename="ivrek-job-${params.id}.json"`,
+      'cache-control': 'no-store',
+    },
   });
 };

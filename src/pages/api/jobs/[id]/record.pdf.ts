@@ -12,5 +12,7 @@ export const GET: APIRoute = async ({ params, locals }) => {
   const snapshot = await jobSnapshot(pool(), locals.session!.shopId, params.id ?? '', null);
   if (!snapshot) return json({ message: 'There is no such job here.' }, 404);
   const pdf = await recordPdf(recordOf(stateOf(snapshot), knowledge, snapshot.jobId, snapshot.shop.currency), recordNotice);
-  return new Response(new Uint8Array(pdf), { headers: { 'content-type': 'application/pdf', 'content-disposition': 'inline; filename="record.pdf"', 'cache-control': 'no-store' } });
+  return new Response(new Uint8Array(pdf), {
+    headers: { 'content-type': 'application/pdf', 'content-disposition': 'inline; filename="record.pdf"', 'cache-control': 'no-store' },
+  });
 };

@@ -1,0 +1,51 @@
+// Pictures of every main view from the demo, at 1280x800, for docs/screenshots. IVREK_URL names the server.
+import { mkdirSync } from 'node:fs';
+import { chromium, type Page } from '@playwright/test';
+import { chromiumArgs } from '../e2e/chromium';
+
+const base = process.env.IVREK_URL!;
+const out = process.env.IVREK_SHOTS ?? 'docs/screenshots';
+const only = process.env.IVREK_ONLY?.split(',');
+const [width, height] = (process.env.IVREK_SIZE ?? '1280x800').split('x').map(Number);
+const scheme = process.env.IVREK_SCHEME === 'dark' ? 'dark' : 'light';
+
+const jobPath = async (page: Page, bike: string) => {
+  const jobs = await page.evaluate(async () => (await (await fetch('/api/jobs')).json()) as { jobId: string; bike: string }[]);
+  return `/job/${jobs.find((j) => j.bike === bike)!.jobId}`;
+};
+
+const views: [name: string, go: (page: Page) => Promise<string>][] = [
+  ['next', async () => '/'],
+  ['workshops', async () => '/workshops'],
+  ['book-in', async () => '/book-in'],
+  ['bike', async (p) => `${await jobPath(p, 'Quillon 350')}/book-in`],
+  ['first-look', async (p) => `${await jobPath(p, 'Hollin 500')}/look`],
+  ['trace', async (p) => `${await jobPath(p, 'Quillon 350')}/trace`],
+  ['strip', async (p) => `${await jobPath(p, 'Osprane 650')}/strip`],
+  ['measure', async (p) => `${await jobPath(p, 'Quillon 350')}/measure`],
+  ['decide', async (p) => `${await jobPath(p, 'Osprane 650')}/decide`],
+  ['parts', async (p) => `${await jobPath(p, 'Osprane 650')}/parts`],
+  ['rebuild', async (p) => `${await jobPath(p, 'Osprane 650')}/rebuild`],
+  ['first-start', async (p) => `${await jobPath(p, 'Osprane 650')}/start`],
+  ['tune', async (p) => `${await jobPath(p, 'Osprane 650')}/tune`],
+  ['hand-over', async (p) => `${await jobPath(p, 'Osprane 650')}/handover`],
+  ['record', async (p) => `${await jobPath(p, 'Osprane 650')}/record`],
+  ['gallery', async () => '/gallery'],
+];
+
+mkdirSync(out, { recursive: true });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: chromiumArgs });
+const page = await browser.newPage({ viewport: { width, height }, colorScheme: scheme });
+page.on('console', (m) => m.type() === 'error' && console.error(`console: ${m.text()}`));
+page.on('pageerror', (e) => console.error(`page error: ${e.message}`));
+await page.goto(`${base}/workshops`);
+await page.getByRole('button', { name: 'Go in as Ines Corrow' }).click();
+await page.getByRole('heading', { name: 'Can be done now' }).waitFor();
+for (const [name, go] of views) {
+  if (only && !only.includes(name)) continue;
+  await page.goto(base + (await go(page)));
+  await page.waitForLoadState('networkidle');
+  await page.screenshot({ path: `${out}/${name}.png`, fullPage: process.env.IVREK_FULL === '1' });
+  console.error(`${out}/${name}.png`);
+}
+await browser.close();

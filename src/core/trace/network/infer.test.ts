@@ -1,0 +1,160 @@
+import fc from 'fast-check';
+import { infer as bayes } from 'bayesjs';
+import { describe, expect, it } from 'vitest';
+import { enumerate } from '../../../../test/oracle/enumerate';
+import { networks } from '../../../../test/oracle/networks';
+import { credibleSets, infer, setLogOdds, type Group, type Network } from '.';
+
+const close = (a: number, b: number) => expect(Math.abs(a - b)).toBeLessThan(1e-9);
+
+describe('textbook networks, written as groups', () => {
+  // Figures quoted from memory; both follow from the tables below by hand.
+  it('burglary and alarm: P(burglary given both calls) = 0.284 (Russell and Norvig, Bayesian networks)', () => {
+    const pB = 0.001;
+    const pE = 0.002;
+    const pA = { '11': 0.95, '10': 0.94, '01': 0.29, '00': 0.001 };
+    const states = [0, 1].flatMap((b) =>
+      [0, 1].flatMap((e) =>
+        [0, 1].map((a) => {
+          const alarm = pA[`${b}${e}` as keyof typeof pA];
+          return { key: { b, e, a }, prior: (b ? pB : 1 - pB) * (e ? pE : 1 - pE) * (a ? alarm : 1 - alarm) };
+        }),
+      ),
+    );
+    const group: Group = { id: 'house', states: states.map((s) => ({ prior: s.prior, members: s.key.b ? ['burglary'] : [] })) };
+    const call = (id: string, given: number, not: number) => ({ id, leak: [1, 0], links: states.map((s, i) => ({ group: 0, state: i, levels: s.key.a ? [1 - given, given] : [1 - not, not] })) });
+    const network: Network = { groups: [group], findings: [call('john', 0.9, 0.05), call('mary', 0.7, 0.01)] };
+    const { probability } = infer(network, [
+      { finding: 0, weights: [0, 1] },
+      { finding: 1, weights: [0, 1] },
+    ]);
+    const burglary = states.reduce((sum, s, i) => sum + (s.key.b ? probability[0][i] : 0), 0);
+    expect(burglary).toBeCloseTo(0.284, 3);
+  });
+
+  it('cloudy, sprinkler, rain: P(sprinkler given wet) = 0.4298, P(rain given wet) = 0.7079 (Murphy, introduction to graphical models)', () => {
+    const states = [0, 1].flatMap((c) => [0, 1].flatMap((s) => [0, 1].map((r) => ({ s, r, prior: 0.5 * (s ? (c ? 0.1 : 0.5) : c ? 0.9 : 0.5) * (r ? (c ? 0.8 : 0.2) : c ? 0.2 : 0.8) }))));
+    const wet = (s: number, r: number) => (s && r ? 0.99 : s || r ? 0.9 : 0);
+    const network: Network = {
+      groups: [{ id: 'garden', states: states.map((x) => ({ prior: x.prior, members: [] })) }],
+      findings: [{ id: 'wet', leak: [1, 0], links: states.map((x, i) => ({ group: 0, state: i, levels: [1 - wet(x.s, x.r), wet(x.s, x.r)] })) }],
+    };
+    const { probability } = infer(network, [{ finding: 0, weights: [0, 1] }]);
+    const sum = (pick: (x: { s: number; r: number }) => boolean) => states.reduce((t, x, i) => t + (pick(x) ? probability[0][i] : 0), 0);
+    expect(sum((x) => x.s === 1)).toBeCloseTo(0.4298, 4);
+    expect(sum((x) => x.r === 1)).toBeCloseTo(0.7079, 4);
+  });
+});
+
+describe('against brute force', () => {
+  it('agrees to 1e-9 on graded models with soft evidence', () => {
+    fc.assert(
+      fc.property(networks({ groups: 6, findings: 7 }), ({ network, observations }) => {
+        const brute = enumerate(network, observations);
+        const swept = infer(network, observations);
+        close(Math.exp(swept.logEvidence) / brute.evidence, 1);
+        brute.probability.forEach((row, g) => row.forEach((p, s) => close(p, swept.probability[g][s])));
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it('agrees to 1e-9 with up to 12 faults and up to 10 present findings', () => {
+    fc.assert(
+      fc.property(networks({ groups: 12, findings: 10, hard: true }), ({ network, observations }) => {
+        const present = observations.map((o) => ({ ...o, weights: [0, 1] }));
+        const brute = enumerate(network, present);
+        const swept = infer(network, present);
+        brute.probability.forEach((row, g) => row.forEach((p, s) => close(p, swept.probability[g][s])));
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('agrees with a general-purpose Bayesian-network package', () => {
+    fc.assert(
+      fc.property(networks({ groups: 4, findings: 4, hard: true }), ({ network, observations }) => {
+        const nodes: Record<string, { id: string; states: string[]; parents: string[]; cpt: unknown }> = {};
+        for (const g of network.groups) nodes[g.id] = { id: g.id, states: ['no', 'yes'], parents: [], cpt: { no: g.states[0].prior, yes: g.states[1].prior } };
+        for (const f of network.findings) {
+          const parents = [...new Set(f.links.map((l) => network.groups[l.group].id))];
+          const absent = (there: Set<string>) => f.links.reduce((q, l) => q * (there.has(network.groups[l.group].id) ? l.levels[0] : 1), f.leak[0]);
+          const rows = Array.from({ length: 2 ** parents.length }, (_x, code) => {
+            const there = new Set(parents.filter((_p, i) => (code >> i) & 1));
+            const q = absent(there);
+            return { when: Object.fromEntries(parents.map((p) => [p, there.has(p) ? 'yes' : 'no'])), then: { no: q, yes: 1 - q } };
+          });
+          nodes[f.id] = { id: f.id, states: ['no', 'yes'], parents, cpt: parents.length ? rows : rows[0].then };
+        }
+        const evidence = Object.fromEntries(observations.map((o) => [network.findings[o.finding].id, o.weights[1] ? 'yes' : 'no']));
+        const swept = infer(network, observations);
+        network.groups.forEach((g, i) => {
+          // the package gives a joint probability for the query with the evidence
+          const p = bayes(nodes as never, { [g.id]: 'yes' }, evidence);
+          close(p, swept.probability[i][1]);
+        });
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('order and withdrawal', () => {
+  it('gives bit-equal results in whatever order the evidence came', () => {
+    fc.assert(
+      fc.property(networks({ groups: 6, findings: 6 }), fc.integer(), ({ network, observations }, seed) => {
+        const shuffled = [...observations].sort((a, b) => ((a.finding * 7919 + seed) % 13) - ((b.finding * 7919 + seed) % 13));
+        const one = infer(network, observations);
+        const two = infer(network, shuffled);
+        expect(two.logEvidence).toBe(one.logEvidence);
+        one.probability.forEach((row, g) => row.forEach((p, s) => expect(two.probability[g][s]).toBe(p)));
+      }),
+    );
+  });
+
+  it('with no other present finding, a present one never lowers its parents and an absent one never raises them', () => {
+    fc.assert(
+      fc.property(networks({ groups: 5, findings: 1, hard: true }), ({ network }) => {
+        if (network.findings.length === 0) return;
+        const prior = network.groups.map((g) => g.states[1].prior);
+        const there = infer(network, [{ finding: 0, weights: [0, 1] }]);
+        const gone = infer(network, [{ finding: 0, weights: [1, 0] }]);
+        for (const l of network.findings[0].links) {
+          expect(there.probability[l.group][1]).toBeGreaterThanOrEqual(prior[l.group] - 1e-12);
+          expect(gone.probability[l.group][1]).toBeLessThanOrEqual(prior[l.group] + 1e-12);
+        }
+      }),
+    );
+  });
+});
+
+describe('fault sets', () => {
+  it('each has exactly the probability that its definition gives, and the mass left out is exact', () => {
+    fc.assert(
+      fc.property(networks({ groups: 6, findings: 6 }), ({ network, observations }) => {
+        const { sets, leftOut, posterior } = credibleSets(network, observations, { limit: 5000 });
+        const none = sets.find((s) => s.states.length === 0);
+        const brute = enumerate(network, observations);
+        let sum = 0;
+        for (const set of sets) {
+          sum += set.probability;
+          if (!none || none.probability === 0) continue;
+          const ratio = setLogOdds(network, observations, Object.fromEntries(set.states));
+          if (Number.isFinite(ratio)) close(Math.log(set.probability / none.probability) - ratio, 0);
+        }
+        close(sum + leftOut, 1);
+        close(Math.exp(posterior.logEvidence) / brute.evidence, 1);
+        expect(new Set(sets.map((s) => JSON.stringify(s.states.map(String).sort()))).size).toBe(sets.length);
+      }),
+      { numRuns: 120 },
+    );
+  });
+
+  it('leaves out less than it was told to where there is room', () => {
+    fc.assert(
+      fc.property(networks({ groups: 5, findings: 4 }), ({ network, observations }) => {
+        expect(credibleSets(network, observations, { limit: 5000 }).leftOut).toBeLessThan(2e-2);
+      }),
+    );
+  });
+});

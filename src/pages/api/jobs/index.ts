@@ -1,0 +1,10 @@
+import type { APIRoute } from 'astro';
+import { pool } from '../../../server/db/pool';
+import { json } from '../../../server/http/body';
+import { nextBoard } from '../../../server/queries/next';
+
+/** The open jobs of this workshop and what can be done on each. */
+export const GET: APIRoute = async ({ locals }) => {
+  const { shopId, personId } = locals.session!;
+  return json((await nextBoard(pool(), shopId, personId, new Date().toISOString())).lines);
+};

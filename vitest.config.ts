@@ -1,0 +1,18 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vitest/config';
+import { knowledgePlugin } from './src/server/knowledge/plugin';
+
+const decorators = { esbuild: { tsconfigRaw: { compilerOptions: { experimentalDecorators: true, useDefineForClassFields: false } } } };
+
+export default defineConfig({
+  test: {
+    projects: [
+      { plugins: [knowledgePlugin()], ...decorators, test: { name: 'unit', environment: 'node', include: ['src/{core,contract,server}/**/*.test.ts'] } },
+      {
+        plugins: [react(), knowledgePlugin()],
+        test: { name: 'ui', environment: 'jsdom', include: ['src/ui/**/*.test.{ts,tsx}'], setupFiles: ['test/setup-ui.ts'] },
+      },
+      { plugins: [knowledgePlugin()], ...decorators, test: { name: 'db', environment: 'node', include: ['test/db/**/*.test.ts'], testTimeout: 60000, hookTimeout: 60000 } },
+    ],
+  },
+});
