@@ -7,12 +7,20 @@ const decorators = { esbuild: { tsconfigRaw: { compilerOptions: { experimentalDe
 export default defineConfig({
   test: {
     projects: [
-      { plugins: [knowledgePlugin()], ...decorators, test: { name: 'unit', environment: 'node', include: ['src/{core,contract,server}/**/*.test.ts'] } },
+      {
+        plugins: [knowledgePlugin()],
+        ...decorators,
+        test: { name: 'unit', environment: 'node', include: ['src/{core,contract,server}/**/*.test.ts'] },
+      },
       {
         plugins: [react(), knowledgePlugin()],
         test: { name: 'ui', environment: 'jsdom', include: ['src/ui/**/*.test.{ts,tsx}'], setupFiles: ['test/setup-ui.ts'] },
       },
-      { plugins: [knowledgePlugin()], ...decorators, test: { name: 'db', environment: 'node', include: ['test/db/**/*.test.ts'], testTimeout: 60000, hookTimeout: 60000 } },
+      {
+        plugins: [knowledgePlugin()],
+        ...decorators,
+        test: { name: 'db', environment: 'node', include: ['test/db/**/*.test.ts'], testTimeout: 60000, hookTimeout: 60000 },
+      },
     ],
   },
 });

@@ -54,8 +54,10 @@ function running(data) {
   if (!existsSync(file)) return null;
   const lines = readFileSync(file, 'utf8').split('\n');
   const pid = Number(lines[0]);
-  const name = existsSync(`/proc/${pid}/comm`) ? readFileSync(`/proc/${pid}/comm`, 'utf8').trim() : '';
-  return alive(pid) && name === 'postgres' ? { pid, port: Number(lines[3]) } : null;
+  // "12 (postgres) S …": a postmaster killed hard may linger as a zombie, which serves nobody.
+  const stat = existsSync(`/proc/${pid}/stat`) ? readFileSync(`/proc/${pid}/stat`, 'utf8') : '';
+  const [, name, state] = /\((.*)\) (\w)/.exec(stat) ?? [];
+  return alive(pid) && name === 'postgres' && state !== 'Z' ? { pid, port: Number(lines[3]) } : null;
 }
 
 function create(bin, data, base) {
@@ -121,16 +123,15 @@ export async function startCluster(bin, base, { firstPort = 54680, settings = []
   if (!state) {
     const port = await freePort(firstPort);
     const options = ['listen_addresses=127.0.0.1', `port=${port}`, 'unix_socket_directories=', 'max_connections=60', ...settings];
-    const r = asPostgres(
-      bin,
-      'pg_ctl',
-      ['-w', '-t', '60', '-D', data, '-l', `${data}/server.log`, '-o', options.map((o) => `-c "${o}"`).join(' '), 'start'],
-      'ignore',
-    );
-    if (r.code !== 0) {
-      const tail = quietly('tail', ['-n', '8', `${data}/server.log`]).out.trim();
-      throw new Stop('PostgreSQL did not start', `The end of its log (${data}/server.log):\n${tail}`);
+    const args = ['-w', '-t', '60', '-D', data, '-l', `${data}/server.log`, '-o', options.map((o) => `-c "${o}"`).join(' '), 'start'];
+    const logTail = () => quietly('tail', ['-n', '8', `${data}/server.log`]).out.trim();
+    let r = asPostgres(bin, 'pg_ctl', args, 'ignore');
+    // Workers of a cluster that was killed hard hold its memory for a moment longer; they go by themselves.
+    for (let tries = 0; r.code !== 0 && tries < 20 && /shared memory block|lock file/.test(logTail()); tries++) {
+      await new Promise((later) => setTimeout(later, 500));
+      r = asPostgres(bin, 'pg_ctl', args, 'ignore');
     }
+    if (r.code !== 0) throw new Stop('PostgreSQL did not start', `The end of its log (${data}/server.log):\n${logTail()}`);
     state = running(data);
     if (!state) throw new Stop('PostgreSQL started and went away again', `See ${data}/server.log`);
   }

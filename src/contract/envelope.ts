@@ -3,7 +3,7 @@ import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, ValidateNested } from 'class-validator';
 import { schemaVersion } from '../core/command';
 import { tableNames, type TableName } from '../core/record';
-import { Id, Instant, MaybeWhole, OneOf, Optional, Sheet, Whole, Words } from './fields';
+import { Id, Instant, Nested, MaybeWhole, OneOf, Optional, Sheet, Whole, Words } from './fields';
 import { PersonalPart } from './payloads/intake';
 
 export class EntityPart {
@@ -16,7 +16,7 @@ export class Envelope {
   @Id() id!: string;
   @Whole(1, schemaVersion) schemaVersion!: number;
   @Words(60) type!: string;
-  @ValidateNested() @Type(() => EntityPart) entity!: EntityPart;
+  @Nested(() => EntityPart) entity!: EntityPart;
   @Instant() madeAt!: string;
   @MaybeWhole(0, Number.MAX_SAFE_INTEGER) after!: number | null;
   @Sheet() base!: Record<string, number>;

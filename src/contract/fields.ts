@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { Type, type ClassConstructor } from 'class-transformer';
 import { applyDecorators } from './decorate';
 import {
   IsArray,
@@ -8,6 +9,7 @@ import {
   IsInt,
   IsNumber,
   IsObject,
+  ValidateNested,
   IsString,
   IsUUID,
   Matches,
@@ -79,3 +81,7 @@ export const Sheet = () => applyDecorators(IsObject({ message: 'An object is wan
 
 /** The field may be left out altogether, as in a set of changed fields. */
 export const Optional = () => ValidateIf((_o, v) => v !== undefined);
+
+/** One object of a class of its own: there, not a list, and sound itself. */
+export const Nested = (cls: () => ClassConstructor<object>) =>
+  applyDecorators(IsObject({ message: 'Something is missing here.' }), ValidateNested(), Type(cls));

@@ -1,5 +1,4 @@
-import { Type } from 'class-transformer';
-import { registerDecorator, ValidateNested } from 'class-validator';
+import { registerDecorator } from 'class-validator';
 import type { Conditions, ReadingValue, Shown } from '../../core/record';
 import { Id, MaybeWords, OneOf, Optional, Whole, Words } from '../fields';
 
@@ -122,5 +121,3 @@ export function IsShown() {
       },
     });
 }
-
-export { Type, ValidateNested };

@@ -4,6 +4,7 @@ import {
   Decimal,
   Id,
   Items,
+  Nested,
   MaybeDecimal,
   MaybeFigure,
   MaybeId,
@@ -16,7 +17,7 @@ import {
   Words,
 } from '../fields';
 import { ArrayMaxSize, IsString, MaxLength, ValidateIf } from 'class-validator';
-import { IsMapOf, Type, ValidateNested } from './common';
+import { IsMapOf } from './common';
 
 const symptomMap = () => IsMapOf(['present', 'absent'], 'Each symptom is picked or denied.');
 
@@ -54,7 +55,7 @@ export class BikeFields {
   @Optional() @MaybeFigure(4, 20) compressionRatio?: number | null;
 }
 export class BikeSetBody {
-  @ValidateNested() @Type(() => BikeFields) set!: BikeFields;
+  @Nested(() => BikeFields) set!: BikeFields;
 }
 
 export class JobFields {
@@ -77,14 +78,14 @@ export class JobFields {
   @Optional() @Decimal() rate?: string;
 }
 export class JobSetBody {
-  @ValidateNested() @Type(() => JobFields) set!: JobFields;
+  @Nested(() => JobFields) set!: JobFields;
 }
 
 export class OwnerFields {
   @MaybeId() personalId!: string | null;
 }
 export class OwnerSetBody {
-  @ValidateNested() @Type(() => OwnerFields) set!: OwnerFields;
+  @Nested(() => OwnerFields) set!: OwnerFields;
 }
 
 export class ComplaintAddBody {
@@ -100,7 +101,7 @@ export class ComplaintFields {
   @Optional() @Truth() explained?: boolean;
 }
 export class ComplaintSetBody {
-  @ValidateNested() @Type(() => ComplaintFields) set!: ComplaintFields;
+  @Nested(() => ComplaintFields) set!: ComplaintFields;
 }
 
 export class ConsentBody {

@@ -1,7 +1,7 @@
 import { ValidateIf } from 'class-validator';
 import type { Answer, Shown, SymptomAnswer } from '../../core/record';
-import { Decimal, Id, MaybeFigure, MaybeId, MaybeOneOf, MaybeWords, OneOf, Optional, Whole, Words } from '../fields';
-import { ConditionsPart, IsMapOf, IsShown, ReadingPartBody, Type, ValidateNested } from './common';
+import { Decimal, Nested, Id, MaybeFigure, MaybeId, MaybeOneOf, MaybeWords, OneOf, Optional, Whole, Words } from '../fields';
+import { ConditionsPart, IsMapOf, IsShown, ReadingPartBody } from './common';
 
 const position = () => MaybeWords(20);
 const present = () => ValidateIf((_o, v) => v !== null);
@@ -11,10 +11,10 @@ export class EvidenceAddBody {
   @Words(60) testId!: string;
   @position() position!: string | null;
   @Words(60) outcome!: string;
-  @present() @ValidateNested() @Type(() => ReadingPartBody) reading!: ReadingPartBody | null;
+  @present() @Nested(() => ReadingPartBody) reading!: ReadingPartBody | null;
   @MaybeId() predictionId!: string | null;
   @MaybeOneOf(['yes', 'no']) held!: Answer | null;
-  @ValidateNested() @Type(() => ConditionsPart) conditions!: ConditionsPart;
+  @Nested(() => ConditionsPart) conditions!: ConditionsPart;
   @MaybeWords(1000) note!: string | null;
   @MaybeId() afterRepairId!: string | null;
   @Words(64) knowledgeHash!: string;
@@ -37,8 +37,8 @@ export class PredictionBody {
 export class ReadingAddBody {
   @Id() jobId!: string;
   @position() position!: string | null;
-  @ValidateNested() @Type(() => ConditionsPart) conditions!: ConditionsPart;
-  @ValidateNested() @Type(() => ReadingPartBody) reading!: ReadingPartBody;
+  @Nested(() => ConditionsPart) conditions!: ConditionsPart;
+  @Nested(() => ReadingPartBody) reading!: ReadingPartBody;
 }
 
 export class SpecAddBody {
@@ -58,7 +58,7 @@ export class SpecFields {
   @Optional() @Words(200) source?: string;
 }
 export class SpecSetBody {
-  @ValidateNested() @Type(() => SpecFields) set!: SpecFields;
+  @Nested(() => SpecFields) set!: SpecFields;
 }
 
 export class CauseBody {
@@ -90,7 +90,7 @@ export class RetestBody {
   @Id() complaintId!: string;
   @Id() repairId!: string;
   @OneOf(['gone', 'changed', 'same']) result!: 'gone' | 'changed' | 'same';
-  @ValidateNested() @Type(() => ConditionsPart) conditions!: ConditionsPart;
+  @Nested(() => ConditionsPart) conditions!: ConditionsPart;
   @MaybeWords(1000) note!: string | null;
-  @present() @ValidateNested() @Type(() => ChangedPart) changed!: ChangedPart | null;
+  @present() @Nested(() => ChangedPart) changed!: ChangedPart | null;
 }

@@ -1,7 +1,23 @@
-import { ArrayMaxSize, ArrayMinSize, ValidateIf } from 'class-validator';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, ArrayMinSize, ValidateIf, ValidateNested } from 'class-validator';
 import { partStatuses, verdicts, waitKinds, type PartStatus, type Verdict, type WaitKind } from '../../core/record';
-import { Decimal, Figure, Id, Items, MaybeDay, MaybeId, MaybeInstant, MaybeWords, OneOf, Optional, Truth, Whole, Words } from '../fields';
-import { ConditionsPart, IsCounts, ReadingPartBody, Type, ValidateNested } from './common';
+import {
+  Decimal,
+  Nested,
+  Figure,
+  Id,
+  Items,
+  MaybeDay,
+  MaybeId,
+  MaybeInstant,
+  MaybeWords,
+  OneOf,
+  Optional,
+  Truth,
+  Whole,
+  Words,
+} from '../fields';
+import { ConditionsPart, IsCounts, ReadingPartBody } from './common';
 
 export class FastenerPart {
   @Id() id!: string;
@@ -28,8 +44,8 @@ export class FindingAddBody {
   @Words(120) item!: string;
   @MaybeWords(20) position!: string | null;
   @Words(2000) seen!: string;
-  @ValidateIf((_o, v) => v !== null) @ValidateNested() @Type(() => ReadingPartBody) reading!: ReadingPartBody | null;
-  @ValidateNested() @Type(() => ConditionsPart) conditions!: ConditionsPart;
+  @ValidateIf((_o, v) => v !== null) @Nested(() => ReadingPartBody) reading!: ReadingPartBody | null;
+  @Nested(() => ConditionsPart) conditions!: ConditionsPart;
   @OneOf(verdicts) verdict!: Verdict;
   @MaybeWords(60) faultId!: string | null;
   @MaybeId() afterRepairId!: string | null;
@@ -55,7 +71,7 @@ export class PartFields {
   @Optional() @MaybeDay() dueOn?: string | null;
 }
 export class PartSetBody {
-  @ValidateNested() @Type(() => PartFields) set!: PartFields;
+  @Nested(() => PartFields) set!: PartFields;
 }
 
 export class StagePart {

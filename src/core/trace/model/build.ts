@@ -1,12 +1,12 @@
 import type { Facts, FindingKind, Knowledge } from '../../knowledge';
 import { factsOf } from '../../knowledge';
-import { groupBy, type Conditions } from '../../record';
+import { groupBy } from '../../record';
 import type { Finding, Link, Network, Observation } from '../network';
 import { repairsInOrder, repairsUpTo, type Case } from './case';
 import { evidenceClaims, type Claim } from './claims';
 import { instanceId, type Instance } from './instance';
 import { groupsOf, keyOf, suspectsOf, type Mode, type Suspect, type TracedGroup } from './groups';
-import { levelsOf, linkLevels, showing } from './strength';
+import { levelsOf, linkLevels, showing, strongest } from './strength';
 
 /** A bike as the tracer sees it. */
 export interface Model {
@@ -42,7 +42,8 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
   const suspects = suspectsOf(knowledge, facts, positions, traced.job.lastTouched ?? []);
   const ordered = repairsInOrder(traced.repairs);
   const repaired = ordered.map((r) => ({ id: r.id, key: r.faultId ? keyOf(r.faultId, r.position) : notListed }));
-  const groups = groupsOf(knowledge, suspects, repaired);
+  const retried = retriedSymptoms(knowledge, traced);
+  const groups = groupsOf(knowledge, suspects, repaired, retried, positions.length);
   const byKey = new Map(suspects.map((s) => [s.key, s]));
   const groupsCausing = new Map<string, number[]>();
   groups.forEach((g, i) => {
@@ -81,6 +82,17 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
   return model;
 }
 
+/** Symptoms of complaints that were tried again after a repair. */
+function retriedSymptoms(k: Knowledge, c: Case): FindingKind[] {
+  const ids = new Set(
+    c.retests.flatMap((r) => {
+      const symptoms = c.complaints.find((p) => p.id === r.complaintId)?.symptoms ?? {};
+      return Object.keys(symptoms).filter((id) => symptoms[id] === 'present');
+    }),
+  );
+  return k.findings.filter((f) => ids.has(f.id));
+}
+
 /** Repeats of one test under the same circumstances are one finding, not several votes. */
 function combine(claims: Claim[]): number[] {
   const level = (w: readonly number[]) => w.reduce((s, x, l) => s + x * l, 0) / w.reduce((a, b) => a + b, 0);
@@ -98,12 +110,12 @@ export function findingOf(model: Model, instance: Instance): Finding {
   const id = instanceId(instance);
   const [prefix, rest] = instance.kind.includes(':') ? (instance.kind.split(/:(.*)/) as [string, string]) : ['', instance.kind];
   const kind = prefix === 'seen' ? null : findingKind(model.knowledge, rest);
-  const byMode = (mode: Mode): number[] | null => {
+  const byMode = (mode: Mode, brings: boolean | undefined): number[] | null => {
     const all = mode.members.flatMap((key) => {
       const s = model.byKey.get(key);
       if (!s) return [];
       if (prefix === 'seen') return key === rest ? [[0.05, 0.95]] : [];
-      return linkOf(model, s, kind!, instance, mode.flavour, prefix === 'varies') ?? [];
+      return linkOf(model, s, kind!, instance, mode.flavour, prefix === 'varies', brings) ?? [];
     });
     return all.length ? all.reduce(maxOf) : null;
   };
@@ -114,7 +126,7 @@ export function findingOf(model: Model, instance: Instance): Finding {
     const g = model.groups[group];
     const k = g.repairIds.filter((r) => instance.repairs.has(r)).length;
     g.paths.forEach((path, state) => {
-      const levels = path[k].members.length ? byMode(path[k]) : null;
+      const levels = path[k].members.length ? byMode(path[k], prefix ? undefined : g.brings[state][rest]) : null;
       if (levels) links.push({ group, state, levels });
     });
   });
@@ -128,10 +140,13 @@ function linkOf(
   instance: Instance,
   flavour: Mode['flavour'],
   varies: boolean,
+  brings: boolean | undefined,
 ): number[][] | null {
   const factor = showing(s.fault, flavour, instance.conditions, instance.bypasses);
   const levels = linkLevels(s.fault, s.position, kind, instance.position, model.positions.length, varies ? 1 : factor);
-  if (!levels || factor === 0) return null;
+  if (!levels || factor === 0 || brings === false) return null;
+  // It is known to bring this symptom here: only circumstances and its duty still matter.
+  if (brings) return [[1 - strongest * factor, strongest * factor]];
   if (!varies) return [levels];
   // Coming and going speaks for a fault that comes and goes; a steady one only seems to, now and then.
   const p = (1 - levels[0]) * (flavour === 'intermittent' ? 0.8 : 0.08);

@@ -1,5 +1,7 @@
-import { applicability, isMet, type Facts, type Fault, type Knowledge } from '../../knowledge';
+import { applicability, isMet, type Facts, type Fault, type FindingKind, type Knowledge } from '../../knowledge';
+import { groupBy } from '../../record';
 import type { Group } from '../network';
+import { linkLevels } from './strength';
 
 /** A fault at a place on this bike; it may be there or not. */
 export interface Suspect {
@@ -20,6 +22,11 @@ export interface Mode {
 export interface TracedGroup extends Group {
   /** path[state][k] = mode after k repairs of this group's faults */
   paths: Mode[][];
+  /**
+   * Symptoms that were tried at several times: whether this mode's fault brings them on this bike. It is a property of
+   * the bike that lasts, so that a symptom that is gone after one repair clears the faults that were left alone.
+   */
+  brings: Record<string, boolean>[];
   /** Repairs of this group's faults, oldest first. */
   repairIds: string[];
   suspects: string[];
@@ -53,6 +60,7 @@ export function suspectsOf(k: Knowledge, facts: Facts, positions: readonly strin
 interface Weighted {
   path: Mode[];
   prior: number;
+  brings: Record<string, boolean>;
 }
 
 const none: Mode = { members: [], flavour: 'steady' };
@@ -73,7 +81,7 @@ function startModes(members: Suspect[], joint: { faults: string[]; prior: number
     if (share > 0) modes.push({ mode: { members: [key], flavour: 'intermittent' }, odds: odds * share });
   }
   const total = 1 + modes.reduce((s, m) => s + m.odds, 0);
-  return [{ path: [none], prior: 1 / total }, ...modes.map((m) => ({ path: [m.mode], prior: m.odds / total }))];
+  return [{ path: [none], prior: 1 / total, brings: {} }, ...modes.map((m) => ({ path: [m.mode], prior: m.odds / total, brings: {} }))];
 }
 
 /** What a repair of `key` makes of a mode: it ends the instance that was there and starts a new one. */
@@ -88,38 +96,72 @@ function afterRepair(mode: Mode, key: string): { mode: Mode; chance: number }[] 
   ];
 }
 
-/** Ties suspects to groups and lays out what each group may have gone through, repair by repair. */
-export function groupsOf(k: Knowledge, suspects: readonly Suspect[], repairs: readonly { id: string; key: string }[]): TracedGroup[] {
+/** The least likely courses are dropped; "nothing was ever wrong" stays first. */
+function prune(courses: Weighted[]): Weighted[] {
+  if (courses.length <= mostStates) return courses;
+  const keep = new Set(
+    courses
+      .slice(1)
+      .sort((a, b) => b.prior - a.prior)
+      .slice(0, mostStates - 1),
+  );
+  return [courses[0], ...courses.slice(1).filter((c) => keep.has(c))];
+}
+
+/** Splits each course by whether its faults bring a symptom on this bike or not. */
+function split(courses: Weighted[], members: readonly Suspect[], kind: FindingKind, cylinders: number): Weighted[] {
+  return courses.flatMap((c) => {
+    const keys = new Set(c.path.flatMap((m) => m.members));
+    const stays = members
+      .filter((m) => keys.has(m.key))
+      .reduce((q, m) => q * (linkLevels(m.fault, m.position, kind, null, cylinders, 1)?.[0] ?? 1), 1);
+    if (stays === 1) return [c];
+    return [
+      { ...c, prior: c.prior * (1 - stays), brings: { ...c.brings, [kind.id]: true } },
+      { ...c, prior: c.prior * stays, brings: { ...c.brings, [kind.id]: false } },
+    ];
+  });
+}
+
+/**
+ * Ties suspects to groups and lays out what each group may have gone through, repair by repair. `retried` are the
+ * symptoms that were looked at more than once.
+ */
+export function groupsOf(
+  k: Knowledge,
+  suspects: readonly Suspect[],
+  repairs: readonly { id: string; key: string }[],
+  retried: readonly FindingKind[],
+  cylinders: number,
+): TracedGroup[] {
   const grouped = new Map<string, string>();
   for (const g of k.groups) for (const m of g.modes) for (const id of m.faults) grouped.set(id, g.id);
-  const byGroup = new Map<string, Suspect[]>();
-  for (const s of suspects) {
-    const id = grouped.get(s.fault.id) ?? s.key;
-    byGroup.set(id, [...(byGroup.get(id) ?? []), s]);
-  }
+  const byGroup = groupBy(suspects, (s) => grouped.get(s.fault.id) ?? s.key);
   return [...byGroup.entries()]
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map(([id, members]) => {
-      const joint = k.groups.find((g) => g.id === id)?.modes ?? null;
-      let paths = startModes(members, joint);
+      let courses = startModes(members, k.groups.find((g) => g.id === id)?.modes ?? null);
       const own = repairs.filter((r) => members.some((m) => m.key === r.key));
       for (const r of own) {
-        paths = paths.flatMap(({ path, prior }) =>
-          afterRepair(path[path.length - 1], r.key).map(({ mode, chance }) => ({ path: [...path, mode], prior: prior * chance })),
+        courses = prune(
+          courses.flatMap((c) =>
+            afterRepair(c.path[c.path.length - 1], r.key).map(({ mode, chance }) => ({
+              ...c,
+              path: [...c.path, mode],
+              prior: c.prior * chance,
+            })),
+          ),
         );
-        if (paths.length > mostStates) {
-          // The least likely courses are dropped; "nothing was ever wrong" stays first.
-          const keep = new Set([...paths.slice(1)].sort((a, b) => b.prior - a.prior).slice(0, mostStates - 1));
-          paths = [paths[0], ...paths.slice(1).filter((p) => keep.has(p))];
-        }
       }
-      const total = paths.reduce((s, p) => s + p.prior, 0);
+      for (const kind of retried) courses = prune(split(courses, members, kind, cylinders));
+      const total = courses.reduce((s, c) => s + c.prior, 0);
       return {
         id,
         suspects: members.map((m) => m.key),
         repairIds: own.map((r) => r.id),
-        paths: paths.map((p) => p.path),
-        states: paths.map((p) => ({ prior: p.prior / total, members: p.path[p.path.length - 1].members })),
+        paths: courses.map((c) => c.path),
+        brings: courses.map((c) => c.brings),
+        states: courses.map((c) => ({ prior: c.prior / total, members: c.path[c.path.length - 1].members })),
       };
     });
 }

@@ -2,7 +2,7 @@ import type { Fault, FindingKind, Strength } from '../../knowledge';
 import type { Conditions } from '../../record';
 
 /** No link is certain: a certain one would let a single mistaken finding rule a fault out for good. */
-const strongest = 0.98;
+export const strongest = 0.98;
 /** One cylinder of several rarely brings what the whole engine complains of. */
 const oneOfSeveral = 0.35;
 

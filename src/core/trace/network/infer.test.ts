@@ -22,7 +22,11 @@ describe('textbook networks, written as groups', () => {
       ),
     );
     const group: Group = { id: 'house', states: states.map((s) => ({ prior: s.prior, members: s.key.b ? ['burglary'] : [] })) };
-    const call = (id: string, given: number, not: number) => ({ id, leak: [1, 0], links: states.map((s, i) => ({ group: 0, state: i, levels: s.key.a ? [1 - given, given] : [1 - not, not] })) });
+    const call = (id: string, given: number, not: number) => ({
+      id,
+      leak: [1, 0],
+      links: states.map((s, i) => ({ group: 0, state: i, levels: s.key.a ? [1 - given, given] : [1 - not, not] })),
+    });
     const network: Network = { groups: [group], findings: [call('john', 0.9, 0.05), call('mary', 0.7, 0.01)] };
     const { probability } = infer(network, [
       { finding: 0, weights: [0, 1] },
@@ -33,11 +37,17 @@ describe('textbook networks, written as groups', () => {
   });
 
   it('cloudy, sprinkler, rain: P(sprinkler given wet) = 0.4298, P(rain given wet) = 0.7079 (Murphy, introduction to graphical models)', () => {
-    const states = [0, 1].flatMap((c) => [0, 1].flatMap((s) => [0, 1].map((r) => ({ s, r, prior: 0.5 * (s ? (c ? 0.1 : 0.5) : c ? 0.9 : 0.5) * (r ? (c ? 0.8 : 0.2) : c ? 0.2 : 0.8) }))));
+    const states = [0, 1].flatMap((c) =>
+      [0, 1].flatMap((s) =>
+        [0, 1].map((r) => ({ s, r, prior: 0.5 * (s ? (c ? 0.1 : 0.5) : c ? 0.9 : 0.5) * (r ? (c ? 0.8 : 0.2) : c ? 0.2 : 0.8) })),
+      ),
+    );
     const wet = (s: number, r: number) => (s && r ? 0.99 : s || r ? 0.9 : 0);
     const network: Network = {
       groups: [{ id: 'garden', states: states.map((x) => ({ prior: x.prior, members: [] })) }],
-      findings: [{ id: 'wet', leak: [1, 0], links: states.map((x, i) => ({ group: 0, state: i, levels: [1 - wet(x.s, x.r), wet(x.s, x.r)] })) }],
+      findings: [
+        { id: 'wet', leak: [1, 0], links: states.map((x, i) => ({ group: 0, state: i, levels: [1 - wet(x.s, x.r), wet(x.s, x.r)] })) },
+      ],
     };
     const { probability } = infer(network, [{ finding: 0, weights: [0, 1] }]);
     const sum = (pick: (x: { s: number; r: number }) => boolean) => states.reduce((t, x, i) => t + (pick(x) ? probability[0][i] : 0), 0);
@@ -75,10 +85,12 @@ describe('against brute force', () => {
     fc.assert(
       fc.property(networks({ groups: 4, findings: 4, hard: true }), ({ network, observations }) => {
         const nodes: Record<string, { id: string; states: string[]; parents: string[]; cpt: unknown }> = {};
-        for (const g of network.groups) nodes[g.id] = { id: g.id, states: ['no', 'yes'], parents: [], cpt: { no: g.states[0].prior, yes: g.states[1].prior } };
+        for (const g of network.groups)
+          nodes[g.id] = { id: g.id, states: ['no', 'yes'], parents: [], cpt: { no: g.states[0].prior, yes: g.states[1].prior } };
         for (const f of network.findings) {
           const parents = [...new Set(f.links.map((l) => network.groups[l.group].id))];
-          const absent = (there: Set<string>) => f.links.reduce((q, l) => q * (there.has(network.groups[l.group].id) ? l.levels[0] : 1), f.leak[0]);
+          const absent = (there: Set<string>) =>
+            f.links.reduce((q, l) => q * (there.has(network.groups[l.group].id) ? l.levels[0] : 1), f.leak[0]);
           const rows = Array.from({ length: 2 ** parents.length }, (_x, code) => {
             const there = new Set(parents.filter((_p, i) => (code >> i) & 1));
             const q = absent(there);
@@ -89,7 +101,6 @@ describe('against brute force', () => {
         const evidence = Object.fromEntries(observations.map((o) => [network.findings[o.finding].id, o.weights[1] ? 'yes' : 'no']));
         const swept = infer(network, observations);
         network.groups.forEach((g, i) => {
-          // the package gives a joint probability for the query with the evidence
           const p = bayes(nodes as never, { [g.id]: 'yes' }, evidence);
           close(p, swept.probability[i][1]);
         });

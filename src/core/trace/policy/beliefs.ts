@@ -93,24 +93,27 @@ export function gateOf(test: Test, states: ReadonlyMap<string, 'yes' | 'no'>, kn
   return missing ? (known.find((s) => s.id === missing)?.hidden ?? `needs: ${missing}`) : null;
 }
 
-/** The suspects that can bring what is complained of and still open; all of them where only words are known. */
-function bearing(model: Model): Set<number> {
-  const open = model.case.complaints.filter(
-    (c) => c.state === 'open' || (c.state === 'changed' && !model.case.complaints.some((d) => d.linkedTo === c.id)),
-  );
+/** Symptoms of the complaints that are open; null where only words are known, so that every fault may bear on them. */
+function openSymptoms(model: Model): string[] | null {
+  const { complaints } = model.case;
+  const open = complaints.filter((c) => c.state === 'open' || (c.state === 'changed' && !complaints.some((d) => d.linkedTo === c.id)));
   const symptoms = open.flatMap((c) => Object.entries(c.symptoms).flatMap(([id, a]) => (a === 'present' ? [id] : [])));
-  if (open.length > 0 && symptoms.length === 0) return new Set(model.suspects.keys());
-  return new Set([...model.suspects.entries()].flatMap(([i, s]) => (symptoms.some((id) => s.fault.causes[id] !== undefined) ? [i] : [])));
+  return open.length > 0 && symptoms.length === 0 ? null : symptoms;
 }
 
 export function believe(model: Model): Beliefs {
   const { sets, leftOut, posterior } = credibleSets(model.network, model.observations);
   const rate = Number(model.case.job.rate);
   const index = new Map(model.suspects.map((s, i) => [s.key, i]));
-  const bears = bearing(model);
+  const open = openSymptoms(model);
+  // What has to be mended for the complaint to go: faults that can bring it and, where that is known, do so here.
+  const bears = (i: number, brings: Record<string, boolean>) =>
+    open === null || open.some((id) => model.suspects[i].fault.causes[id] !== undefined && brings[id] !== false);
   const faults = sets.map((h) => {
-    const there = h.states.flatMap(([g, s]) => model.groups[g].states[s].members.map((key) => index.get(key)!));
-    return [...new Set(there)].filter((i) => bears.has(i)).sort((a, b) => a - b);
+    const there = h.states.flatMap(([g, s]) =>
+      model.groups[g].states[s].members.map((key) => index.get(key)!).filter((i) => bears(i, model.groups[g].brings[s])),
+    );
+    return [...new Set(there)].sort((a, b) => a - b);
   });
   const total = sets.reduce((s, h) => s + h.probability, 0);
   const weights = Float64Array.from(sets, (h) => h.probability / total);

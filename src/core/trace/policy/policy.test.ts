@@ -1,0 +1,224 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CaseMaker } from '../../../../test/fixtures/case';
+import { shipped } from '../../../../test/fixtures/knowledge';
+import { buildModel } from '../model';
+import { believe, missingAccess, type Beliefs } from './beliefs';
+import { explain } from './explain';
+import { information, repairPlan, repairWaste, testWaste } from './plan';
+import { rank, schoolViews } from './rank';
+import { chanceWords, listing, tooClose, weightWords } from './words';
+
+const rankOf = (m: CaseMaker) => rank(buildModel(shipped, m.c));
+
+/** Beliefs about one fault at a time, for the order of repairs alone. */
+function single(p: number[], cost: number[]): Beliefs {
+  const total = p.reduce((a, b) => a + b, 0);
+  return {
+    faults: p.map((_x, i) => [i]),
+    repairCost: Float64Array.from(cost),
+    weights: Float64Array.from(p, (x) => x / total),
+    tests: [],
+  } as unknown as Beliefs;
+}
+
+const permutations = (n: number[]): number[][] =>
+  n.length < 2 ? [n] : n.flatMap((x, i) => permutations([...n.slice(0, i), ...n.slice(i + 1)]).map((r) => [x, ...r]));
+
+describe('order of repairs', () => {
+  // Kadane and Simon 1977; Heckerman, Breese and Rommelse 1995: probability over cost is optimal for one fault and independent costs.
+  it('probability over cost is never beaten by any other order, one fault at a time', () => {
+    const positive = fc.double({ min: 0.01, max: 1, noNaN: true });
+    fc.assert(
+      fc.property(fc.array(fc.tuple(positive, positive), { minLength: 1, maxLength: 6 }), (pairs) => {
+        const b = single(
+          pairs.map((x) => x[0]),
+          pairs.map((x) => x[1] * 100),
+        );
+        const plan = repairPlan(b, b.weights);
+        for (const order of permutations([...pairs.keys()])) {
+          let spent = 0;
+          let expected = 0;
+          for (const i of order) {
+            spent += b.repairCost[i];
+            expected += b.weights[i] * spent;
+          }
+          expect(plan.expected).toBeLessThanOrEqual(expected + 1e-9);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('pays for every fault that is there, and counts the rest as wasted', () => {
+    const b = single([0.5, 0.5], [10, 30]);
+    expect(repairPlan(b, b.weights)).toMatchObject({ expected: 0.5 * 10 + 0.5 * 40, wasted: 0.5 * 10, order: [0, 1] });
+    expect(repairWaste(b, b.weights, 0, 1e9)).toBeCloseTo(0.5 * 10 + 0.5 * 0, 9);
+  });
+});
+
+describe('tests', () => {
+  const b = believe(buildModel(shipped, new CaseMaker({ 'no-start': 'present' }, {}, { standingMonths: 30 }).c));
+
+  it('outcome chances add up to 1 under every hypothesis', () => {
+    for (const t of b.tests)
+      for (let h = 0; h < b.sets.length; h++) expect(t.outcomes.reduce((s, o) => s + o.likelihood[h], 0)).toBeCloseTo(1, 9);
+  });
+
+  it('information is never negative and never over the outcomes’ own', () => {
+    for (const t of b.tests) {
+      const bits = information(b.weights, t);
+      expect(bits).toBeGreaterThanOrEqual(0);
+      expect(bits).toBeLessThanOrEqual(Math.log2(t.outcomes.length) + 1e-9);
+      expect(testWaste(b, b.weights, t, 10)).toBeGreaterThanOrEqual(t.cost);
+    }
+  });
+
+  it('asks for an attribute that nobody filled in, and its answer weighs like a test', () => {
+    const unknown = believe(buildModel(shipped, new CaseMaker({ 'no-start': 'present' }, { ignition: null }).c));
+    const ask = unknown.tests.find((t) => t.key === 'ask:ignition')!;
+    const h = unknown.faults.findIndex((f) => f.some((i) => unknown.model.suspects[i].key === 'points-dirty'));
+    expect(ask.outcomes.find((o) => o.id === 'points')!.likelihood[h]).toBeCloseTo(1, 9);
+    expect(b.tests.some((t) => t.key === 'ask:ignition')).toBe(false);
+  });
+
+  it('what hides a test costs nothing once it is off', () => {
+    const model = buildModel(shipped, new CaseMaker().c);
+    expect(missingAccess(model, [], ['tank'])).toBe(8 + 8 + 3 + 3);
+    const off = new CaseMaker().step({ access: 'tank' }).c.steps;
+    expect(missingAccess(model, off, ['tank'])).toBe(0);
+    expect(missingAccess(model, new CaseMaker().step({ access: 'tank', refittedAt: '2030-01-01T00:00:00.000Z' }).c.steps, ['tank'])).toBe(
+      22,
+    );
+  });
+});
+
+describe('gates', () => {
+  it('a stuck engine hides every test that cranks it, says why, and none of them is recommended', () => {
+    const r = rankOf(new CaseMaker({ 'will-not-turn': 'present' }).test('turn-by-hand', 'stuck'));
+    const cranking = r.tests.filter((t) => shipped.tests.find((x) => x.id === t.testId)?.needs?.includes('turns'));
+    expect(cranking.length).toBeGreaterThan(10);
+    for (const t of cranking) expect(t.gate).toMatch(/does not turn/);
+    expect(r.next.kind === 'test' ? r.tests.find((t) => t.key === (r.next as { key: string }).key)!.gate : null).toBeNull();
+  });
+
+  it('opens again after a repair or a newer look', () => {
+    const stuck = new CaseMaker({ 'will-not-turn': 'present' }).test('turn-by-hand', 'stuck').repair('rings-rusted', '1').retest('gone');
+    stuck.c.complaints[0].state = 'gone';
+    stuck.c.complaints.push({
+      ...stuck.c.complaints[0],
+      id: 'c1',
+      symptoms: { 'no-start': 'present' },
+      state: 'open',
+      afterRepairId: stuck.c.repairs[0].id,
+    });
+    expect(rankOf(stuck).tests.find((t) => t.testId === 'compression')!.gate).toBeNull();
+    const again = new CaseMaker({ 'no-start': 'present' }).test('turn-by-hand', 'stuck').test('turn-by-hand', 'free');
+    expect(rankOf(again).tests.find((t) => t.testId === 'compression')!.gate).toBeNull();
+  });
+
+  it('never recommends a hidden test, whatever was found', () => {
+    const picks = shipped.tests.filter((t) => !t.applies).flatMap((t) => t.outcomes.map((o) => [t.id, o.id, t.per ? '1' : null] as const));
+    fc.assert(
+      fc.property(
+        fc.subarray([...picks.keys()], { maxLength: 6 }),
+        fc.constantFrom('least-cost', 'motor-first', 'spark-first', 'cheapest-first', 'last-touched'),
+        (chosen, school) => {
+          const m = new CaseMaker({ 'no-start': 'present' }, {}, { school });
+          for (const i of chosen) m.test(picks[i][0], picks[i][1], { position: picks[i][2] });
+          const r = rankOf(m);
+          if (r.next.kind === 'test') expect(r.tests.find((t) => t.key === (r.next as { key: string }).key)!.gate).toBeNull();
+        },
+      ),
+      { numRuns: 25 },
+    );
+  });
+});
+
+describe('ranking', () => {
+  it('finds the points of a bike that stood: no spark when flicked, spark when bridged', () => {
+    const r = rankOf(
+      new CaseMaker({ 'no-start': 'present' }, {}, { standingMonths: 30, storage: 'damp' })
+        .test('turn-by-hand', 'free')
+        .test('spark-look', 'none', { position: '1' })
+        .test('spark-look', 'none', { position: '2' })
+        .test('flick-points', 'none')
+        .test('bridge-points', 'spark'),
+    );
+    expect(r.suspects[0].key).toBe('points-dirty');
+    expect(r.suspects[0].probability).toBeGreaterThan(0.7);
+    expect(r.next).toMatchObject({ kind: 'repair', key: 'points-dirty' });
+    expect(r.enough!.key).toBe('points-dirty');
+    expect(r.pair!.chance).toBeGreaterThanOrEqual(r.enough!.chance);
+  });
+
+  it('has nothing to do where nothing is open', () => {
+    const m = new CaseMaker({ 'no-start': 'present' });
+    m.c.complaints[0].state = 'gone';
+    m.repair('points-dirty').retest('gone');
+    expect(rankOf(m).next.kind).toBe('none');
+  });
+
+  it('asks for the owner’s word when the money agreed would not do', () => {
+    const model = buildModel(shipped, new CaseMaker().c);
+    expect(rank(model, { agreedLeft: 1 }).askOwner).toMatchObject({ remaining: 1 });
+    expect(rank(model, { agreedLeft: 1e6 }).askOwner).toBeNull();
+  });
+
+  it('each school has a cost, and least expected cost is not the dearest', () => {
+    const views = schoolViews(believe(buildModel(shipped, new CaseMaker({ 'no-start': 'present' }, {}, { standingMonths: 30 }).c)));
+    expect(views.map((v) => v.id)).toEqual(['least-cost', 'motor-first', 'spark-first', 'cheapest-first', 'last-touched']);
+    const costs = views.map((v) => v.expected);
+    expect(costs.every((c) => c > 0 && Number.isFinite(c))).toBe(true);
+    expect(costs[0]).toBeLessThan(Math.max(...costs));
+  });
+
+  it('motor first asks for the motor first, spark first for the spark', () => {
+    const at = (school: string) => {
+      const r = rankOf(new CaseMaker({ 'no-start': 'present' }, {}, { school }).test('turn-by-hand', 'free'));
+      return r.tests.find((t) => r.next.kind === 'test' && t.key === r.next.key)?.system;
+    };
+    expect(['mechanical', 'compression']).toContain(at('motor-first'));
+    expect(at('spark-first')).toBe('spark');
+  });
+});
+
+describe('explained', () => {
+  it('gives the history and each finding with how far it moved the suspect, exactly', () => {
+    const m = new CaseMaker({ 'no-start': 'present' }, {}, { standingMonths: 30 })
+      .test('flick-points', 'none')
+      .test('bridge-points', 'spark');
+    const e = explain(shipped, m.c, 'points-dirty');
+    expect(e.reasons[0]).toMatchObject({ what: 'Stood half a year or more', ratio: 3 });
+    const flick = e.reasons.find((r) => r.what.startsWith('Flick closed contacts apart'))!;
+    expect(flick.ratio).toBeGreaterThan(2);
+    expect(flick.says).toMatch(/raises it/);
+  });
+});
+
+describe('words', () => {
+  it('says probabilities with two figures at most', () => {
+    expect([0.999, 0.6, 0.104, 0.05, 0.01, 0.001].map(chanceWords)).toEqual([
+      'almost certain',
+      'about 6 in 10',
+      'about 1 in 10',
+      'about 1 in 20',
+      'about 1 in 100',
+      'less than 1 in 100',
+    ]);
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 1, noNaN: true }), (x) => {
+        expect(chanceWords(x)).toMatch(/^(almost certain|about \d{1,2} in \d{2,3}|less than 1 in 100)$/);
+      }),
+    );
+  });
+  it('says when it is too close to call', () => {
+    expect(tooClose(0.4, 0.35)).toBe(true);
+    expect(tooClose(0.6, 0.2)).toBe(false);
+  });
+  it('says how far something moves it', () => {
+    expect(weightWords(30)).toMatch(/raises it very strongly \(30 to 1\)/);
+    expect(weightWords(0.4)).toMatch(/lowers it clearly/);
+    expect(listing(['a', 'b', 'c'])).toBe('a, b and c');
+  });
+});
