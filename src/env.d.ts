@@ -1,3 +1,4 @@
+/* eslint-disable @typescript-eslint/consistent-type-imports -- an ambient file with an import would stop being ambient */
 /// <reference types="astro/client" />
 
 declare module 'virtual:knowledge' {

@@ -41,17 +41,23 @@ export function explain(knowledge: Knowledge, traced: Case, key: string): { star
   return { start: chanceWords(prior), now: chanceWords(with_ / (1 + with_)), reasons: [...history, ...reasons] };
 }
 
+/** Outcomes that every test has, in words. */
+const common: Record<string, string> = {
+  'comes-and-goes': 'comes and goes',
+  'could-not:no-tool': 'could not, no tool for it',
+  skipped: 'left out for now',
+};
+
 /** One line for a row of evidence, as the ledger writes it. */
 export function rowWords(k: Knowledge, c: Case, rowId: string): string {
   const e = c.evidence.find((x) => x.id === rowId);
   if (e) {
     const test = k.tests.find((t) => t.id === e.testId);
     const said =
-      e.outcome === 'comes-and-goes'
-        ? 'comes and goes'
-        : (test?.outcomes.find((o) => o.id === e.outcome)?.says ??
-          test?.couldNot?.find((o) => `could-not:${o.id}` === e.outcome)?.says ??
-          e.outcome);
+      common[e.outcome] ??
+      test?.outcomes.find((o) => o.id === e.outcome)?.says ??
+      test?.couldNot?.find((o) => `could-not:${o.id}` === e.outcome)?.says ??
+      e.outcome;
     const place = e.position && (c.bike.cylinders ?? 1) > 1 ? `, cylinder ${e.position}` : '';
     return `${test?.name ?? e.testId}${place}: ${said}`;
   }

@@ -32,6 +32,9 @@ function readDraft(): Draft {
 export default function NewBikeView({ rate }: { rate: string }) {
   const [symptoms, setSymptoms] = useState<Record<string, SymptomAnswer>>({});
   const [problem, setProblem] = useState<string | null>(null);
+  // What is typed before the page is awake would be lost, so it cannot be typed.
+  const [awake, setAwake] = useState(false);
+  useEffect(() => setAwake(true), []);
   const { register, handleSubmit, formState, reset, watch } = useForm<Form>({ defaultValues: { name: '', owner: '', words: '' } });
   useEffect(() => {
     const { symptoms: picked, ...texts } = readDraft();
@@ -94,13 +97,15 @@ export default function NewBikeView({ rate }: { rate: string }) {
         <Tag lead sx={{ display: 'grid', gap: 1.5 }}>
           <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
             <Field
+              disabled={!awake}
               label="Bike: make and model"
               autoFocus
               {...field('name', 'Which bike is it? Make and model, as you would call it.', 120)}
             />
-            <Field label="Owner" {...field('owner', 'Whose bike is it?', 120)} />
+            <Field disabled={!awake} label="Owner" {...field('owner', 'Whose bike is it?', 120)} />
           </Box>
           <Field
+            disabled={!awake}
             label="What is wrong, in the owner's words"
             multiline
             minRows={2}
