@@ -155,7 +155,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
   await test.step('first start: gates', async () => {
     await page.goto(`${job}/start`);
     await expect(page.getByRole('heading', { name: '7 of 7 gates are shut' })).toBeVisible();
-    for (let i = 0; i < 7; i++) await page.getByRole('button', { name: 'Checked' }).click();
+    for (let i = 0; i < 7; i++) await page.getByRole('button', { name: 'Checked', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'It may be started' })).toBeVisible();
   });
 
@@ -166,7 +166,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await page.getByRole('button', { name: 'Write it down' }).click();
     await expect(page.getByRole('button', { name: /hand over/i })).toBeDisabled();
     await page.getByRole('button', { name: 'Made good: Borrowed fuel hose' }).click();
-    await page.getByLabel('What to watch').fill('Points gap');
+    await page.getByRole('textbox', { name: 'What to watch' }).fill('Points gap');
     await page.getByLabel('When', { exact: true }).fill('after 500 km');
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await page.getByRole('button', { name: 'Sign as Ines Corrow and hand over' }).click();

@@ -23,7 +23,11 @@ export function Choice<T extends string | number>({ label, value, options, onCha
     <Box sx={{ minWidth: 0 }}>
       <FormLabel
         id={id}
-        sx={hideLabel ? { position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' } : { display: 'block' }}
+        sx={
+          hideLabel
+            ? { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' }
+            : { display: 'block' }
+        }
       >
         {label}
       </FormLabel>

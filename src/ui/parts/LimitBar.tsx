@@ -65,7 +65,7 @@ export function LimitBar({ value, unit, limit, error, label, entered }: LimitBar
   const superseded = limit?.superseded ?? false;
   const spoken = `${label ? `${label}: ` : ''}${figure} ${unit}, ${superseded ? 'superseded' : look.word}. Limit: ${limitWords(limit, unit)}${limit ? `, ${limit.source}` : ''}.`;
   return (
-    <Box role="img" aria-label={spoken} sx={{ opacity: superseded ? 0.75 : 1, minWidth: 0 }}>
+    <Box role="img" aria-label={spoken} sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 1 }}>
         {label && (
           <Typography variant="body2" sx={{ flexBasis: '100%', fontWeight: 600 }}>

@@ -3,12 +3,15 @@ import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import { theme } from './theme';
 
+/** The provider takes this but its types do not name it: the page's head holds the sheet already (see css.ts). */
+const sheetIsInHead: object = { disableStyleSheetGeneration: true };
+
 /** Wraps every island: colours, fonts and measures of the bench. */
 export function Root({ children }: { children: ReactNode }) {
   // Says when the page answers to hands and keys: until then it is only a picture.
   useEffect(() => document.documentElement.setAttribute('data-awake', ''), []);
   return (
-    <ThemeProvider theme={theme} disableTransitionOnChange>
+    <ThemeProvider theme={theme} disableTransitionOnChange {...sheetIsInHead}>
       <CssBaseline />
       {children}
     </ThemeProvider>

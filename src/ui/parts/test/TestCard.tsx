@@ -122,6 +122,7 @@ function Outcomes({ test, view, onPick }: { test: Test; view?: TestView; onPick:
         <Box key={o.id} sx={{ minWidth: 0 }}>
           <Button
             fullWidth
+            data-main
             variant="outlined"
             onClick={() => onPick(o.id)}
             sx={{ justifyContent: 'flex-start', textAlign: 'left', minHeight: 52 }}
@@ -244,7 +245,7 @@ function MeasureEntry({
           Type the figure first.
         </Typography>
       )}
-      <Button type="submit" variant="contained" sx={{ mt: 1 }}>
+      <Button type="submit" data-main variant="contained" sx={{ mt: 1 }}>
         Keep {filled.length > 1 ? `${filled.length} readings` : 'the reading'}
       </Button>
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>

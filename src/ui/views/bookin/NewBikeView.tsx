@@ -35,12 +35,17 @@ export default function NewBikeView({ rate }: { rate: string }) {
   // What is typed before the page is awake would be lost, so it cannot be typed.
   const [awake, setAwake] = useState(false);
   useEffect(() => setAwake(true), []);
-  const { register, handleSubmit, formState, reset, watch } = useForm<Form>({ defaultValues: { name: '', owner: '', words: '' } });
+  const { register, handleSubmit, formState, reset, setFocus, watch } = useForm<Form>({
+    defaultValues: { name: '', owner: '', words: '' },
+  });
   useEffect(() => {
     const { symptoms: picked, ...texts } = readDraft();
     if (Object.values(texts).some(Boolean)) reset({ name: '', owner: '', words: '', ...texts });
     if (picked) setSymptoms(picked);
   }, [reset]);
+  useEffect(() => {
+    if (awake) setFocus('name');
+  }, [awake, setFocus]);
   const values = watch();
   useEffect(() => {
     // What is typed survives a reload or a flat tablet.
@@ -99,7 +104,6 @@ export default function NewBikeView({ rate }: { rate: string }) {
             <Field
               disabled={!awake}
               label="Bike: make and model"
-              autoFocus
               {...field('name', 'Which bike is it? Make and model, as you would call it.', 120)}
             />
             <Field disabled={!awake} label="Owner" {...field('owner', 'Whose bike is it?', 120)} />

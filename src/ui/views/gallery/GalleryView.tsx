@@ -25,6 +25,7 @@ export const barStates: { label: string; value: ReadingValue; limit: Limit | nul
   { label: 'General figure', value: exact(165), limit: { ...book, source: 'general figure', general: true } },
   { label: 'Off the scale', value: exact(420), limit: book },
   { label: 'Over the gauge', value: { kind: 'atLeast', bound: psi(300) }, limit: book },
+  { label: 'At the end of the gauge', value: { kind: 'atLeast', bound: psi(150) }, limit: book },
   { label: 'Interval inside', value: { kind: 'interval', low: psi(150), high: psi(170) }, limit: book },
   { label: 'Interval across', value: { kind: 'interval', low: psi(130), high: psi(155) }, limit: book },
   { label: 'Standard and service limit, between', value: exact(128), limit: { ...book, serviceLow: psi(115), serviceHigh: psi(210) } },

@@ -113,7 +113,7 @@ function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
         <Tag lead over="Worth doing next" title={`Repair: ${suspect.name}`} aside={others} data-testid="repair-card">
           <Typography sx={{ mb: 1 }}>{next.why}</Typography>
           <Typography sx={{ mb: 1.5, maxWidth: '70ch' }}>{suspect.remedy}</Typography>
-          <Button variant="contained" onClick={() => onRepair(suspect)}>
+          <Button variant="contained" data-main onClick={() => onRepair(suspect)}>
             Log the repair
           </Button>
         </Tag>

@@ -1,0 +1,160 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from './bench';
+
+// Every view at three sizes, by day and by night, in the lived-in demo.
+
+const views: [name: string, path: string | ((bikes: Record<string, string>) => string), main: string][] = [
+  ['next', '/', 'a[href="/book-in"]'],
+  ['workshops', '/workshops', 'main button'],
+  ['book in', '/book-in', 'main input'],
+  ['bike', (b) => `${b['Quillon 350']}/book-in`, 'main button'],
+  ['first look', (b) => `${b['Hollin 500']}/look`, '[data-testid="test-card"] button'],
+  ['trace', (b) => `${b['Quillon 350']}/trace`, '[data-main]'],
+  ['strip', (b) => `${b['Osprane 650']}/strip`, '[data-testid="step-form"] button[type="submit"]'],
+  ['measure', (b) => `${b['Quillon 350']}/measure`, 'main form button[type="submit"]'],
+  ['decide', (b) => `${b['Osprane 650']}/decide`, 'main button'],
+  ['parts', (b) => `${b['Marram 80']}/parts`, '[data-testid="part-form"] button[type="submit"]'],
+  ['rebuild', (b) => `${b['Osprane 650']}/rebuild`, '[data-testid="back-on"] button'],
+  ['first start', (b) => `${b['Osprane 650']}/start`, '[data-testid="gates"] .MuiButton-contained'],
+  ['tune', (b) => `${b['Osprane 650']}/tune`, 'main form button[type="submit"]'],
+  ['hand over', (b) => `${b['Osprane 650']}/handover`, '[data-testid="hand-over"] button'],
+  ['record', (b) => `${b['Osprane 650']}/record`, 'main a'],
+  ['gallery', '/gallery', 'header a'],
+];
+const sizes = [
+  [390, 844],
+  [820, 1180],
+  [1280, 800],
+] as const;
+
+/** Everything that a ruler can say about a page. Runs in the page. */
+function measure(mainSelector: string): string[] {
+  const wrong: string[] = [];
+  const name = (el: Element) =>
+    `${el.tagName.toLowerCase()} "${(el.getAttribute('aria-label') ?? el.textContent ?? '').trim().slice(0, 40)}"`;
+  const hidden = (el: Element) => {
+    const s = getComputedStyle(el);
+    const r = el.getBoundingClientRect();
+    return (
+      s.visibility === 'hidden' ||
+      s.display === 'none' ||
+      r.width === 0 ||
+      r.height === 0 ||
+      el.closest('[aria-hidden="true"]') !== null ||
+      r.width <= 1
+    );
+  };
+  if (document.documentElement.scrollWidth > innerWidth + 1) {
+    const wide = [...document.querySelectorAll('body *')].filter((e) => e.getBoundingClientRect().right > innerWidth + 1).slice(0, 3);
+    wrong.push(`scrolls sideways: ${wide.map(name).join('; ')}`);
+  }
+  for (const el of document.querySelectorAll('a[href], button, input, textarea, [role="combobox"], [role="radio"], [role="checkbox"]')) {
+    if (hidden(el)) continue;
+    const box = (
+      el.matches('input:not([type=checkbox]):not([type=radio]), textarea, [role=combobox]')
+        ? (el.closest('.MuiOutlinedInput-root') ?? el)
+        : el
+    ).getBoundingClientRect();
+    if (box.width < 47.5 || box.height < 47.5) wrong.push(`target of ${Math.round(box.width)}x${Math.round(box.height)}: ${name(el)}`);
+  }
+  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+  for (let n = walker.nextNode(); n; n = walker.nextNode()) {
+    const el = n.parentElement!;
+    if (!n.textContent!.trim() || /^(SCRIPT|STYLE|NOSCRIPT|TEMPLATE|LEGEND)$/.test(el.tagName) || hidden(el)) continue;
+    const px = parseFloat(getComputedStyle(el).fontSize);
+    if (px < 15.99) wrong.push(`text of ${px} px: ${name(el)}`);
+  }
+  for (const el of document.querySelectorAll('[data-reading]'))
+    if (parseFloat(getComputedStyle(el).fontSize) < 28) wrong.push(`reading of ${getComputedStyle(el).fontSize}: ${name(el)}`);
+  for (const el of document.querySelectorAll<HTMLElement>('body *')) {
+    const s = getComputedStyle(el);
+    if (!/hidden|clip/.test(s.overflowX) || hidden(el) || el.matches('input, textarea, [role=combobox], legend, svg *')) continue;
+    if (el.scrollWidth > el.clientWidth + 2 && el.textContent!.trim()) wrong.push(`clipped: ${name(el)}`);
+  }
+  const main = [...document.querySelectorAll(mainSelector)].find((e) => !hidden(e));
+  if (!main) wrong.push(`no main action: ${mainSelector}`);
+  else if (main.getBoundingClientRect().bottom > innerHeight)
+    wrong.push(`main action ends at ${Math.round(main.getBoundingClientRect().bottom)} of ${innerHeight}: ${name(main)}`);
+  return [...new Set(wrong)];
+}
+
+async function bikes(page: Page): Promise<Record<string, string>> {
+  const lines = (await (await page.request.get('/api/jobs')).json()) as { jobId: string; bike: string }[];
+  return Object.fromEntries(lines.map((l) => [l.bike, `/job/${l.jobId}`]));
+}
+
+for (const [width, height] of sizes) {
+  for (const scheme of ['light', 'dark'] as const) {
+    test(`every view at ${width}x${height}, ${scheme}`, async ({ demo: page }) => {
+      test.setTimeout(240_000);
+      await page.setViewportSize({ width, height });
+      await page.emulateMedia({ colorScheme: scheme });
+      await page.addInitScript(() => {
+        const w = window as unknown as { shift: number };
+        w.shift = 0;
+        new PerformanceObserver((list) => {
+          for (const e of list.getEntries() as unknown as { value: number; hadRecentInput: boolean }[])
+            if (!e.hadRecentInput) w.shift += e.value;
+        }).observe({ type: 'layout-shift', buffered: true });
+      });
+      const jobs = await bikes(page);
+      for (const [name, path, main] of views) {
+        await page.goto(typeof path === 'string' ? path : path(jobs));
+        await page.waitForLoadState('networkidle');
+        const wrong = await page.evaluate(measure, main);
+        expect.soft(wrong, name).toEqual([]);
+        const shift = await page.evaluate(() => (window as unknown as { shift: number }).shift);
+        expect.soft(shift, `${name}: layout shift`).toBeLessThan(0.02);
+        const axe = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+        const serious = axe.violations
+          .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+          .map(
+            (v) =>
+              `${v.id}: ${v.nodes
+                .slice(0, 2)
+                .map((n) => `${n.target.join(' ')} ${n.failureSummary?.split('\n')[1] ?? ''}`)
+                .join('; ')}`,
+          );
+        expect.soft(serious, `${name}: axe`).toEqual([]);
+      }
+    });
+  }
+}
+
+test('at 320 px and 200 % nothing scrolls sideways', async ({ demo: page }) => {
+  test.setTimeout(120_000);
+  await page.setViewportSize({ width: 320, height: 640 });
+  const jobs = await bikes(page);
+  for (const [name, path] of views) {
+    await page.goto(typeof path === 'string' ? path : path(jobs));
+    expect.soft(await page.evaluate(() => document.documentElement.scrollWidth), name).toBeLessThanOrEqual(321);
+  }
+});
+
+test('the gallery shows every state of bar and spine, by day, by night and without colour', async ({ demo: page }) => {
+  await page.goto('/gallery');
+  const bars = page.getByRole('img', { name: /Limit:/ });
+  await expect(bars).toHaveCount(34);
+  for (const word of [
+    'low',
+    'within limits',
+    'high',
+    'on the line: measure again',
+    'no limit yet',
+    'off the scale',
+    'either side: narrow it down',
+    'past service limit',
+    'superseded',
+    'not obtained',
+  ])
+    await expect(page.getByText(word, { exact: true }).first()).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'At work' }).getByRole('link', { name: 'Trace: 3 suspects' })).toHaveAttribute(
+    'aria-current',
+    'page',
+  );
+  const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  const day = await ground();
+  await page.getByRole('button', { name: 'Dark colours for night' }).click();
+  await expect.poll(ground).not.toBe(day);
+  expect(await page.getByTestId('greyscale').evaluate((e) => getComputedStyle(e).filter)).toBe('grayscale(1)');
+});

@@ -1,0 +1,110 @@
+import { bookIn, chooseTest, describeBike, expect, pointsTwin, test } from './bench';
+
+// Every input can be wrong: a clear message at the place, nothing lost.
+
+test('booking in: what is missing is said at the field, what was typed stays, also over a reload', async ({ bench: page }) => {
+  await page.goto('/book-in');
+  await page.getByLabel('Bike: make and model').fill('Quillon 350');
+  await page.getByRole('button', { name: 'Book in' }).click();
+  await expect(page.getByText('Whose bike is it?')).toBeVisible();
+  await expect(page.getByText('What does the owner say is wrong?')).toBeVisible();
+  await expect(page.getByLabel('Bike: make and model')).toHaveValue('Quillon 350');
+  await page.reload();
+  await expect(page.getByLabel('Bike: make and model')).toHaveValue('Quillon 350');
+  await page.getByLabel('Owner', { exact: true }).fill('x'.repeat(121));
+  await page.getByRole('button', { name: 'Book in' }).click();
+  await expect(page.getByText('At most 120 characters.')).toBeVisible();
+});
+
+test('the bike: a comma, a letter and an impossible value', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  await page.goto(`${job}/book-in`);
+  const bore = page.getByLabel('Bore');
+  await bore.fill('60,5');
+  await bore.press('Enter');
+  await expect(page.getByText('A comma: did you mean 60.5?')).toBeVisible();
+  await expect(bore).toHaveValue('60,5');
+  await bore.fill('6o');
+  await bore.press('Enter');
+  await expect(page.getByText("'6o' is not a number.")).toBeVisible();
+  await bore.fill('900');
+  await bore.press('Enter');
+  await expect(page.getByText('Between 20 and 150.')).toBeVisible();
+  await bore.fill('60.5');
+  await bore.press('Enter');
+  await expect(page.getByText('Between 20 and 150.')).toHaveCount(0);
+  await page.reload();
+  await expect(bore).toHaveValue('60.5');
+});
+
+test('a reading in the wrong unit is caught at the field, with the guess of what was meant', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  await describeBike(page, job, pointsTwin);
+  await page.goto(`${job}/trace`);
+  const card = await chooseTest(page, /^Measure compression, cylinder 1/);
+  await card.getByRole('combobox', { name: 'Unit of Cylinder 1' }).click();
+  await page.getByRole('option', { name: 'bar' }).click();
+  await card.getByLabel('Cylinder 1', { exact: true }).fill('170');
+  await expect(card.getByText('170 bar cannot be right here. Did you mean 170 psi?')).toBeVisible();
+  await card.getByRole('button', { name: '170 psi' }).click();
+  await expect(card.getByRole('img', { name: /within limits/ })).toBeVisible();
+  await card.getByLabel('Cylinder 1', { exact: true }).fill('17O');
+  await card.getByRole('button', { name: /^Keep/ }).click();
+  await expect(card.getByText(/did you mean 170\?/)).toBeVisible();
+  await expect(page.getByTestId('ledger')).not.toContainText('Measure compression');
+});
+
+test('a torque that is impossible for its thread is asked back', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  await page.goto(`${job}/rebuild`);
+  await page.getByLabel('Which fasteners').fill('Side cover');
+  await page.getByLabel('Thread').fill('M6');
+  await page.getByLabel('Figure', { exact: true }).fill('90');
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByRole('alert')).toContainText('Did you mean 90 lbf·in?');
+  await expect(page.getByTestId('torques')).toContainText('No torque is planned');
+  await page.getByRole('button', { name: 'The book really says so' }).click();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByTestId('torques')).toContainText('Side cover');
+});
+
+test('fasteners that cannot be read, and more put back than came off', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  await page.goto(`${job}/strip`);
+  await page.getByLabel('What comes off').fill('Cover');
+  await page.getByLabel('Fasteners').fill('4');
+  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await expect(page.getByText("'4': what size?")).toBeVisible();
+  await page.getByLabel('Fasteners').fill('4x M6x25');
+  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.goto(`${job}/rebuild`);
+  const back = page.getByLabel(/back of 4/).last();
+  await back.fill('5');
+  await back.press('Enter');
+  await expect(page.getByText('Only 4 came off.')).toBeVisible();
+});
+
+test('the server refuses what does not belong: another site, no workshop, too much, no JSON, nonsense', async ({
+  bench: page,
+  playwright,
+  baseURL,
+}) => {
+  const origin = new URL(baseURL!).origin;
+  const post = (data: unknown, headers: Record<string, string>) => page.request.post('/api/commands', { data, headers });
+  expect((await post({}, { origin: 'http://elsewhere.example' })).status()).toBe(403);
+  expect((await page.request.post('/api/commands', { data: {} })).status()).toBe(403);
+  expect((await post({}, { origin })).status()).toBe(400);
+  expect((await post({ a: 'x'.repeat(300_000) }, { origin })).status()).toBe(413);
+  expect(
+    (await page.request.post('/api/commands', { data: 'hello', headers: { origin, 'content-type': 'application/xml' } })).status(),
+  ).toBe(415);
+  expect(
+    (await page.request.post('/api/commands', { data: '{"a":', headers: { origin, 'content-type': 'application/json' } })).status(),
+  ).toBe(400);
+  const stranger = await playwright.request.newContext({ baseURL });
+  expect((await stranger.post('/api/commands', { data: {}, headers: { origin } })).status()).toBe(401);
+  expect((await stranger.get('/api/jobs')).status()).toBe(401);
+  await stranger.dispose();
+  expect((await page.request.get('/job/00000000-0000-4000-8000-000000000000/trace')).status()).toBe(404);
+  expect((await page.request.get('/job/nonsense/trace')).status()).toBe(404);
+});
