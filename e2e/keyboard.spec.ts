@@ -7,7 +7,9 @@ async function reach(page: Page, what: Locator): Promise<void> {
   await expect(what).toBeVisible();
   for (let i = 0; i < 220; i++) {
     if (await what.evaluate((e) => e === document.activeElement || e.contains(document.activeElement))) return;
-    await page.keyboard.press('Tab');
+    // inside a group of buttons the arrows lead on, as in any toolbar
+    const sameGroup = await what.evaluate((e) => e.closest('[role=group]')?.contains(document.activeElement) ?? false);
+    await page.keyboard.press(sameGroup ? 'ArrowRight' : 'Tab');
   }
   throw new Error('the keyboard does not get there');
 }
