@@ -1,1 +1,42 @@
-export const bench = async () => {};
+import { mkdirSync, rmSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { ensureBuild } from './build.mjs';
+import { startCluster } from './cluster.mjs';
+import { ensureChromium, ensureNpm, ensurePostgres } from './packages.mjs';
+import { freePort, visibly } from './run.mjs';
+import { Stop } from './say.mjs';
+import { loadDemo, migrate, startServer } from './serve.mjs';
+
+/** Starts the built application with the demo on a cluster of its own, runs `work` with its address, and cleans up. */
+export async function withDemo(folder, work) {
+  const base = resolve(folder);
+  const bin = await ensurePostgres();
+  await ensureChromium();
+  await ensureNpm();
+  await ensureBuild();
+  rmSync(base, { recursive: true, force: true });
+  mkdirSync(base, { recursive: true });
+  const cluster = await startCluster(bin, base, { firstPort: 57680 });
+  let server;
+  try {
+    await migrate(cluster, 'ivrek', base);
+    await loadDemo(cluster, 'ivrek', base);
+    server = await startServer(cluster, 'ivrek', await freePort(4880), { env: { IVREK_GALLERY: '1' } });
+    return await work(server.url);
+  } finally {
+    await server?.stop();
+    cluster.stop();
+    rmSync(base, { recursive: true, force: true });
+  }
+}
+
+export async function bench(args) {
+  const parts = args.filter((a) => !a.startsWith('--'));
+  const run = (env) => visibly('node', ['--import', 'tsx', 'bench/main.ts', ...args], { env: { ...process.env, ...env } });
+  let code;
+  if (parts.length && parts.every((p) => p === 'rank')) {
+    await ensureNpm();
+    code = await run({});
+  } else code = await withDemo('.data/bench', (url) => run({ IVREK_URL: url }));
+  if (code !== 0) throw new Stop('the bench did not finish', 'Its message stands above.');
+}

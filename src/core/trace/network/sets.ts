@@ -79,7 +79,9 @@ class SetSearch {
     const flat = (pick: (k: number) => Float64Array) => Float64Array.from(dimensions.flatMap((_d, k) => [...pick(k)]));
     this.starts = [0];
     for (const d of dimensions) this.starts.push(this.starts[this.starts.length - 1] + d.size);
-    this.weights = flat((k) => dimensions[k].weights);
+    // Each finding's weights are taken relative to their greatest, which is put back into the scale.
+    const greatest = dimensions.map((d) => Math.max(...d.weights));
+    this.weights = flat((k) => dimensions[k].weights.map((w) => w / greatest[k]));
     const start = dimensions.map((d) => cumulate(d.leak));
     for (const g of order) {
       const zero = dimensions.map((d) => (d.touch[g] ? cumulate(d.touch[g]![0]) : null));
@@ -96,6 +98,7 @@ class SetSearch {
     // Scale and total meet here, so that what comes out are probabilities.
     let logBase = prepared.logScale - posterior.logEvidence;
     for (const g of order) logBase += Math.log(weight[g][0]);
+    for (const w of greatest) logBase += Math.log(w);
     this.base = Math.exp(logBase);
     const n = this.items.length;
     this.most = new Float64Array(n + 1).fill(1);
@@ -125,9 +128,8 @@ class SetSearch {
         const item = this.items[i];
         const end = this.ends[i];
         const bound = this.base * ratio * item.ratio * this.most[end];
-        if (bound < threshold) continue;
+        if (bound < threshold || this.cannotReach(now, item.raise, this.floor[end], threshold / bound)) continue;
         for (let l = 0; l < next.length; l++) next[l] = now[l] * item.raise[l];
-        if (bound * this.mostValue(next, this.floor[end]) < threshold) continue;
         chosen.push([item.group, item.state]);
         const ok = visit(end, ratio * item.ratio, depth + 1);
         chosen.pop();
@@ -153,18 +155,22 @@ class SetSearch {
     return v;
   }
 
-  /** An upper bound of `value` after anything that `floor` stands for: the mean written over the cumulative chances. */
-  private mostValue(cumulative: Float64Array, floor: Float64Array): number {
+  /**
+   * True if nothing below can have a value of `least`: an upper bound of the mean weight, written over the cumulative
+   * chances, after `raise` and anything that `floor` stands for. Weights are at most 1 here, so it stops early.
+   */
+  private cannotReach(now: Float64Array, raise: Float64Array, floor: Float64Array, least: number): boolean {
     let v = 1;
     for (let k = 0; k + 1 < this.starts.length; k++) {
       const top = this.starts[k + 1] - 1;
       let x = this.weights[top];
       for (let l = this.starts[k]; l < top; l++) {
         const slope = this.weights[l] - this.weights[l + 1];
-        x += slope * cumulative[l] * (slope > 0 ? 1 : floor[l]);
+        x += slope * now[l] * raise[l] * (slope > 0 ? 1 : floor[l]);
       }
       v *= x;
+      if (v < least) return true;
     }
-    return v;
+    return v < least;
   }
 }

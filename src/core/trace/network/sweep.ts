@@ -48,7 +48,9 @@ export function connectedParts({ dimensions }: Prepared): Part[] {
       p.groups.forEach((g) => groups.add(g));
     }
     part.groups = [...groups].sort((a, b) => a - b);
-    part.dimensions.sort((a, b) => a.finding - b.finding);
+    // What most groups touch gets the longest stride: the inner loops run over whole stretches of the table.
+    const users = (d: Dimension) => d.touch.reduce((n, t) => n + (t ? 1 : 0), 0);
+    part.dimensions.sort((a, b) => users(a) - users(b) || a.finding - b.finding);
     parts.push(part);
   }
   return parts;
@@ -87,59 +89,74 @@ function sweepPart(prepared: Prepared, { dimensions, groups }: Part, probability
   );
 
   // value[i] = for each table entry, the weight of everything that groups i.. can still do to it
-  const value: Float64Array[] = new Array(groups.length + 1);
+  const value: Float64Array[] = new Array<Float64Array>(groups.length + 1);
   value[groups.length] = outer((d) => d.weights);
   const scratch = new Float64Array(size);
   for (let i = groups.length - 1; i >= 0; i--) {
     const next = value[i + 1];
     const here = new Float64Array(size);
-    prepared.weight[groups[i]].forEach((w, s) => {
-      if (w === 0) return;
-      scratch.set(next);
-      for (const r of raises[i][s]) pullBack(scratch, r);
-      for (let t = 0; t < size; t++) here[t] += w * scratch[t];
-    });
+    const weights = prepared.weight[groups[i]];
+    for (let s = 0; s < weights.length; s++) {
+      if (weights[s] === 0) continue;
+      const own = raises[i][s];
+      if (own.length) scratch.set(next);
+      for (const r of own) pullBack(scratch, r);
+      addScaled(here, own.length ? scratch : next, weights[s]);
+    }
     value[i] = here;
   }
 
   let table = outer((d) => d.leak);
-  let total = 0;
-  for (let t = 0; t < size; t++) total += table[t] * value[0][t];
+  let next = new Float64Array(size);
+  const total = product(table, value[0]);
   for (let i = 0; i < groups.length; i++) {
-    const next = new Float64Array(size);
+    next.fill(0);
     const posterior = probability[groups[i]];
+    const weights = prepared.weight[groups[i]];
     let sum = 0;
-    prepared.weight[groups[i]].forEach((w, s) => {
-      let mass = 0;
-      if (w !== 0) {
-        scratch.set(table);
-        for (const r of raises[i][s]) pushUp(scratch, r);
-        for (let t = 0; t < size; t++) {
-          const x = w * scratch[t];
-          next[t] += x;
-          mass += x * value[i + 1][t];
-        }
-      }
-      posterior[s] = mass;
-      sum += mass;
-    });
+    for (let s = 0; s < weights.length; s++) {
+      posterior[s] = 0;
+      if (weights[s] === 0) continue;
+      const own = raises[i][s];
+      if (own.length) scratch.set(table);
+      for (const r of own) pushUp(scratch, r);
+      const from = own.length ? scratch : table;
+      addScaled(next, from, weights[s]);
+      posterior[s] = weights[s] * product(from, value[i + 1]);
+      sum += posterior[s];
+    }
     for (let s = 0; s < posterior.length; s++) posterior[s] = sum > 0 ? posterior[s] / sum : 0;
-    table = next;
+    [table, next] = [next, table];
   }
   return { logTotal: Math.log(total), size };
+}
+
+function addScaled(to: Float64Array, from: Float64Array, factor: number): void {
+  for (let t = 0; t < to.length; t++) to[t] += factor * from[t];
+}
+
+function product(a: Float64Array, b: Float64Array): number {
+  let sum = 0;
+  for (let t = 0; t < a.length; t++) sum += a[t] * b[t];
+  return sum;
 }
 
 /** Raises one dimension of a table of probabilities to the maximum of what it was and what is drawn from `levels`. */
 function pushUp(table: Float64Array, { stride, size, levels }: Raise): void {
   const block = stride * size;
+  if (size === 2) {
+    const [stay, rise] = levels;
+    for (let base = 0; base < table.length; base += block) {
+      for (let j = base, k = base + stride; j < base + stride; j++, k++) {
+        const t = table[j];
+        table[j] = t * stay;
+        table[k] += t * rise;
+      }
+    }
+    return;
+  }
   for (let base = 0; base < table.length; base += block) {
     for (let j = base; j < base + stride; j++) {
-      if (size === 2) {
-        const t0 = table[j];
-        table[j] = t0 * levels[0];
-        table[j + stride] += t0 * levels[1];
-        continue;
-      }
       let below = 0;
       let cumulative = 0;
       for (let l = 0; l < size; l++) {
@@ -156,12 +173,15 @@ function pushUp(table: Float64Array, { stride, size, levels }: Raise): void {
 /** The same step seen from the other side: the expected value of a table entry after the maximum is taken. */
 function pullBack(value: Float64Array, { stride, size, levels }: Raise): void {
   const block = stride * size;
+  if (size === 2) {
+    const [stay, rise] = levels;
+    for (let base = 0; base < value.length; base += block) {
+      for (let j = base, k = base + stride; j < base + stride; j++, k++) value[j] = value[j] * stay + value[k] * rise;
+    }
+    return;
+  }
   for (let base = 0; base < value.length; base += block) {
     for (let j = base; j < base + stride; j++) {
-      if (size === 2) {
-        value[j] = value[j] * levels[0] + value[j + stride] * levels[1];
-        continue;
-      }
       let above = 0;
       let cumulative = 1;
       for (let l = size - 1; l >= 0; l--) {

@@ -203,18 +203,19 @@ function levelTable(model: Model, sets: FaultSet[], test: Test, id: string, posi
   const cumulativeLeak = finding.leak.map((_x, l) => finding.leak.slice(0, l + 1).reduce((a, b) => a + b, 0));
   const links: (number[] | undefined)[][] = model.groups.map(() => []);
   for (const l of finding.links) links[l.group][l.state] = l.levels.map((_x, i) => l.levels.slice(0, i + 1).reduce((a, b) => a + b, 0));
-  sets.forEach((h, i) => {
+  for (let i = 0; i < sets.length; i++) {
+    const { states } = sets[i];
     let before = 0;
     for (let l = 0; l < levels; l++) {
       let all = cumulativeLeak[l];
-      for (const [g, s] of h.states) {
-        const link = links[g][s];
+      for (let k = 0; k < states.length; k++) {
+        const link = links[states[k][0]][states[k][1]];
         if (link) all *= link[l];
       }
       columns[l][i] = all - before;
       before = all;
     }
-  });
+  }
   return columns;
 }
 

@@ -79,11 +79,12 @@ export function rank(model: Model, { agreedLeft = null }: RankOptions = {}, b: B
   const told = toldBy(b, b.weights);
   const perBit = costOfBit(told);
   const now = marginals(b, b.weights);
+  const waste = new Map(b.tests.filter((t) => !t.gate).map((t) => [t, testWaste(b, b.weights, t, perBit)]));
   const sure = unavoidable(b, b.weights);
   const tests = b.tests
-    .map((t) => testView(b, t, { perBit, sure, now, bits: told.get(t)! }))
+    .map((t) => testView(b, t, { waste: waste.get(t), sure, now, bits: told.get(t)! }))
     .sort((x, y) => (x.value ?? 1e9 + x.cost) - (y.value ?? 1e9 + y.cost) || (x.key < y.key ? -1 : 1));
-  const move = nextMove(b, b.weights, school, new Set());
+  const move = nextMove(b, b.weights, school, new Set(), { plan, told, waste });
   const next: NextView =
     move.kind === 'test'
       ? {
@@ -165,7 +166,7 @@ function marginals(b: Beliefs, weights: Float64Array): Float64Array {
 function testView(
   b: Beliefs,
   t: OpenTest,
-  { perBit, sure, now, bits }: { perBit: number; sure: number; now: Float64Array; bits: number },
+  { waste, sure, now, bits }: { waste: number | undefined; sure: number; now: Float64Array; bits: number },
 ): TestView {
   const { model } = b;
   const label = (i: number) => placeName(model.suspects[i].fault.name, model.suspects[i].position, model.positions);
@@ -198,7 +199,7 @@ function testView(
     minutes: t.minutes,
     accessMinutes: t.accessMinutes,
     cost: t.cost,
-    value: t.gate ? null : sure + testWaste(b, b.weights, t, perBit),
+    value: waste === undefined ? null : sure + waste,
     bits,
     gate: t.gate,
     parts: parted.length ? listing(parted.map(label)) : '',

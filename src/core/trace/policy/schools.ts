@@ -1,6 +1,6 @@
 import type { System } from '../../knowledge';
 import type { Beliefs, OpenTest } from './beliefs';
-import { afterOutcome, costOfBit, leastBits, repairPlan, repairWaste, testWaste, toldBy } from './plan';
+import { type RepairPlan, afterOutcome, costOfBit, leastBits, repairPlan, repairWaste, testWaste, toldBy } from './plan';
 
 export const schoolIds = ['least-cost', 'motor-first', 'spark-first', 'cheapest-first', 'last-touched'] as const;
 export type SchoolId = (typeof schoolIds)[number];
@@ -9,6 +9,13 @@ export type SchoolId = (typeof schoolIds)[number];
 const convinced = 0.7;
 
 export type Move = { kind: 'test'; test: OpenTest; value: number } | { kind: 'repair'; suspect: number; value: number } | { kind: 'none' };
+
+/** What a caller has worked out already from the same weights. */
+export interface Known {
+  plan: RepairPlan;
+  told: ReadonlyMap<OpenTest, number>;
+  waste: ReadonlyMap<OpenTest, number>;
+}
 
 const systemOrder: Partial<Record<SchoolId, System[]>> = {
   'motor-first': ['mechanical', 'compression', 'starting', 'spark', 'fuel'],
@@ -19,10 +26,10 @@ const systemOrder: Partial<Record<SchoolId, System[]>> = {
  * The next move of a school from these weights, among tests not in `done`. `value` is what is expected to be spent in
  * vain from here if this is done next.
  */
-export function nextMove(b: Beliefs, weights: Float64Array, school: SchoolId, done: ReadonlySet<string>): Move {
-  const plan = repairPlan(b, weights);
+export function nextMove(b: Beliefs, weights: Float64Array, school: SchoolId, done: ReadonlySet<string>, known?: Known): Move {
+  const plan = known?.plan ?? repairPlan(b, weights);
   if (plan.order.length === 0 || plan.expected === 0) return { kind: 'none' };
-  const told = toldBy(b, weights);
+  const told = known?.told ?? toldBy(b, weights);
   const perBit = costOfBit(told);
   const useful = b.tests.filter((t) => !t.gate && !done.has(t.key) && told.get(t)! > leastBits);
   if (school === 'least-cost') {
@@ -33,7 +40,7 @@ export function nextMove(b: Beliefs, weights: Float64Array, school: SchoolId, do
       if (value < least) best = { kind: 'repair', suspect, value: (least = value) };
     }
     for (const test of shortlist(useful, told)) {
-      const value = testWaste(b, weights, test, perBit);
+      const value = known?.waste.get(test) ?? testWaste(b, weights, test, perBit);
       if (value < least) best = { kind: 'test', test, value: (least = value) };
     }
     return best;

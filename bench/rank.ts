@@ -1,0 +1,70 @@
+import type { Knowledge } from '../src/core/knowledge';
+import { toSi } from '../src/core/quantity';
+import { believe, buildModel, rank, schoolViews } from '../src/core/trace';
+import { readKnowledge } from '../src/server/knowledge/load';
+import { CaseMaker } from '../test/fixtures/case';
+import { referenceLoop, timed, type Figures } from './figures';
+
+/** Six findings present, twelve absent and four measured, all in one connected part. */
+export function busyCase(): CaseMaker {
+  const m = new CaseMaker(
+    { 'no-start': 'present', pops: 'present', 'will-not-turn': 'absent', 'smells-of-fuel': 'absent' },
+    {},
+    { standingMonths: 30, storage: 'damp', ranWhenParked: 'yes', lastTouched: ['ignition'] },
+  );
+  m.test('spark-look', 'none', { position: '1' }).test('flick-points', 'none').test('points-look', 'bad').test('drain-bowl', 'dirty');
+  for (const [test, outcome, position] of [
+    ['bridge-points', 'spark', null],
+    ['wiggle', 'steady', null],
+    ['fuel-smell', 'fresh', null],
+    ['tap-flow', 'good', null],
+    ['hose-look', 'free', null],
+    ['choke-feel', 'works', null],
+    ['oil-check', 'right', null],
+    ['wiring-look', 'sound', null],
+    ['filter-look', 'clean', null],
+    ['cam-marks', 'level', null],
+  ] as const)
+    m.test(test, outcome, { position });
+  const measured = (test: string, quantity: string, unit: string, value: number, outcome: string, position: string | null) =>
+    m.test(test, outcome, { position, readingId: m.reading(quantity, { kind: 'exact', value: toSi(value, unit) }, { position }) });
+  measured('compression', 'compression', 'psi', 114, 'good', '1');
+  measured('compression', 'compression', 'psi', 108, 'low', '2');
+  measured('coil-volts', 'coil-supply', 'V', 5.55, 'good', null);
+  measured('secondary', 'coil-secondary', 'kohm', 23.5, 'good', '1');
+  return m;
+}
+
+/** The same knowledge with every fault and test there twice under other names. */
+function doubled(k: Knowledge): Knowledge {
+  return {
+    ...k,
+    faults: [...k.faults, ...k.faults.map((f) => ({ ...f, id: `${f.id}-two` }))],
+    tests: [...k.tests, ...k.tests.map((t) => ({ ...t, id: `${t.id}-two` }))],
+  };
+}
+
+export function benchRank(quick: boolean): Figures {
+  const { knowledge } = readKnowledge('knowledge');
+  const runs = quick ? 9 : 41;
+  const { c } = busyCase();
+  const full = (k: Knowledge) => rank(buildModel(k, c));
+  const reference = timed(() => void referenceLoop(), runs, 3);
+  const one = timed(() => void full(knowledge), runs, 8);
+  const two = timed(() => void full(doubled(knowledge)), Math.ceil(runs / 2), 4);
+  const ranking = full(knowledge);
+  const beliefs = believe(buildModel(knowledge, c));
+  return {
+    'rank.reference ms': reference,
+    'rank.full ms': one,
+    'rank.full per reference': one / reference,
+    'rank.doubled ms': two,
+    'rank.growth when doubled': two / one,
+    'rank.schools ms': timed(() => void schoolViews(beliefs), Math.ceil(runs / 5), 1),
+    'rank.table entries': ranking.tableSize,
+    'rank.fault sets': beliefs.sets.length,
+    'rank.left out': ranking.leftOut,
+    'rank.suspects': ranking.suspects.length,
+    'rank.tests': ranking.tests.length,
+  };
+}

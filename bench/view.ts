@@ -1,0 +1,80 @@
+import { gzipSync } from 'node:zlib';
+import { chromium } from '@playwright/test';
+import { chromiumArgs } from '../e2e/chromium';
+import { median, type Figures } from './figures';
+import { demoSession } from './session';
+
+/** Script bytes of each page (gzip), and the time from navigation to a Trace view that answers. */
+export async function benchView(quick: boolean, parts: string[]): Promise<Figures> {
+  const { url, cookie, jobs } = await demoSession();
+  const [name, value] = cookie.split(/=(.*)/);
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: chromiumArgs });
+  const figures: Figures = {};
+  const quillon = `/job/${jobs['Quillon 350']}`;
+  const osprane = `/job/${jobs['Osprane 650']}`;
+  const fresh = async () => {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+    await context.addCookies([{ name, value: decodeURIComponent(value), url }]);
+    return context;
+  };
+  try {
+    if (parts.includes('bytes')) {
+      const pages = {
+        next: '/',
+        'book in': '/book-in',
+        look: `${quillon}/look`,
+        trace: `${quillon}/trace`,
+        strip: `${osprane}/strip`,
+        measure: `${quillon}/measure`,
+        rebuild: `${osprane}/rebuild`,
+        'hand over': `${osprane}/handover`,
+        record: `${osprane}/record`,
+      };
+      for (const [page, path] of Object.entries(pages)) {
+        const context = await fresh();
+        const tab = await context.newPage();
+        const sizes: Promise<number>[] = [];
+        tab.on('response', (r) => {
+          if (r.url().endsWith('.js')) sizes.push(r.body().then((b) => gzipSync(b).length));
+        });
+        await tab.goto(url + path);
+        await tab.locator('html[data-awake]').waitFor({ state: 'attached' });
+        await tab.waitForLoadState('networkidle');
+        figures[`bytes.${page}`] = (await Promise.all(sizes)).reduce((a, b) => a + b, 0);
+        await context.close();
+      }
+    }
+    if (parts.includes('view')) {
+      const reach = async (path: string, ready: string, cold: boolean) => {
+        const times: number[] = [];
+        let context = await fresh();
+        for (let i = 0; i < (quick ? 4 : 9); i++) {
+          if (cold && i) {
+            await context.close();
+            context = await fresh();
+          }
+          const tab = await context.newPage();
+          const t = performance.now();
+          await tab.goto(url + path, { waitUntil: 'commit' });
+          await tab.locator(ready).first().waitFor({ state: 'attached' });
+          times.push(performance.now() - t);
+          await tab.close();
+        }
+        await context.close();
+        return median(times);
+      };
+      const bare = await reach('/api/health', 'body', false);
+      const trace = await reach(`${quillon}/trace`, 'html[data-awake] [data-suspect]', false);
+      const cold = await reach(`${quillon}/trace`, 'html[data-awake] [data-suspect]', true);
+      Object.assign(figures, {
+        'view.bare answer ms': bare,
+        'view.trace usable ms': trace,
+        'view.trace usable, first visit ms': cold,
+        'view.trace per bare answer': trace / bare,
+      });
+    }
+  } finally {
+    await browser.close();
+  }
+  return figures;
+}
