@@ -14,7 +14,7 @@ export default defineConfig({
   build: { inlineStylesheets: 'never' },
   vite: {
     plugins: [knowledgePlugin()],
-    worker: { format: 'es', plugins: () => [knowledgePlugin()] },
+    worker: { format: 'es' },
     // Bundled, MUI is loaded once and the first answer comes in a quarter of the time; in dev this would break it.
     ...(building && { ssr: { noExternal: true, external: ['pg', 'pino', 'pdfmake'] } }),
   },

@@ -1,8 +1,11 @@
-import { knowledge } from 'virtual:knowledge';
+import type { Knowledge } from '../core/knowledge';
 import { believe, buildModel, explain, rank, schoolViews, type Case, type Ranking, type Reason, type SchoolView } from '../core/trace';
 
+/** The page hands its knowledge over first, so that it is fetched once. */
 export type RankRequest =
-  { id: number; kind: 'rank'; traced: Case; agreedLeft: number | null } | { id: number; kind: 'explain'; traced: Case; key: string };
+  | { kind: 'knowledge'; knowledge: Knowledge }
+  | { id: number; kind: 'rank'; traced: Case; agreedLeft: number | null }
+  | { id: number; kind: 'explain'; traced: Case; key: string };
 
 export type RankReply =
   | { id: number; kind: 'ranking'; ranking: Ranking }
@@ -11,7 +14,13 @@ export type RankReply =
 
 const reply = (r: RankReply) => postMessage(r);
 
+let knowledge: Knowledge;
+
 self.onmessage = ({ data }: MessageEvent<RankRequest>) => {
+  if (data.kind === 'knowledge') {
+    knowledge = data.knowledge;
+    return;
+  }
   if (data.kind === 'explain') {
     reply({ id: data.id, kind: 'reasons', key: data.key, ...explain(knowledge, data.traced, data.key) });
     return;

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { Ajv } from 'ajv';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { advance, effectOf, isUndoable, makeCommand, type Command } from '../../src/core/command';
 import { emptyState, fields, tableNames } from '../../src/core/record';
@@ -5,6 +7,7 @@ import { receive, type Speaker } from '../../src/server/commands/door';
 import { readJournal, replay } from '../../src/server/commands/replay';
 import { snake } from '../../src/server/db/rows';
 import { exportJob } from '../../src/server/files/export';
+import { jobSchema } from '../../src/server/files/jobSchema';
 import { jobSnapshot } from '../../src/server/queries/job';
 import { id, script, takeBack, uid } from '../fixtures/commands';
 import { freshDatabase, openBoth, shopA, shopB, type TestDatabase } from './database';
@@ -263,6 +266,14 @@ describe('personal data', () => {
 });
 
 describe('export', () => {
+  it('is what its JSON Schema says, and the schema in docs is this one', async () => {
+    const valid = new Ajv({ allErrors: true, allowUnionTypes: true }).compile(jobSchema());
+    const file = JSON.parse(JSON.stringify(await exportJob(t.pool, shopA, id.job))) as { rows: Record<string, unknown> };
+    expect(valid(file), JSON.stringify(valid.errors?.slice(0, 3))).toBe(true);
+    expect(valid({ ...file, rows: { ...file.rows, colour: [] } })).toBe(false);
+    expect(JSON.parse(readFileSync('docs/job.schema.json', 'utf8'))).toEqual(jobSchema());
+  });
+
   it('holds the whole job with its journal', async () => {
     const file = (await exportJob(t.pool, shopA, id.job))!;
     expect(file.rows.evidence).toHaveLength(2);

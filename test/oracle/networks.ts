@@ -19,14 +19,12 @@ export interface Limits {
 /** Random networks with evidence: groups of several modes, graded findings, hard and soft evidence. */
 export function networks({ groups, findings, hard }: Limits): fc.Arbitrary<{ network: Network; observations: Observation[] }> {
   const group = (i: number): fc.Arbitrary<Group> =>
-    fc
-      .integer({ min: 2, max: hard ? 2 : 4 })
-      .chain((n) =>
-        distribution(n).map((p) => ({
-          id: `g${String(i).padStart(2, '0')}`,
-          states: p.map((prior, s) => ({ prior, members: s ? [`f${i}.${s}`] : [] })),
-        })),
-      );
+    fc.integer({ min: 2, max: hard ? 2 : 4 }).chain((n) =>
+      distribution(n).map((p) => ({
+        id: `g${String(i).padStart(2, '0')}`,
+        states: p.map((prior, s) => ({ prior, members: s ? [`f${i}.${s}`] : [] })),
+      })),
+    );
   return fc
     .integer({ min: 1, max: groups })
     .chain((n) => fc.tuple(...Array.from({ length: n }, (_x, i) => group(i))))
@@ -37,15 +35,13 @@ export function networks({ groups, findings, hard }: Limits): fc.Arbitrary<{ net
             .record({
               leak: distribution(levels),
               links: fc.array(
-                fc
-                  .integer({ min: 0, max: gs.length - 1 })
-                  .chain((g) =>
-                    fc.record({
-                      group: fc.constant(g),
-                      state: fc.integer({ min: 1, max: gs[g].states.length - 1 }),
-                      levels: distribution(levels),
-                    }),
-                  ),
+                fc.integer({ min: 0, max: gs.length - 1 }).chain((g) =>
+                  fc.record({
+                    group: fc.constant(g),
+                    state: fc.integer({ min: 1, max: gs[g].states.length - 1 }),
+                    levels: distribution(levels),
+                  }),
+                ),
                 { maxLength: 6 },
               ),
               weights: hard

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Case, Ranking, Reason, SchoolView } from '../../core/trace';
+import { knowledge } from './useJob';
 import type { RankReply, RankRequest } from '../../workers/rank';
 
 export interface Explanation {
@@ -20,6 +21,7 @@ export function useRanking(first: Ranking, traced: Case, agreedLeft: number | nu
   useEffect(() => {
     const w = new Worker(new URL('../../workers/rank.ts', import.meta.url), { type: 'module' });
     worker.current = w;
+    w.postMessage({ kind: 'knowledge', knowledge } satisfies RankRequest);
     w.onmessage = ({ data }: MessageEvent<RankReply>) => {
       if (data.kind === 'reasons') {
         setReasons((r) => ({ ...r, [data.key]: { start: data.start, now: data.now, reasons: data.reasons } }));

@@ -6,17 +6,20 @@ import HistoryIcon from '@mui/icons-material/ManageHistory';
 import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
-import { useMemo, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react';
 import { spineOf, type StageId } from '../../core/stage';
 import { buildModel, standing } from '../../core/trace';
 import type { JobSnapshot as Snapshot } from '../../core/record';
 import { JobProvider, knowledge, useJob } from '../job/useJob';
 import { actName } from '../job/actNames';
 import { Root } from '../theme/Root';
-import { LogDrawer } from './LogDrawer';
 import { Spine } from './Spine';
 import { TopBar } from './TopBar';
-import { WaitDialog, Waits } from './Waits';
+import { Waits } from './Waits';
+
+// Opened now and then only, so they are fetched then.
+const LogDrawer = lazy(() => import('./LogDrawer'));
+const WaitDialog = lazy(() => import('./WaitDialog'));
 
 /** Frame of every screen of a job: the bar, the spine, and what is unsent or refused. */
 export function JobShell({ snapshot, stage, children }: { snapshot: Snapshot; stage: StageId | null; children: ReactNode }) {
@@ -109,8 +112,10 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
           {children}
         </Box>
       </Box>
-      {waiting && <WaitDialog onClose={() => setWaiting(false)} />}
-      <LogDrawer open={logOpen} onClose={() => setLogOpen(false)} onWait={() => setWaiting(true)} />
+      <Suspense fallback={null}>
+        {waiting && <WaitDialog onClose={() => setWaiting(false)} />}
+        {logOpen && <LogDrawer onClose={() => setLogOpen(false)} onWait={() => setWaiting(true)} />}
+      </Suspense>
     </>
   );
 }

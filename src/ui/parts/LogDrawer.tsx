@@ -8,13 +8,13 @@ import { useJob } from '../job/useJob';
 import { dayTime } from './times';
 
 /** Everything that was done on this job, newest first; each entry can be taken back where nothing builds on it. */
-export function LogDrawer({ open, onClose, onWait }: { open: boolean; onClose: () => void; onWait: () => void }) {
+export default function LogDrawer({ onClose, onWait }: { onClose: () => void; onWait: () => void }) {
   const { store, view, jobId } = useJob();
   const { journal } = view.state;
   return (
     <Drawer
       anchor="right"
-      open={open}
+      open
       onClose={onClose}
       slotProps={{ paper: { sx: { width: 'min(460px, 100vw)', p: 2 }, role: 'dialog', 'aria-label': 'Log of this job' } }}
     >

@@ -18,7 +18,7 @@ interface Form {
 }
 
 /** Names the cause and logs what was done about it. The complaint is tried again after it. */
-export function RepairDialog({ suspect, onClose }: { suspect: SuspectView | null; onClose: () => void }) {
+export default function RepairDialog({ suspect, onClose }: { suspect: SuspectView | null; onClose: () => void }) {
   const { store, traced, jobId } = useJob();
   const fault = knowledge.faults.find((f) => f.id === suspect?.faultId);
   const [complaint] = useState(() => openComplaints(traced)[0] ?? traced.complaints[0]);

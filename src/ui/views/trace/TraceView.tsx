@@ -18,12 +18,12 @@ import { TestCard } from '../../parts/test/TestCard';
 import { AskCard } from './AskCard';
 import { Complaints } from './Complaints';
 import { Ledger } from './Ledger';
-import { RepairDialog } from './RepairDialog';
 import { RetestCard } from './RetestCard';
 import { Schools } from './Schools';
 import { Suspects } from './Suspects';
 
 const Course = lazy(() => import('./Course'));
+const RepairDialog = lazy(() => import('./RepairDialog'));
 
 export default function TraceView({ snapshot, ranking }: { snapshot: Snapshot; ranking: Ranking }) {
   return (
@@ -70,7 +70,7 @@ function Trace({ first }: { first: Ranking }) {
           )}
         </Tag>
       </Box>
-      {repairing && <RepairDialog suspect={repairing.suspect} onClose={() => setRepairing(null)} />}
+      <Suspense fallback={null}>{repairing && <RepairDialog suspect={repairing.suspect} onClose={() => setRepairing(null)} />}</Suspense>
     </Box>
   );
 }
