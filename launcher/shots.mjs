@@ -4,6 +4,8 @@ import { Stop } from './say.mjs';
 
 /** The pictures in docs/screenshots, from the demo as it ships. */
 export async function shots() {
-  const code = await withDemo('.data/shots', (url) => visibly('node', ['--import', 'tsx', 'scripts/shots.ts'], { env: { ...process.env, IVREK_URL: url } }));
+  const code = await withDemo('.data/shots', (url) =>
+    visibly('node', ['--import', 'tsx', 'scripts/shots.ts'], { env: { ...process.env, IVREK_URL: url } }),
+  );
   if (code !== 0) throw new Stop('not every picture was taken', 'The message stands above.');
 }

@@ -38,12 +38,15 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const page = await browser.newPage({ viewport: { width, height }, colorScheme: scheme });
 page.on('console', (m) => m.type() === 'error' && console.error(`console: ${m.text()}`));
 page.on('pageerror', (e) => console.error(`page error: ${e.message}`));
+const awake = () => page.locator('html[data-awake]').waitFor({ state: 'attached' });
 await page.goto(`${base}/workshops`);
-await page.getByRole('button', { name: 'Go in as Ines Corrow' }).click();
+await awake();
+await page.getByTestId('demo-shop').getByRole('button', { name: 'Go in as Ines Corrow' }).click();
 await page.getByRole('heading', { name: 'Can be done now' }).waitFor();
 for (const [name, go] of views) {
   if (only && !only.includes(name)) continue;
   await page.goto(base + (await go(page)));
+  await awake();
   await page.waitForLoadState('networkidle');
   await page.screenshot({ path: `${out}/${name}.png`, fullPage: process.env.IVREK_FULL === '1' });
   console.error(`${out}/${name}.png`);

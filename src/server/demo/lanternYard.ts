@@ -83,8 +83,6 @@ async function quillon(w: DemoWriter, j: DemoJob): Promise<void> {
     predicted: ['If it was parked running, both are well over 140.', 'yes'],
   });
   await j.test(w.day(5, 9, 40), 'compression', 'good', { position: '2', reading: ['compression', 180, 'psi'] });
-  await j.test(w.day(5, 10), 'spark-look', 'none', { position: '1' });
-  await j.test(w.day(5, 10, 5), 'spark-look', 'none', { position: '2' });
 }
 
 /** Two-stroke step-through that loses its pull on the harbour hill when hot: port found coked, waiting for a gasket. */

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import Check from '@mui/icons-material/Check';
+import Close from '@mui/icons-material/Close';
 import SouthIcon from '@mui/icons-material/South';
 import NorthIcon from '@mui/icons-material/North';
 import DragHandle from '@mui/icons-material/DragHandle';
@@ -18,7 +19,7 @@ const looks: Record<Verdict, { tone: Tone; word: string; icon: ReactNode }> = {
   in: { tone: 'green', word: 'within limits', icon: <Check /> },
   low: { tone: 'red', word: 'low', icon: <SouthIcon /> },
   high: { tone: 'red', word: 'high', icon: <NorthIcon /> },
-  'past service': { tone: 'red', word: 'past service limit', icon: <NorthIcon /> },
+  'past service': { tone: 'red', word: 'past service limit', icon: <Close /> },
   'on the line': { tone: 'brass', word: 'on the line: measure again', icon: <DragHandle /> },
   straddles: { tone: 'brass', word: 'either side: narrow it down', icon: <DragHandle /> },
   'off the scale': { tone: 'brass', word: 'off the scale', icon: <HelpOutline /> },
