@@ -86,7 +86,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
       .click();
     await expect(page.getByTestId('suspects')).toContainText('raises it');
     await page.getByRole('button', { name: 'This is it: repair' }).click();
-    await page.getByRole('button', { name: 'Log the repair' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Log the repair' }).click();
     const retest = page.getByTestId('retest-card');
     await expect(retest).toContainText('Try the complaint again');
     await retest.getByRole('button', { name: 'The same' }).click();
@@ -100,7 +100,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await page.getByLabel('Cause, in your words').fill('Boathouse water in tank and bowl');
     await page.getByLabel('What was done').fill('Tank, tap and bowl drained and dried');
     await page.getByLabel('Minutes').fill('35');
-    await page.getByRole('button', { name: 'Log the repair' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Log the repair' }).click();
     await page.getByRole('button', { name: 'Gone', exact: true }).click();
     await expect(page.getByRole('checkbox', { name: 'Symptom gone' })).toBeChecked();
     await expect(page.getByRole('checkbox', { name: 'Cause explained' })).not.toBeChecked();
