@@ -1,6 +1,6 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { bench } from './bench.mjs';
-import { serve } from './serve.mjs';
+import { killOrphan, serve } from './serve.mjs';
 import { shots } from './shots.mjs';
 import { test } from './test.mjs';
 import { stopCluster } from './cluster.mjs';
@@ -23,11 +23,12 @@ async function stop() {
   const base = process.env.IVREK_DATA ?? '.data';
   const file = `${base}/running.json`;
   if (existsSync(file)) {
-    const { launcher } = JSON.parse(readFileSync(file, 'utf8'));
+    const other = JSON.parse(readFileSync(file, 'utf8'));
+    const { launcher } = other;
     if (alive(launcher)) {
       process.kill(launcher, 'SIGTERM');
       for (let i = 0; i < 100 && alive(launcher); i++) await new Promise((r) => setTimeout(r, 100));
-    }
+    } else killOrphan(other);
     rmSync(file, { force: true });
   }
   const bin = postgresBin();

@@ -78,6 +78,15 @@ export async function startServer(cluster, database, port, { dev = false, env = 
   return { url, child, ended, stop };
 }
 
+/** Ends a server whose launcher was killed hard and could not take it along. */
+export function killOrphan({ server }) {
+  try {
+    if (server) process.kill(-server, 'SIGTERM');
+  } catch {
+    // it is gone already
+  }
+}
+
 export async function serve(dev) {
   const base = process.env.IVREK_DATA ?? '.data';
   const port = Number(process.env.IVREK_PORT ?? 4680);
@@ -90,6 +99,7 @@ export async function serve(dev) {
       say(`already running at ${other.url} (stop it with ./ivrek stop)`);
       return;
     }
+    killOrphan(other);
     rmSync(note);
   }
   if (!(await portIsFree(port)))
@@ -121,7 +131,7 @@ export async function serve(dev) {
     cluster.stop();
     throw error;
   }
-  writeFileSync(note, JSON.stringify({ launcher: process.pid, url: server.url }));
+  writeFileSync(note, JSON.stringify({ launcher: process.pid, server: server.child.pid, url: server.url }));
   process.stdout.write(`\n  Ivrek is ready:  ${server.url}\n  Ctrl-C stops it.\n\n`);
   const code = await server.ended;
   if (!stopping) say(`the server ended by itself (code ${code})`);

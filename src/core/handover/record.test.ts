@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest';
+import { id } from '../../../test/fixtures/commands';
+import { shipped } from '../../../test/fixtures/knowledge';
+import { after } from '../../../test/fixtures/state';
+import { recordNotice, recordOf } from '.';
+
+const of = (type?: string) => {
+  const record = recordOf(after(type), shipped, id.job, '¤');
+  return { ...record, section: (title: string) => record.sections.find((s) => s.title === title)! };
+};
+
+describe('the record', () => {
+  it('holds what was found, measured, fitted, torqued, provisional, and to be watched', () => {
+    const r = of();
+    expect(r.sections.map((s) => s.title)).toEqual([
+      'Complaint',
+      'Found',
+      'Measured',
+      'Done and fitted',
+      'Torqued',
+      'Provisional',
+      'To be watched',
+      'Bill',
+    ]);
+    expect(r.section('Found').lines).toContainEqual(['Cause', 'Oxide on the contacts', '']);
+    expect(r.section('Found').lines).toContainEqual(['Contacts', 'blue film', 'clean']);
+    expect(r.section('Torqued').lines[0]).toEqual([
+      'Head nuts (4 × M8)',
+      '18 lbf·ft = 24.4 N·m',
+      expect.stringContaining('signed Ines Corrow') as string,
+    ]);
+    expect(r.section('To be watched').lines).toEqual([['Oil level', 'after 100 km', '']]);
+  });
+
+  it('gives each reading with its place, its verdict and what it was held against', () => {
+    const [about, figure, verdict] = of().section('Measured').lines[0];
+    expect(about).toBe('Compression, cylinder 1');
+    expect(figure).toBe('170 psi');
+    expect(verdict).toMatch(/Within limits\. 142–185 psi, book, page 62/);
+  });
+
+  it('leaves out what was withdrawn and what is made good', () => {
+    expect(JSON.stringify(of().section('Found'))).not.toContain('Flick closed contacts');
+    expect(of().section('Provisional')).toMatchObject({ lines: [], empty: 'Nothing provisional is on the bike.' });
+    expect(of('provisional.add').section('Provisional').lines[0]).toEqual(['Tie on the panel', 'lug broken', 'may be ridden']);
+  });
+
+  it('adds up the bill: work at the rate, materials, and only parts that were fitted', () => {
+    // 20 min at 35 an hour is 11.67; the condenser is only ordered
+    expect(
+      of()
+        .section('Bill')
+        .lines.map((l) => l[2]),
+    ).toEqual(['2.50 ¤', '11.67 ¤', '14.17 ¤']);
+  });
+
+  it('says that it is not handed over yet, or when it was', () => {
+    expect(of('watch.add').under.at(-1)).toMatch(/not handed over yet$/);
+    expect(of().under.at(-1)).toMatch(/handed over 2030-01-01$/);
+  });
+
+  it('of a bike just booked in says plainly that there is nothing', () => {
+    const r = of('bike.bookIn');
+    expect(r.section('Measured')).toMatchObject({ lines: [], empty: 'Nothing was measured.' });
+    expect(recordNotice).toMatch(/maker’s manual/);
+  });
+});
