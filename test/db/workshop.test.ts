@@ -1,0 +1,116 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { shipped } from '../fixtures/knowledge';
+import { receive } from '../../src/server/commands/door';
+import { readJournal, replay } from '../../src/server/commands/replay';
+import { demoShopId, loadLanternYard } from '../../src/server/demo/lanternYard';
+import { jobSnapshot } from '../../src/server/queries/job';
+import { nextBoard } from '../../src/server/queries/next';
+import { listShops, openShop, shopPeople, shopRate } from '../../src/server/queries/shops';
+import { openSession, readSession } from '../../src/server/session';
+import { makeCommand } from '../../src/core/command';
+import { stateOf } from '../../src/core/record';
+import { recordOf } from '../../src/core/handover';
+import { recordPdf } from '../../src/server/files/recordPdf';
+import { rankJob } from '../../src/server/ranking';
+import { freshDatabase, openBoth, shopA, type TestDatabase } from './database';
+import { tablesOf } from './tables';
+
+let t: TestDatabase;
+const today = new Date('2030-06-15T09:00:00.000Z');
+beforeAll(async () => {
+  t = await freshDatabase();
+  await openBoth(t.pool);
+  await loadLanternYard(t.pool, shipped, today);
+});
+afterAll(() => t.drop());
+
+describe('the demo', () => {
+  it('is a shop of its own beside an empty one, with two people and four bikes at different stages', async () => {
+    const shops = await listShops(t.pool);
+    expect(shops.filter((s) => s.demo).map((s) => s.name)).toEqual(['Lantern Yard (demo)']);
+    expect(shops.some((s) => s.name === 'My workshop')).toBe(true);
+    expect((await shopPeople(t.pool, demoShopId)).map((p) => p.name)).toEqual(['Ines Corrow', 'Tam Veley']);
+    const board = await nextBoard(t.pool, demoShopId, null, today.toISOString());
+    expect(board.lines.map((l) => l.bike).sort()).toEqual(['Hollin 500', 'Marram 80', 'Osprane 650', 'Quillon 350']);
+    expect(new Set(board.lines.map((l) => l.act?.stage ?? 'waits')).size).toBeGreaterThanOrEqual(2);
+    expect(board.lines.find((l) => l.bike === 'Hollin 500')).toMatchObject({ act: null, owner: 'Brannoc Teague' });
+    expect(board.lines.flatMap((l) => l.waiting.map((w) => w.kind)).sort()).toEqual(['part', 'soaking']);
+  });
+
+  it('was entered by commands: loaded twice it is there once, and its journal replays to the same tables', async () => {
+    const before = await tablesOf(t.pool, demoShopId);
+    await loadLanternYard(t.pool, shipped, today);
+    expect(await tablesOf(t.pool, demoShopId)).toEqual(before);
+    const other = await freshDatabase();
+    try {
+      await openShop(other.pool, demoShopId, 'Lantern Yard (demo)', true);
+      await replay(other.pool, demoShopId, await readJournal(t.pool, demoShopId));
+      expect(await tablesOf(other.pool, demoShopId)).toEqual(before);
+    } finally {
+      await other.drop();
+    }
+  });
+
+  it('has no bike, owner or figure in the other shops', async () => {
+    expect((await nextBoard(t.pool, shopA, null, today.toISOString())).lines).toEqual([]);
+  });
+
+  it('ranks its open complaint, and the look-again time of the soaking one comes', async () => {
+    const board = await nextBoard(t.pool, demoShopId, null, today.toISOString());
+    const quillon = board.lines.find((l) => l.bike === 'Quillon 350')!;
+    const snapshot = (await jobSnapshot(t.pool, demoShopId, quillon.jobId, null))!;
+    const ranking = rankJob(stateOf(snapshot), quillon.jobId);
+    expect(ranking.suspects[0].probability).toBeGreaterThan(0.1);
+    expect(quillon.act?.stage).toBe('trace');
+    const later = await nextBoard(t.pool, demoShopId, null, '2030-06-17T09:00:00.000Z');
+    expect(later.lines.find((l) => l.bike === 'Hollin 500')!.act!.words).toContain('Look again');
+  });
+
+  it('prints its record on A4', async () => {
+    const { lines } = await nextBoard(t.pool, demoShopId, null, today.toISOString());
+    const snapshot = (await jobSnapshot(t.pool, demoShopId, lines.find((l) => l.bike === 'Osprane 650')!.jobId, null))!;
+    const pdf = await recordPdf(recordOf(stateOf(snapshot), shipped, snapshot.jobId, '¤'), 'General figures are marked.');
+    const text = pdf.toString('latin1');
+    expect(text.startsWith('%PDF-')).toBe(true);
+    expect(text).toMatch(/\/MediaBox \[0 0 595\.28 841\.89\]/);
+    expect(pdf.length).toBeGreaterThan(10_000);
+  });
+});
+
+describe('sessions', () => {
+  it('hold shop and person, and nothing opens one but its token', async () => {
+    const [ines] = await shopPeople(t.pool, demoShopId);
+    const cookie = await openSession(t.pool, demoShopId, ines.id);
+    expect(await readSession(t.pool, cookie)).toMatchObject({ shopId: demoShopId, personId: ines.id });
+    for (const forged of [undefined, '', 'x', cookie.slice(0, -1), cookie.replace(demoShopId, shopA), `${cookie}x`])
+      expect(await readSession(t.pool, forged)).toBeNull();
+    const { rows } = await t.owner.query('select token_hash from session');
+    expect(rows.every((r) => (r.token_hash as Buffer).length === 32)).toBe(true);
+    expect(JSON.stringify(rows)).not.toContain(cookie.split('.')[2]);
+  });
+
+  it('actor and device come from the session, never from the command', async () => {
+    const id = '99999999-9999-4999-8999-999999999999';
+    const command = {
+      ...makeCommand({
+        id,
+        type: 'person.add',
+        kind: 'person',
+        entityId: id,
+        madeAt: today.toISOString(),
+        after: null,
+        payload: { name: 'New hand' },
+      }),
+      actorId: 'someone else',
+    };
+    expect((await receive(t.pool, { shopId: shopA, actorId: null, deviceId: null }, command)).kind).toBe('malformed');
+    const clean = Object.fromEntries(Object.entries(command).filter(([k]) => k !== 'actorId'));
+    expect((await receive(t.pool, { shopId: shopA, actorId: id, deviceId: id }, clean)).kind).toBe('applied');
+    const { rows } = await t.owner.query('select actor_id, device_id from journal where id = $1', [id]);
+    expect(rows[0]).toEqual({ actor_id: id, device_id: id });
+  });
+
+  it('a shop has its rate', async () => {
+    expect(await shopRate(t.pool, demoShopId)).toBe('35.00');
+  });
+});
