@@ -24,7 +24,7 @@ const bin = postgresBin() as { version: string; dir: string };
 const start = (base: string): Promise<Cluster> =>
   startCluster(bin, base, { firstPort: 58680, settings: ['fsync=off'] as never[] }) as Promise<Cluster>;
 const ivrek = (args: string[], env: Record<string, string>) => {
-  const r = spawnSync('./ivrek', args, { encoding: 'utf8', env: { ...process.env, ...env }, timeout: 30000 });
+  const r = spawnSync('sh', ['./ivrek', ...args], { encoding: 'utf8', env: { ...process.env, ...env }, timeout: 30000 });
   return { code: r.status, said: r.stderr };
 };
 
