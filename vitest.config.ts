@@ -10,11 +10,17 @@ export default defineConfig({
       {
         plugins: [knowledgePlugin()],
         ...decorators,
-        test: { name: 'unit', environment: 'node', include: ['src/{core,contract,server}/**/*.test.ts'] },
+        test: { name: 'unit', environment: 'node', testTimeout: 30000, include: ['src/{core,contract,server}/**/*.test.ts'] },
       },
       {
         plugins: [react(), knowledgePlugin()],
-        test: { name: 'ui', environment: 'jsdom', include: ['src/ui/**/*.test.{ts,tsx}'], setupFiles: ['test/setup-ui.ts'] },
+        test: {
+          name: 'ui',
+          testTimeout: 30000,
+          environment: 'jsdom',
+          include: ['src/ui/**/*.test.{ts,tsx}'],
+          setupFiles: ['test/setup-ui.ts'],
+        },
       },
       {
         plugins: [knowledgePlugin()],

@@ -70,7 +70,9 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
 
   const claims = evidenceClaims(knowledge, traced, leaveOut);
   const findings: Finding[] = [];
-  for (const [id, group] of groupBy(claims, (c) => instanceId(c.instance))) {
+  // Canonical order, so that results do not depend on the order of entry to the last bit.
+  const byInstance = [...groupBy(claims, (c) => instanceId(c.instance))].sort(([x], [y]) => (x < y ? -1 : 1));
+  for (const [id, group] of byInstance) {
     const weights = combine(group);
     findings.push(findingOf(model, group[0].instance));
     const observation = { finding: findings.length - 1, weights };
@@ -96,7 +98,8 @@ function retriedSymptoms(k: Knowledge, c: Case): FindingKind[] {
 /** Repeats of one test under the same circumstances are one finding, not several votes. */
 function combine(claims: Claim[]): number[] {
   const level = (w: readonly number[]) => w.reduce((s, x, l) => s + x * l, 0) / w.reduce((a, b) => a + b, 0);
-  const perTest = [...groupBy(claims, (c) => c.source).values()].map((same) => {
+  const ordered = [...claims].sort((a, b) => (a.source + a.rowId < b.source + b.rowId ? -1 : 1));
+  const perTest = [...groupBy(ordered, (c) => c.source).values()].map((same) => {
     if (same[0].repeat === 'mean') return same[0].weights.map((_w, l) => same.reduce((s, c) => s + c.weights[l], 0) / same.length);
     return same.reduce((worst, c) => (level(c.weights) > level(worst.weights) ? c : worst)).weights;
   });

@@ -1,0 +1,290 @@
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { id } from '../../../test/fixtures/commands';
+import { snapshotAfter } from '../../../test/fixtures/snapshot';
+import type { ComponentType } from 'react';
+import { after } from '../../../test/fixtures/state';
+import { advance, effectOf, type Command } from '../../core/command';
+import type { JobSnapshot, State } from '../../core/record';
+import BookInView from './bookin/BookInView';
+import DecideView from './decide/DecideView';
+import HandOverView from './handover/HandOverView';
+import LookView from './look/LookView';
+import MeasureView from './measure/MeasureView';
+import PartsView from './parts/PartsView';
+import RebuildView from './rebuild/RebuildView';
+import StartView from './start/StartView';
+import StripView from './strip/StripView';
+import TuneView from './tune/TuneView';
+
+// Each stage with a job of the script on it: what it shows, and which command an act sends. The server keeps everything.
+
+let sent: Command[];
+let server: State;
+beforeEach(() => {
+  sent = [];
+  localStorage.clear();
+  vi.stubGlobal('fetch', (_url: string, init: { body: string }) => {
+    const command = JSON.parse(init.body) as Command;
+    sent.push(command);
+    const outcome = effectOf(server, command);
+    if (!outcome.ok) return Promise.resolve({ ok: false, status: 409, json: () => Promise.resolve({ refusal: outcome.refusal }) });
+    const seq = 1000 + sent.length;
+    server = advance(server, command, outcome.changes, seq, null);
+    return Promise.resolve({ ok: true, status: 200, json: () => Promise.resolve({ seq, changes: outcome.changes }) });
+  });
+});
+afterEach(() => vi.unstubAllGlobals());
+
+/** A view on the script's job as it stands after the last command of a type. */
+function open(View: ComponentType<{ snapshot: JobSnapshot }>, type: string) {
+  server = after(type);
+  render(<View snapshot={snapshotAfter(type)} />);
+}
+
+const press = (name: string | RegExp, scope: ReturnType<typeof within> = screen) => fireEvent.click(scope.getByRole('button', { name }));
+const write = (label: string | RegExp, value: string, scope: ReturnType<typeof within> = screen) =>
+  fireEvent.change(scope.getByLabelText(label), { target: { value } });
+const last = async (type: string) => {
+  await waitFor(() => expect(sent.at(-1)?.type).toBe(type));
+  return sent.at(-1)!.payload as Record<string, unknown>;
+};
+
+describe('strip', () => {
+  it('teaches while nothing is off', () => {
+    open(StripView, 'bike.set');
+    expect(screen.getByTestId('steps')).toHaveTextContent('Clean first, photograph first, drain first');
+    expect(screen.getByTestId('findings')).toHaveTextContent('No finding yet');
+  });
+
+  it('reads fasteners as they are spoken, shows what it understood, and numbers the bag', async () => {
+    open(StripView, 'step.add');
+    write('What comes off', 'Right cover');
+    write('Fasteners', '3x M6x25 rim, 1 dowel');
+    expect(screen.getByText('Understood: 3 × M6x25 (rim), 1 × dowel')).toBeInTheDocument();
+    expect(screen.getByLabelText('Bag')).toHaveValue('8');
+    press('Off');
+    const payload = await last('step.add');
+    expect(payload).toMatchObject({ title: 'Right cover', bag: '8', access: null });
+    expect(payload.fasteners).toMatchObject([
+      { size: 'M6x25', count: 3, place: 'rim' },
+      { size: 'dowel', count: 1, place: null },
+    ]);
+    expect(screen.getByLabelText('What comes off')).toHaveValue('');
+  });
+
+  it('says when a bag is in use', () => {
+    open(StripView, 'step.add');
+    write('Bag', '7');
+    expect(screen.getByText('in use')).toBeInTheDocument();
+  });
+
+  it('a finding wants part, what is seen and a verdict', () => {
+    open(StripView, 'step.add');
+    press('Write it down');
+    expect(screen.getByText('Which part?')).toBeInTheDocument();
+    expect(screen.getByText('What do you see on it?')).toBeInTheDocument();
+    expect(screen.getByText(/Choose a verdict/)).toBeInTheDocument();
+    expect(sent).toEqual([]);
+  });
+});
+
+describe('parts', () => {
+  it('takes a part through its four steps, each on the version that is shown', async () => {
+    open(PartsView, 'part.add');
+    press('Ordered: Condenser');
+    expect(await last('part.set')).toEqual({ set: { status: 'ordered' } });
+    expect(sent.at(-1)!.base).toEqual({ status: 0 });
+    press('Arrived: Condenser');
+    await waitFor(() => expect(sent).toHaveLength(2));
+    expect(sent[1].base).toEqual({ status: 1 });
+  });
+
+  it('a price with a comma is asked back and nothing is sent', async () => {
+    open(PartsView, 'step.add');
+    write('Part', 'Gasket');
+    write(/^Price each/, '4,20');
+    press('Put on the list');
+    expect(await screen.findByText('A comma: did you mean 4.20?')).toBeInTheDocument();
+    expect(screen.getByLabelText('Part')).toHaveValue('Gasket');
+    expect(sent).toEqual([]);
+  });
+
+  it('adds up what stands on the list', () => {
+    open(PartsView, 'part.set');
+    expect(screen.getByTestId('parts')).toHaveTextContent('8.50 ¤');
+    expect(screen.getByTestId('parts')).toHaveTextContent('expected 1 Feb 2030');
+  });
+});
+
+describe('rebuild', () => {
+  it('leads back the last step off first, with every fastener', async () => {
+    open(RebuildView, 'step.add');
+    const back = within(screen.getByTestId('back-on'));
+    expect(screen.getByTestId('back-on')).toHaveTextContent('1 steps, 6 fasteners, 1 bags to go');
+    expect(back.getByText('gasket reused')).toBeInTheDocument();
+    press('All back on', back);
+    expect(await last('step.refit')).toEqual({ jobId: id.job, counts: { [id.fastener]: 4, [id.fastener2]: 2 } });
+    expect(screen.getByTestId('back-on')).toHaveTextContent('nothing is left over');
+  });
+
+  it('shows a figure in all four units and refuses stages that make no sense', () => {
+    open(RebuildView, 'part.set');
+    write('Figure', '25');
+    expect(screen.getByTestId('torque-form')).toHaveTextContent('25.0 N·m = 18.4 lbf·ft = 221 lbf·in = 2.55 kgf·m');
+    write('Stages', '90°');
+    expect(screen.getByText(/Begin with a torque/)).toBeInTheDocument();
+    write('Thread', '1/4 UNF');
+    expect(screen.getByText(/leave it empty for other threads/)).toBeInTheDocument();
+  });
+
+  it('only the next stage can be done, and signing comes last', async () => {
+    open(RebuildView, 'torque.plan');
+    expect(screen.getByRole('button', { name: /^Stage 2 done/ })).toBeDisabled();
+    expect(screen.queryByRole('button', { name: /^Sign as/ })).toBeNull();
+    press(/^Stage 1 done/);
+    press(/^Stage 2 done/);
+    press('Sign as Ines Corrow');
+    expect(await last('signature.sign')).toMatchObject({ kind: 'torque', subjectId: id.torque, signedBy: 'Ines Corrow' });
+    expect(sent.map((c) => c.type)).toEqual(['torque.stage', 'torque.stage', 'signature.sign']);
+  });
+});
+
+describe('first start', () => {
+  it('counts the shut gates and opens them one by one', async () => {
+    open(StartView, 'signature.sign');
+    expect(screen.getByRole('heading', { name: '7 of 7 gates are shut' })).toBeInTheDocument();
+    press('Checked');
+    expect(await last('check.mark')).toMatchObject({ list: 'first-start', item: 'oil', state: 'done' });
+    expect(screen.getByRole('heading', { name: '6 of 7 gates are shut' })).toBeInTheDocument();
+  });
+
+  it('names torques that are not signed', () => {
+    open(StartView, 'torque.plan');
+    expect(screen.getByText('One torque is not signed: Head nuts.')).toBeInTheDocument();
+  });
+
+  it('cautions stand at their gates and are acknowledged there', async () => {
+    open(StartView, 'signature.sign');
+    const [first] = screen.getAllByRole('note', { name: 'Caution' });
+    press('Understood', within(first));
+    expect(await last('hazard.acknowledge')).toMatchObject({ hazard: 'fuel-vapour', place: 'first-start' });
+  });
+});
+
+describe('hand over', () => {
+  it('lists what still stands against it', () => {
+    open(HandOverView, 'torque.plan');
+    const tag = screen.getByTestId('hand-over');
+    expect(tag).toHaveTextContent('Torque not signed: Head nuts');
+    expect(within(tag).getByRole('button', { name: /Hand over all the same/ })).toBeEnabled();
+  });
+
+  it('a provisional repair that may not leave shuts it', async () => {
+    open(HandOverView, 'provisional.add');
+    expect(screen.getByText('May not leave with this: Tie on the panel')).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: /hand over/i })).toBeDisabled();
+    press('Made good: Tie on the panel');
+    expect(await last('provisional.end')).toEqual({ jobId: id.job });
+    expect(screen.getByRole('button', { name: /hand over/i })).toBeEnabled();
+  });
+
+  it('what is provisional wants a reason', () => {
+    open(HandOverView, 'wait.end');
+    const tag = within(screen.getByTestId('provisional'));
+    write('What', 'Borrowed hose', tag);
+    press('Write it down', tag);
+    expect(tag.getByText('Why was it done so?')).toBeInTheDocument();
+    expect(sent).toEqual([]);
+  });
+});
+
+describe('measure and tune', () => {
+  it('shows readings of one quantity together, with their spread and this bike’s limit', () => {
+    open(MeasureView, 'reading.add');
+    const readings = screen.getByTestId('readings');
+    expect(readings).toHaveTextContent('Spread 0.0 % of the highest');
+    expect(within(readings).getAllByRole('img')).toHaveLength(2);
+    expect(within(readings).getAllByRole('img')[0].getAttribute('aria-label')).toMatch(/Limit: 142 to 185 psi, book, page 62/);
+  });
+
+  it('an idle speed is held against the general figure', async () => {
+    open(TuneView, 'signature.sign');
+    fireEvent.change(screen.getByRole('textbox', { name: 'Reading' }), { target: { value: '1100' } });
+    expect(screen.getByRole('img').getAttribute('aria-label')).toMatch(/1100 rpm, within limits.*general figure/);
+    press('Keep the reading');
+    expect(await last('reading.add')).toMatchObject({ reading: { quantity: 'idle-speed', entered: '1100 rpm', value: { kind: 'exact' } } });
+  });
+});
+
+describe('decide', () => {
+  it('sets what is spent against what was agreed', () => {
+    open(DecideView, 'part.set');
+    // 20 min at 35 and 2.50 of materials, and the condenser ordered at 8.50
+    expect(screen.getByText('22.67 ¤')).toBeInTheDocument();
+    expect(screen.getByText('400.00 ¤')).toBeInTheDocument();
+    expect(screen.getByText('377.33 ¤')).toBeInTheDocument();
+    expect(screen.getByTestId('causes')).toHaveTextContent('Oxide on the contacts');
+  });
+});
+
+describe('first look', () => {
+  it('asks one thing after the other and keeps each as evidence', async () => {
+    open(LookView, 'job.set');
+    expect(screen.getByRole('heading', { name: 'Turn the engine by hand' })).toBeInTheDocument();
+    press('Turns freely');
+    expect(await last('evidence.add')).toMatchObject({
+      testId: 'turn-by-hand',
+      outcome: 'free',
+      conditions: { temperature: 'cold', battery: 'own' },
+      afterRepairId: null,
+    });
+    expect(screen.getByRole('heading', { name: 'Look at the oil' })).toBeInTheDocument();
+  });
+
+  it('a stuck engine is told at once', () => {
+    open(LookView, 'job.set');
+    press('Will not turn');
+    expect(screen.getByText(/The engine does not turn/)).toBeInTheDocument();
+  });
+});
+
+describe('book in', () => {
+  it('sets one field at a time and clears it again', async () => {
+    open(BookInView, 'bike.bookIn');
+    press('four-stroke');
+    expect(await last('bike.set')).toEqual({ set: { strokes: 'four' } });
+    press('four-stroke');
+    await waitFor(() => expect(sent).toHaveLength(2));
+    expect(sent[1]).toMatchObject({ payload: { set: { strokes: null } }, base: { strokes: 1 } });
+  });
+
+  it('history and hands: several areas may have been touched', async () => {
+    open(BookInView, 'bike.bookIn');
+    press('Ignition');
+    press('Tank');
+    await waitFor(() => expect(sent).toHaveLength(2));
+    expect(sent[1].payload).toEqual({ set: { lastTouched: ['ignition', 'tank'] } });
+  });
+
+  it('the owner’s name travels beside the command, not in it', async () => {
+    open(BookInView, 'bike.bookIn');
+    const name = screen.getByLabelText('Name');
+    expect(name).toHaveValue('Orla Fennimore');
+    fireEvent.change(name, { target: { value: 'Orla Teague' } });
+    fireEvent.blur(name);
+    await last('owner.set');
+    const whole = sent.at(-1) as Command & { personal: { name: string }[] };
+    expect(whole.personal[0].name).toBe('Orla Teague');
+    expect(JSON.stringify(whole.payload)).not.toContain('Orla');
+  });
+
+  it('undo in the bar names what it would take back', () => {
+    open(BookInView, 'bike.set');
+    press('points');
+    expect(screen.getByRole('button', { name: 'Undo: Bike changed' })).toBeEnabled();
+    press('Undo: Bike changed');
+    expect(screen.getByRole('button', { name: 'points' })).toHaveAttribute('aria-pressed', 'false');
+    expect(screen.getByRole('button', { name: 'Redo' })).toBeEnabled();
+  });
+});
