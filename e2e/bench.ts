@@ -136,8 +136,12 @@ export const pointsTwin = {
 
 /** Takes a given test on the Trace view, whatever is recommended. */
 export async function chooseTest(page: Page, name: string | RegExp): Promise<Locator> {
-  await page.getByRole('combobox', { name: 'Take another test' }).click();
-  await page.getByRole('option', { name }).first().click();
+  // A new ranking may bring another card just as the list opens: then it is opened again.
+  await expect(async () => {
+    await ranked(page);
+    await page.getByRole('combobox', { name: 'Take another test' }).click({ timeout: 3000 });
+    await page.getByRole('option', { name }).first().click({ timeout: 3000 });
+  }).toPass({ timeout: 30_000 });
   return page.getByTestId('test-card');
 }
 

@@ -69,6 +69,7 @@ test('from booking in to hand over without touching a pointer', async ({ bench: 
   await type(page, page.getByLabel('Cylinder 2', { exact: true }), '180');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('ledger')).toContainText('Measure compression, cylinder 2: Good');
+  await ranked(page);
   await choose(page, page.getByRole('combobox', { name: 'Take another test' }), /^Flick closed contacts/);
   await press(page, button('No spark'));
   await ranked(page);
