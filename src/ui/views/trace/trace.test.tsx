@@ -1,0 +1,149 @@
+import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { id } from '../../../../test/fixtures/commands';
+import { shipped } from '../../../../test/fixtures/knowledge';
+import { snapshotAfter } from '../../../../test/fixtures/snapshot';
+import { after } from '../../../../test/fixtures/state';
+import { advance, effectOf, type Command } from '../../../core/command';
+import type { State } from '../../../core/record';
+import { believe, buildModel, caseOf, explain, rank, schoolViews } from '../../../core/trace';
+import type { RankReply, RankRequest } from '../../../workers/rank';
+import TraceView from './TraceView';
+
+// The Trace view with the real ranking; the worker's work is done in this thread, the server keeps everything.
+
+class HereWorker {
+  onmessage: ((e: { data: RankReply }) => void) | null = null;
+  postMessage(r: RankRequest): void {
+    if (r.kind === 'knowledge') return;
+    queueMicrotask(() => {
+      const say = (data: RankReply) => act(() => this.onmessage?.({ data }));
+      if (r.kind === 'explain') return say({ id: r.id, kind: 'reasons', key: r.key, ...explain(shipped, r.traced, r.key) });
+      const model = buildModel(shipped, r.traced);
+      const beliefs = believe(model);
+      say({ id: r.id, kind: 'ranking', ranking: rank(model, { agreedLeft: r.agreedLeft }, beliefs) });
+      say({ id: r.id, kind: 'schools', schools: schoolViews(beliefs) });
+    });
+  }
+  terminate(): void {
+    this.onmessage = null;
+  }
+}
+
+let sent: Command[];
+let server: State;
+beforeEach(() => {
+  sent = [];
+  localStorage.clear();
+  vi.stubGlobal('Worker', HereWorker);
+  vi.stubGlobal('fetch', (_url: string, init: { body: string }) => {
+    const command = JSON.parse(init.body) as Command;
+    sent.push(command);
+    const outcome = effectOf(server, command);
+    if (!outcome.ok) return Promise.resolve({ ok: false, status: 409, json: () => Promise.resolve({ refusal: outcome.refusal }) });
+    server = advance(server, command, outcome.changes, 1000 + sent.length, null);
+    return Promise.resolve({ ok: true, status: 200, json: () => Promise.resolve({ seq: 1000 + sent.length, changes: outcome.changes }) });
+  });
+});
+afterEach(() => vi.unstubAllGlobals());
+
+function open(type: string) {
+  server = after(type);
+  render(<TraceView snapshot={snapshotAfter(type)} ranking={rank(buildModel(shipped, caseOf(server, id.job)))} />);
+}
+const suspects = () => within(screen.getByTestId('suspects'));
+const settled = () => waitFor(() => expect(suspects().queryByText('working…')).toBeNull());
+
+describe('trace', () => {
+  it('shows complaint, suspects with their odds in words, and the one test worth doing with its reason', async () => {
+    open('job.set');
+    expect(screen.getByRole('heading', { name: '“Will not start”' })).toBeInTheDocument();
+    const first = suspects().getAllByRole('listitem')[0];
+    expect(first).toHaveTextContent(/about \d+ in \d+/);
+    expect(Number(first.getAttribute('data-probability'))).toBeGreaterThan(0.05);
+    const card = screen.getByTestId('test-card');
+    expect(card).toHaveTextContent('Worth doing next');
+    expect(card).toHaveTextContent(/\d+ min/);
+    await settled();
+  });
+
+  it('a school’s radio says what following it costs, and choosing one is a command', async () => {
+    open('bike.set');
+    const schools = within(screen.getByTestId('schools'));
+    await waitFor(() => expect(schools.getAllByText(/^about \d+ ¤$/)).toHaveLength(5));
+    fireEvent.click(schools.getByRole('radio', { name: /^Motor first/ }));
+    await waitFor(() =>
+      expect(sent.at(-1)).toMatchObject({ type: 'job.set', payload: { set: { school: 'motor-first' } }, base: { school: 0 } }),
+    );
+  });
+
+  it('an answer keeps what was shown, what was expected and whether it held', async () => {
+    open('job.set');
+    await settled();
+    const card = within(screen.getByTestId('test-card'));
+    fireEvent.change(card.getByLabelText('First write what you expect'), { target: { value: 'It will be wet' } });
+    const [answer] = screen.getAllByRole('button').filter((b) => b.hasAttribute('data-main'));
+    fireEvent.click(answer);
+    await waitFor(() => expect(sent.map((c) => c.type)).toEqual(['prediction.write', 'evidence.add']));
+    const payload = sent[1].payload as {
+      predictionId: string;
+      held: null;
+      shown: { suspects: unknown[]; next: string };
+      knowledgeHash: string;
+    };
+    expect(payload.predictionId).toBe(sent[0].entity.id);
+    expect(payload.held).toBeNull();
+    expect(payload.shown.suspects.length).toBeGreaterThan(5);
+    expect(payload.knowledgeHash).toBe(shipped.hash);
+    expect(screen.getByTestId('ledger')).toHaveTextContent('Expected: “It will be wet”');
+  });
+
+  it('a suspect opens into its reasons and into its repair', async () => {
+    open('evidence.withdraw');
+    await settled();
+    const [first] = suspects().getAllByRole('button', { expanded: false });
+    fireEvent.click(first);
+    expect(await suspects().findByText(/Before anything was known/)).toBeInTheDocument();
+    fireEvent.click(suspects().getByRole('button', { name: 'This is it: repair' }));
+    const dialog = within(await screen.findByRole('dialog'));
+    fireEvent.change(dialog.getByLabelText('Minutes'), { target: { value: 'ten' } });
+    fireEvent.click(dialog.getByRole('button', { name: 'Log the repair' }));
+    expect(await dialog.findByText('Whole minutes, such as 45.')).toBeInTheDocument();
+    expect(sent).toEqual([]);
+    fireEvent.change(dialog.getByLabelText('Minutes'), { target: { value: '10' } });
+    fireEvent.click(dialog.getByRole('button', { name: 'Log the repair' }));
+    await waitFor(() => expect(sent.map((c) => c.type)).toEqual(['cause.name', 'repair.log']));
+    expect(screen.getByTestId('retest-card')).toHaveTextContent('Try the complaint again');
+  });
+
+  it('a retest that changed the complaint wants to know what it is now', async () => {
+    open('repair.log');
+    const card = within(screen.getByTestId('retest-card'));
+    fireEvent.click(card.getByRole('button', { name: 'Changed' }));
+    fireEvent.click(card.getByRole('button', { name: 'Keep the change' }));
+    expect(card.getByText('Say what the complaint is now.')).toBeInTheDocument();
+    fireEvent.change(card.getByLabelText('What is it now?'), { target: { value: 'Starts and dies' } });
+    fireEvent.click(card.getByRole('button', { name: 'Keep the change' }));
+    await waitFor(() =>
+      expect(sent.at(-1)).toMatchObject({
+        type: 'retest.log',
+        payload: { result: 'changed', repairId: id.repair, changed: { words: 'Starts and dies' } },
+      }),
+    );
+    expect(screen.getByRole('heading', { name: '“Starts and dies”' })).toBeInTheDocument();
+  });
+
+  it('withdrawing strikes a line and leaves it in the ledger with its reason', async () => {
+    open('evidence.add');
+    fireEvent.click(screen.getByRole('button', { name: /^Withdraw: Flick closed contacts apart/ }));
+    await waitFor(() => expect(sent.at(-1)).toMatchObject({ type: 'evidence.withdraw', payload: { reason: 'taken back' } }));
+    expect(screen.getByTestId('ledger')).toHaveTextContent('withdrawn: taken back');
+  });
+
+  it('a reading in the ledger stands on its limit bar, with the prediction that it held', () => {
+    open('evidence.add');
+    const ledger = within(screen.getByTestId('ledger'));
+    expect(ledger.getByRole('img', { name: /170 psi, within limits\. Limit: 142 to 185 psi/ })).toBeInTheDocument();
+    expect(screen.getByTestId('ledger')).toHaveTextContent('Expected: “Well over 140” — it held');
+  });
+});
