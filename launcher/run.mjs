@@ -1,4 +1,5 @@
 import { spawn, spawnSync } from 'node:child_process';
+import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 
 /** Runs a command to its end and returns { code, out, err } without throwing. */
@@ -31,11 +32,13 @@ export async function freePort(first) {
   throw new Error(`no free port between ${first} and ${first + 399}`);
 }
 
+/** True if that process is there and at work; one that was killed and not yet buried (a zombie) is not. */
 export const alive = (pid) => {
   try {
     process.kill(pid, 0);
-    return true;
   } catch (e) {
-    return e.code === 'EPERM';
+    if (e.code !== 'EPERM') return false;
   }
+  const stat = `/proc/${pid}/stat`;
+  return !existsSync(stat) || !/\) Z /.test(readFileSync(stat, 'utf8'));
 };
