@@ -4,7 +4,7 @@ import { contentSecurityPolicy } from './server/http/csp';
 import { json } from './server/http/body';
 import { readSession, sessionCookie } from './server/session';
 
-const open = ['/', '/workshops', '/api/health', '/api/session', '/gallery'];
+const open = ['/', '/workshops', '/api/health', '/api/session', '/gallery', '/shed', '/sw.js'];
 const loopback = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
 
 export const onRequest = defineMiddleware(async (context, next) => {

@@ -1,21 +1,24 @@
 import 'reflect-metadata';
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
-import type { Command } from '../core/command';
+import { upcast, type Command } from '../core/command';
 import type { TableName } from '../core/record';
 import { Envelope } from './envelope';
 import * as intake from './payloads/intake';
+import * as picture from './payloads/picture';
 import * as tracing from './payloads/tracing';
 import * as work from './payloads/work';
 
 export type { PersonalPart } from './payloads/intake';
+export { mostPhotoBytes } from './payloads/picture';
 
 interface Shape {
-  kind: TableName;
+  /** Null where it may be about any kind of entity. */
+  kind: TableName | null;
   body: ClassConstructor<object>;
 }
 
-const of = (kind: TableName, body: ClassConstructor<object>): Shape => ({ kind, body });
+const of = (kind: TableName | null, body: ClassConstructor<object>): Shape => ({ kind, body });
 
 /** The payload class and entity kind of every command type. */
 export const shapes: Readonly<Record<string, Shape>> = {
@@ -47,11 +50,21 @@ export const shapes: Readonly<Record<string, Shape>> = {
   'check.mark': of('checkmark', work.CheckMarkBody),
   'wait.start': of('wait', work.WaitStartBody),
   'wait.end': of('wait', work.JobOnlyBody),
+  'wait.set': of('wait', work.WaitSetBody),
   'provisional.add': of('provisional', work.ProvisionalBody),
   'provisional.end': of('provisional', work.JobOnlyBody),
   'watch.add': of('watch', work.WatchBody),
   'hazard.acknowledge': of('hazardAck', work.HazardBody),
   'job.handOver': of('job', work.HandOverBody),
+  'photo.add': of('photo', picture.PhotoAddBody),
+  'photo.set': of('photo', picture.PhotoSetBody),
+  'photo.remove': of('photo', work.JobOnlyBody),
+  'pin.add': of('pin', picture.PinAddBody),
+  'pin.set': of('pin', picture.PinSetBody),
+  'pin.remove': of('pin', work.JobOnlyBody),
+  'erratum.add': of('erratum', picture.ErratumAddBody),
+  'erratum.set': of('erratum', picture.ErratumSetBody),
+  'tray.decide': of(null, picture.DecisionBody),
   undo: of('job', work.TargetBody),
   redo: of('job', work.TargetBody),
 };
@@ -95,14 +108,30 @@ export function checkCommand(input: unknown): Checked {
   const { type, entity, base, personal } = envelope.value;
   const shape = Object.hasOwn(shapes, type) ? shapes[type] : undefined;
   if (!shape) return { ok: false, faults: [{ path: 'type', message: `There is no command '${type}'.` }] };
-  if (entity.kind !== shape.kind) return { ok: false, faults: [{ path: 'entity.kind', message: `'${type}' is about a ${shape.kind}.` }] };
+  if (shape.kind && entity.kind !== shape.kind) return { ok: false, faults: [{ path: 'entity.kind', message: `'${type}' is about a ${shape.kind}.` }] };
   for (const [field, version] of Object.entries(base)) {
     if (!Number.isInteger(version) || version < 0)
       return { ok: false, faults: [{ path: `base.${field}`, message: 'A version is a whole number.' }] };
   }
-  const payload = check(shape.body, (input as { payload: unknown }).payload);
-  if (payload.faults.length) return { ok: false, faults: payload.faults.map((f) => ({ ...f, path: `payload.${f.path}` })) };
-  const { id, schemaVersion, madeAt, after } = envelope.value;
+  const { payload: newest, schemaVersion } = upcast({
+    type,
+    schemaVersion: envelope.value.schemaVersion,
+    payload: (input as { payload: unknown }).payload,
+  });
+  const payload = check(shape.body, newest);
+  const faults = payload.faults.length ? payload.faults : type === 'tray.decide' ? decisionFaults(payload.value, entity.kind) : [];
+  if (faults.length) return { ok: false, faults: faults.map((f) => ({ ...f, path: `payload.${f.path}` })) };
+  const { id, madeAt, after } = envelope.value;
   const command = plain({ id, schemaVersion, type, entity, madeAt: new Date(madeAt).toISOString(), after, base, payload: payload.value });
   return { ok: true, command, personal: plain(personal ?? []) };
+}
+
+/** What a decision sets must be as sound as what the refused command would have set. */
+function decisionFaults(payload: object, kind: TableName): Fault[] {
+  const { refusedType, set } = payload as picture.DecisionBody;
+  if (Object.keys(set).length === 0) return [];
+  const refused = Object.hasOwn(shapes, refusedType) ? shapes[refusedType] : undefined;
+  if (!refused || !refusedType.endsWith('.set') || refused.kind !== kind)
+    return [{ path: 'refusedType', message: 'Only a command that sets fields of this row can be set again.' }];
+  return check(refused.body, { set }).faults;
 }

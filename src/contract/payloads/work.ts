@@ -117,6 +117,14 @@ export class WaitStartBody {
   @MaybeInstant() until!: string | null;
   @MaybeInstant() lookAgain!: string | null;
 }
+export class WaitFields {
+  @Optional() @Words(200) what?: string;
+  @Optional() @MaybeInstant() until?: string | null;
+  @Optional() @MaybeInstant() lookAgain?: string | null;
+}
+export class WaitSetBody {
+  @Nested(() => WaitFields) set!: WaitFields;
+}
 export class JobOnlyBody {
   @Id() jobId!: string;
 }
@@ -126,6 +134,7 @@ export class ProvisionalBody {
   @Words(200) what!: string;
   @Words(500) why!: string;
   @MaybeWords(120) until!: string | null;
+  @MaybeDay() untilOn!: string | null;
   @Truth() mayRun!: boolean;
   @Truth() mayRide!: boolean;
   @Truth() mayLeave!: boolean;

@@ -33,6 +33,11 @@ export class Draft {
     return this.add({ op: 'insert', table, row: { ...row, versions: {} } as unknown as AnyRow });
   }
 
+  /** Takes a row away; the journal keeps what it was. */
+  remove<T extends TableName>(table: T, id: string): this {
+    return this.add({ op: 'delete', table, row: this.need(table, id) as unknown as AnyRow });
+  }
+
   /** Sets fields whatever their version; for changes that follow from another act. Equal values are left alone. */
   set<T extends TableName>(table: T, id: string, set: Partial<Tables[T]>): this {
     const row = this.need(table, id) as unknown as Record<string, unknown>;

@@ -1,5 +1,7 @@
 import { applyChanges, type JournalEntry, type State } from '../record';
+import { deciding } from './decide';
 import { intake } from './intake';
+import { picture } from './picture';
 import { tracing } from './tracing';
 import { undoTypes } from './undo';
 import { work } from './work';
@@ -7,12 +9,14 @@ import type { Command, CommandType, Outcome } from './types';
 import { Refused } from './types';
 
 export * from './types';
+export type { Decision } from './decide';
 export { makeCommand, schemaVersion } from './make';
-export { dependants, isUndone, undoTargets } from './undo';
+export { buildsOn, dependants, isUndone, undoTargets } from './undo';
+export { upcast } from './upcast';
 export type { EvidenceAdd, ReadingPart } from './tracing';
 export type { StepAdd } from './work';
 
-const plain = [...intake, ...tracing, ...work] as CommandType[];
+const plain = [...intake, ...tracing, ...work, ...picture, ...deciding] as CommandType[];
 const byType = new Map<string, CommandType>(plain.map((t) => [t.type, t]));
 
 /** True if an entry of that type may be taken back. */

@@ -14,7 +14,7 @@ const touched = (changes: readonly Change[]) =>
   );
 
 /** True if `later` builds on what `changes` did: it sets the same field, changes a row made there, or names one. */
-function buildsOn(later: readonly Change[], changes: readonly Change[]): boolean {
+export function buildsOn(later: readonly Change[], changes: readonly Change[]): boolean {
   const mine = touched(changes);
   const made = changes.flatMap((c) => (c.op === 'insert' ? [c.row.id] : []));
   return later.some((c) => {

@@ -151,12 +151,13 @@ const waitEnd = define<{ jobId: string }>('wait.end', {
   draft: (d, _p, c) => void d.set('wait', d.need('wait', c.entity.id).id, { endedAt: c.madeAt }),
 });
 
-const provisionalAdd = define<{ jobId: string } & Pick<Provisional, 'what' | 'why' | 'until' | 'mayRun' | 'mayRide' | 'mayLeave'>>(
-  'provisional.add',
-  {
-    draft: (d, p, c) => void d.insert('provisional', { id: c.entity.id, ...p, endedAt: null }),
-  },
-);
+/** A wait whose end moved: look again later, or until another time. */
+const waitSet = defineSet('wait.set', 'wait', (s, id) => s.rows.wait.get(id)?.jobId ?? null);
+
+type ProvisionalAdd = { jobId: string } & Pick<Provisional, 'what' | 'why' | 'until' | 'untilOn' | 'mayRun' | 'mayRide' | 'mayLeave'>;
+const provisionalAdd = define<ProvisionalAdd>('provisional.add', {
+  draft: (d, p, c) => void d.insert('provisional', { id: c.entity.id, ...p, endedAt: null }),
+});
 const provisionalEnd = define<{ jobId: string }>('provisional.end', {
   draft: (d, _p, c) => void d.set('provisional', d.need('provisional', c.entity.id).id, { endedAt: c.madeAt }),
 });
@@ -195,6 +196,7 @@ export const work = [
   checkMark,
   waitStart,
   waitEnd,
+  waitSet,
   provisionalAdd,
   provisionalEnd,
   watchAdd,

@@ -74,13 +74,19 @@ export const fields: { readonly [T in TableName]: FieldsOf<T> } = {
   signature: ['jobId', 'kind', 'subjectId', 'signedBy', 'signedAt', 'supersedes'],
   checkmark: ['jobId', 'list', 'item', 'state', 'note'],
   wait: ['jobId', 'kind', 'what', 'until', 'lookAgain', 'endedAt'],
-  provisional: ['jobId', 'what', 'why', 'until', 'mayRun', 'mayRide', 'mayLeave', 'endedAt'],
+  provisional: ['jobId', 'what', 'why', 'until', 'untilOn', 'mayRun', 'mayRide', 'mayLeave', 'endedAt'],
   watch: ['jobId', 'what', 'due'],
   consent: ['jobId', 'words', 'upTo', 'givenAt', 'supersedes'],
   hazardAck: ['jobId', 'hazard', 'place', 'acknowledgedAt'],
+  photo: ['jobId', 'subject', 'subjectId', 'bag', 'sha256', 'width', 'height', 'bytes', 'caption', 'takenAt'],
+  pin: ['jobId', 'photoId', 'x', 'y', 'note'],
+  erratum: ['bikeId', 'book', 'page', 'quantity', 'says', 'right', 'source'],
 };
 
 export const tableNames = Object.keys(fields) as TableName[];
+
+/** The tables whose rows belong to one job. */
+export const jobTables = tableNames.filter((t) => (fields[t] as readonly string[]).includes('jobId'));
 
 /** True if `field` is a field of `table` that a command may set. */
 export function hasField(table: TableName, field: string): boolean {

@@ -281,6 +281,8 @@ export interface Provisional extends Base {
   what: string;
   why: string;
   until: Maybe<string>;
+  /** The day it must be gone by, where a day was named. */
+  untilOn: Maybe<string>;
   mayRun: boolean;
   mayRide: boolean;
   mayLeave: boolean;
@@ -306,6 +308,46 @@ export interface HazardAck extends Base {
   hazard: string;
   place: string;
   acknowledgedAt: string;
+}
+
+/** What a photo can hang on; a bag is known by its label, the others by their row. */
+export const photoSubjects = ['step', 'finding', 'bag', 'job'] as const;
+export type PhotoSubject = (typeof photoSubjects)[number];
+
+/** One picture. Its bytes lie beside the record, addressed by their SHA-256. */
+export interface Photo extends Base {
+  jobId: string;
+  subject: PhotoSubject;
+  subjectId: Maybe<string>;
+  bag: Maybe<string>;
+  sha256: string;
+  /** Pixels of the upright picture. */
+  width: number;
+  height: number;
+  bytes: number;
+  caption: Maybe<string>;
+  takenAt: string;
+}
+
+/** A numbered pin on a photo: its place as parts of the width and the height, and what is to be seen there. */
+export interface Pin extends Base {
+  jobId: string;
+  photoId: string;
+  x: number;
+  y: number;
+  note: string;
+}
+
+/** Where the book of a bike is wrong: what it says, and what is right. */
+export interface Erratum extends Base {
+  bikeId: string;
+  book: string;
+  page: Maybe<string>;
+  /** The quantity it is about, where it is about one that is measured. */
+  quantity: Maybe<string>;
+  says: string;
+  right: string;
+  source: string;
 }
 
 /** Every table that commands may change, by its name. */
@@ -335,6 +377,9 @@ export interface Tables {
   watch: Watch;
   consent: Consent;
   hazardAck: HazardAck;
+  photo: Photo;
+  pin: Pin;
+  erratum: Erratum;
 }
 
 export type TableName = keyof Tables;

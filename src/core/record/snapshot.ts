@@ -9,6 +9,13 @@ export interface Personal {
   email: string | null;
 }
 
+/** The workshop that a device is in, and who works with it. */
+export interface Yard {
+  shop: { id: string; name: string; rate: string; currency: string; seq: number; demo: boolean };
+  actor: { id: string; name: string } | null;
+  people: { id: string; name: string }[];
+}
+
 /** Everything one job's screens need, as plain data; a device computes from here on. */
 export interface JobSnapshot {
   shop: { id: string; name: string; rate: string; currency: string; seq: number };
@@ -17,6 +24,17 @@ export interface JobSnapshot {
   rows: Partial<Record<TableName, AnyRow[]>>;
   personal: Personal[];
   journal: JournalEntry[];
+}
+
+/** A journal line as it travels to devices that are listening: with the personal data that its rows point to. */
+export interface Heard extends JournalEntry {
+  seq: number;
+  personal: Personal[];
+}
+
+/** True if a journal line belongs to that job or, naming no job, to its bike. */
+export function belongs(entry: Pick<JournalEntry, 'jobId' | 'bikeId'>, jobId: string, bikeId: string): boolean {
+  return entry.jobId === jobId || (entry.jobId === null && entry.bikeId === bikeId);
 }
 
 export function stateOf(snapshot: Pick<JobSnapshot, 'rows' | 'journal'>): State {

@@ -9,6 +9,8 @@ export interface JournalEntry {
   seq: number | null;
   type: string;
   jobId: string | null;
+  /** The bike it belongs to where it belongs to no job; absent while the server has not answered. */
+  bikeId?: string | null;
   madeAt: string;
   actorId: string | null;
   /** The entry that an undo or redo speaks of. */

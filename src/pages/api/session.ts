@@ -3,7 +3,7 @@ import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
 import { json, readJson } from '../../server/http/body';
 import { listShops, openShop, shopPeople } from '../../server/queries/shops';
-import { openSession, sessionCookie } from '../../server/session';
+import { openSession, pickPerson, sessionCookie } from '../../server/session';
 
 /** Enters a workshop ({ shopId, personId }) or opens a new one ({ newShop }). */
 export const POST: APIRoute = async ({ request, cookies }) => {
@@ -26,4 +26,16 @@ export const POST: APIRoute = async ({ request, cookies }) => {
   const cookie = await openSession(pool(), shopId, person?.id ?? null);
   cookies.set(sessionCookie, cookie, { httpOnly: true, sameSite: 'strict', path: '/', maxAge: 60 * 60 * 24 * 400 });
   return json({ shopId });
+};
+
+/** Who works with this device from now on: { personId }, or null for nobody in particular. */
+export const PUT: APIRoute = async ({ request, locals }) => {
+  const body = await readJson(request, 4096);
+  if (!body.ok) return json({ message: body.message }, body.status);
+  if (!locals.session) return json({ message: 'Choose a workshop first.' }, 401);
+  const { personId } = (body.value ?? {}) as { personId?: unknown };
+  if (personId !== null && typeof personId !== 'string') return json({ message: 'personId is the id of a person, or null.' }, 400);
+  return (await pickPerson(pool(), locals.session, personId))
+    ? json({ personId })
+    : json({ message: 'There is no such person in this workshop.' }, 404);
 };

@@ -3,7 +3,8 @@ import { checkCommand, type Fault, type PersonalPart } from '../../contract';
 import { effectOf, entryOf, type Command, type Refusal } from '../../core/command';
 import { applyChanges, bump, type AnyRow, type Change, type State } from '../../core/record';
 import { inShop, type Db } from '../db/pool';
-import { deleteRow, insertRow, updateRow } from '../db/rows';
+import { deleteRow, insertRow, updateRow, type Place } from '../db/rows';
+import { hasBytes } from '../files/photos';
 import { gather } from './gather';
 
 /** Who speaks; set from the session, never by the command. */
@@ -22,7 +23,12 @@ export type Answer =
 export async function receive(from: pg.Pool, speaker: Speaker, input: unknown): Promise<Answer> {
   const checked = checkCommand(input);
   if (!checked.ok) return { kind: 'malformed', faults: checked.faults };
-  return inShop(from, speaker.shopId, (db) => applyOne(db, speaker, checked.command, checked.personal));
+  const { command, personal } = checked;
+  return inShop(from, speaker.shopId, async (db): Promise<Answer> => {
+    if (command.type === 'photo.add' && !(await hasBytes(db, (command.payload as { sha256: string }).sha256)))
+      return { kind: 'refused', id: command.id, refusal: { code: 'not yet', message: 'The bytes of this photo are not here yet.' } };
+    return applyOne(db, speaker, command, personal);
+  });
 }
 
 /** Applies one checked command inside an open transaction of its shop. */
@@ -53,8 +59,10 @@ export async function applyOne(
       p.email ?? null,
     ]);
   }
-  await write(db, shopId, state, outcome.changes);
   const seq = (shop.rows[0].seq as number) + 1;
+  // A device cannot have known more than there was; one that claims so has a journal of another installation.
+  const after = command.after === null ? null : Math.min(command.after, seq - 1);
+  await write(db, shopId, state, outcome.changes, { after, seq });
   const { jobId } = entryOf(state, command, outcome.changes, seq, actorId);
   await db.query(
     `insert into journal (shop_id, seq, id, schema_version, type, entity_kind, entity_id, job_id, bike_id, made_at, after, base, payload, changes, actor_id, device_id)
@@ -70,7 +78,7 @@ export async function applyOne(
       jobId,
       await bikeOf(db, state, outcome.changes),
       command.madeAt,
-      command.after,
+      after,
       JSON.stringify(command.base),
       JSON.stringify(command.payload),
       JSON.stringify(outcome.changes),
@@ -83,10 +91,10 @@ export async function applyOne(
   return { kind: 'applied', id: command.id, seq, changes: outcome.changes, again: false };
 }
 
-async function write(db: Db, shopId: string, before: State, changes: readonly Change[]): Promise<void> {
+async function write(db: Db, shopId: string, before: State, changes: readonly Change[], place: Place): Promise<void> {
   let state = before;
   for (const c of changes) {
-    if (c.op === 'insert') await insertRow(db, shopId, c.table, c.row);
+    if (c.op === 'insert') await insertRow(db, shopId, c.table, c.row, place);
     else if (c.op === 'delete') await deleteRow(db, shopId, c.table, c.row.id);
     else {
       const row = state.rows[c.table].get(c.id) as AnyRow;
@@ -101,7 +109,8 @@ async function bikeOf(db: Db, state: State, changes: readonly Change[]): Promise
   for (const c of changes) {
     const id = c.op === 'update' ? c.id : c.row.id;
     if (c.table === 'bike') return id;
-    if (c.table === 'spec') return state.rows.spec.get(id)?.bikeId ?? (c.op === 'update' ? null : (c.row as { bikeId: string }).bikeId);
+    if (c.table === 'spec' || c.table === 'erratum')
+      return state.rows[c.table].get(id)?.bikeId ?? (c.op === 'update' ? null : (c.row as { bikeId: string }).bikeId);
     if (c.table === 'owner')
       return ((await db.query('select id from bike where owner_id = $1 limit 1', [id])).rows[0]?.id as string | undefined) ?? null;
   }

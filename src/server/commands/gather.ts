@@ -4,7 +4,7 @@ import { emptyState, put, type Change, type JournalEntry, type State, type Table
 import type { Db } from '../db/pool';
 import { rowsWhere } from '../db/rows';
 
-const entryColumns = `id, seq, type, job_id as "jobId", made_at as "madeAt", actor_id as "actorId", payload->>'targetId' as "targetId", changes`;
+export const entryColumns = `id, seq, type, job_id as "jobId", bike_id as "bikeId", made_at as "madeAt", actor_id as "actorId", payload->>'targetId' as "targetId", changes`;
 
 /** Reads just the rows (and journal lines) that a command's effect must see. */
 export async function gather(db: Db, command: Command): Promise<State> {

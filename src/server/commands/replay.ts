@@ -1,5 +1,5 @@
 import type pg from 'pg';
-import type { Command } from '../../core/command';
+import { upcast, type Command } from '../../core/command';
 import { inShop } from '../db/pool';
 import { applyOne } from './door';
 
@@ -19,10 +19,10 @@ export async function readJournal(from: pg.Pool, shopId: string): Promise<Stored
   });
 }
 
-/** Does every command again, in order, into another (empty) shop. Throws at the first that is refused there. */
+/** Does every command of any version again, in order, into another (empty) shop. Throws at the first that is refused there. */
 export async function replay(into: pg.Pool, shopId: string, commands: readonly StoredCommand[]): Promise<void> {
   for (const { actorId, deviceId, ...command } of commands) {
-    const answer = await inShop(into, shopId, (db) => applyOne(db, { shopId, actorId, deviceId }, command));
+    const answer = await inShop(into, shopId, (db) => applyOne(db, { shopId, actorId, deviceId }, upcast(command)));
     if (answer.kind !== 'applied') throw new Error(`replay stopped at ${command.type} ${command.id}: ${JSON.stringify(answer)}`);
   }
 }

@@ -7,7 +7,7 @@ export const snake = (name: string) => name.replace(/[A-Z]/g, (c) => `_${c.toLow
 
 const json = new Set(['symptoms', 'value', 'conditions', 'shown', 'lastTouched', 'versions']);
 
-const columnList = (table: TableName) => ['id', ...fields[table], 'versions'].map((f) => `${snake(f)} as "${f}"`).join(', ');
+const columnList = (table: TableName) => ['id', ...fields[table], 'versions'].map((f) => `"${snake(f)}" as "${f}"`).join(', ');
 
 const toSql = (field: string, value: unknown) => (json.has(field) && value !== null ? JSON.stringify(value) : value);
 
@@ -15,13 +15,9 @@ function checkField(table: TableName, field: string): void {
   if (!(fields[table] as readonly string[]).includes(field)) throw new Error(`${table} has no field ${field}`);
 }
 
-/** Rows come in the order they were made in, where the table knows it. */
-function orderOf(table: TableName): string {
-  const has = (f: string) => (fields[table] as readonly string[]).includes(f);
-  if (has('madeAt')) return 'made_at, id';
-  if (has('takenAt')) return 'taken_at, id';
-  return table === 'torqueStage' ? 'torque_id, n' : 'id';
-}
+/** Rows come in their physical order: by what was known when they were made, then by their place in the journal. */
+const order = 'coalesce(made_after, made_seq - 1), made_seq, id';
+const orderOf = (table: TableName) => (table === 'torqueStage' ? 'torque_id, n' : order);
 
 /** Rows whose id or reference is one of `ids`. */
 export async function rowsWhere<T extends TableName>(db: Db, table: T, field: string, ids: readonly string[]): Promise<Tables[T][]> {
@@ -38,12 +34,19 @@ export async function allRows<T extends TableName>(db: Db, table: T): Promise<Ta
   return (await db.query(`select ${columnList(table)} from ${snake(table)} order by ${orderOf(table)}`)).rows as Tables[T][];
 }
 
-export async function insertRow(db: Db, shopId: string, table: TableName, row: AnyRow): Promise<void> {
+/** Where an entry stands: the journal number its device knew, and its own. */
+export interface Place {
+  after: number | null;
+  seq: number;
+}
+
+export async function insertRow(db: Db, shopId: string, table: TableName, row: AnyRow, { after, seq }: Place): Promise<void> {
   const names = ['id', ...fields[table], 'versions'];
   const values = names.map((n) => toSql(n, (row as unknown as Record<string, unknown>)[n] ?? null));
+  const columns = names.map((n) => `"${snake(n)}"`).join(', ');
   await db.query(
-    `insert into ${snake(table)} (shop_id, ${names.map(snake).join(', ')}) values ($1, ${names.map((_n, i) => `$${i + 2}`).join(', ')})`,
-    [shopId, ...values],
+    `insert into ${snake(table)} (shop_id, made_after, made_seq, ${columns}) values ($1, $2, $3, ${names.map((_n, i) => `$${i + 4}`).join(', ')})`,
+    [shopId, after, seq, ...values],
   );
 }
 
@@ -57,7 +60,7 @@ export async function updateRow(
 ): Promise<void> {
   const names = Object.keys(set);
   for (const n of names) checkField(table, n);
-  const assigned = names.map((n, i) => `${snake(n)} = $${i + 4}`).join(', ');
+  const assigned = names.map((n, i) => `"${snake(n)}" = $${i + 4}`).join(', ');
   const { rowCount } = await db.query(`update ${snake(table)} set versions = $3, ${assigned} where shop_id = $1 and id = $2`, [
     shopId,
     id,

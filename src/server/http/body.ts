@@ -1,24 +1,38 @@
-/** Reads a JSON body up to a size; says what is wrong instead of throwing. */
-export async function readJson(
+type Refused<S extends number> = { ok: false; status: S; message: string };
+
+/** Reads a body up to a size; says what is wrong instead of throwing. */
+export async function readBytes(
   request: Request,
   mostBytes: number,
-): Promise<{ ok: true; value: unknown } | { ok: false; status: 400 | 413 | 415; message: string }> {
-  if (!(request.headers.get('content-type') ?? '').startsWith('application/json')) return { ok: false, status: 415, message: 'Send JSON.' };
+  tooLarge = `Too large: at most ${Math.round(mostBytes / 1024)} kB.`,
+): Promise<{ ok: true; value: Buffer } | Refused<400 | 413>> {
   const chunks: Uint8Array[] = [];
   let size = 0;
   const reader = request.body?.getReader();
-  while (reader) {
-    const { done, value } = await reader.read();
-    if (done) break;
-    size += value.byteLength;
-    if (size > mostBytes) {
-      await reader.cancel();
-      return { ok: false, status: 413, message: `Too large: at most ${Math.round(mostBytes / 1024)} kB.` };
-    }
-    chunks.push(value);
-  }
   try {
-    return { ok: true, value: JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks))) };
+    while (reader) {
+      const { done, value } = await reader.read();
+      if (done) break;
+      size += value.byteLength;
+      if (size > mostBytes) {
+        await reader.cancel();
+        return { ok: false, status: 413, message: tooLarge };
+      }
+      chunks.push(value);
+    }
+  } catch {
+    return { ok: false, status: 400, message: 'The line broke before all of it was here.' };
+  }
+  return { ok: true, value: Buffer.concat(chunks) };
+}
+
+/** Reads a JSON body up to a size; says what is wrong instead of throwing. */
+export async function readJson(request: Request, mostBytes: number): Promise<{ ok: true; value: unknown } | Refused<400 | 413 | 415>> {
+  if (!(request.headers.get('content-type') ?? '').startsWith('application/json')) return { ok: false, status: 415, message: 'Send JSON.' };
+  const body = await readBytes(request, mostBytes);
+  if (!body.ok) return body;
+  try {
+    return { ok: true, value: JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(body.value)) };
   } catch {
     return { ok: false, status: 400, message: 'This is not JSON.' };
   }

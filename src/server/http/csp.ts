@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import islandScript from 'astro/runtime/server/astro-island.prebuilt.js';
+import onlyScript from 'astro/runtime/client/only.prebuilt.js';
 import loadScript from 'astro/runtime/client/load.prebuilt.js';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
@@ -14,7 +15,7 @@ const hash = (text: string) => `'sha256-${createHash('sha256').update(text).dige
 
 export const contentSecurityPolicy = [
   "default-src 'self'",
-  `script-src 'self' ${[islandScript, loadScript, colourScheme].map(hash).join(' ')} 'wasm-unsafe-eval'`,
+  `script-src 'self' ${[islandScript, loadScript, onlyScript, colourScheme].map(hash).join(' ')} 'wasm-unsafe-eval'`,
   "style-src 'self' 'unsafe-inline'",
   "img-src 'self' blob: data:",
   "font-src 'self'",

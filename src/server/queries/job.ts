@@ -1,10 +1,8 @@
 import type pg from 'pg';
-import { tableNames, type AnyRow, type JobSnapshot, type Personal, type TableName } from '../../core/record';
+import { jobTables, type AnyRow, type JobSnapshot, type Personal, type TableName } from '../../core/record';
 import { inShop, type Db } from '../db/pool';
 import { rowsWhere } from '../db/rows';
 import { journalOf } from '../commands/gather';
-
-const ofJob = tableNames.filter((t) => !['person', 'owner', 'bike', 'spec', 'job'].includes(t));
 
 export async function jobSnapshot(from: pg.Pool, shopId: string, jobId: string, actorId: string | null): Promise<JobSnapshot | null> {
   if (!/^[\da-f-]{36}$/i.test(jobId)) return null;
@@ -19,7 +17,8 @@ export async function jobSnapshot(from: pg.Pool, shopId: string, jobId: string, 
     rows.owner = owners;
     const people = await db.query('select id, name, versions from person order by name');
     rows.person = people.rows as AnyRow[];
-    for (const t of ofJob) rows[t] = (await rowsWhere(db, t, 'jobId', [jobId])) as AnyRow[];
+    rows.erratum = await rowsWhere(db, 'erratum', 'bikeId', [job.bikeId]);
+    for (const t of jobTables) rows[t] = (await rowsWhere(db, t, 'jobId', [jobId])) as AnyRow[];
     const personalIds = owners.flatMap((o) => (o.personalId ? [o.personalId] : []));
     const personal = (await db.query('select id, name, phone, email from personal where id = any($1::uuid[])', [personalIds]))
       .rows as Personal[];

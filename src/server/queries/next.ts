@@ -1,7 +1,7 @@
 import type pg from 'pg';
 import { knowledge } from 'virtual:knowledge';
 import { dueAt, nextOf, openComplaints, type Act } from '../../core/stage';
-import { emptyState, groupBy, put, tableNames, type JournalEntry, type State } from '../../core/record';
+import { emptyState, groupBy, put, jobTables, type JournalEntry, type State } from '../../core/record';
 import { caseOf } from '../../core/trace';
 import { inShop } from '../db/pool';
 import { allRows, rowsWhere } from '../db/rows';
@@ -14,23 +14,19 @@ export interface NextLine {
   complaint: string;
   act: Act | null;
   waiting: { kind: string; what: string; due: string }[];
+  /** The journal number of the last entry of this job. */
+  last: number;
 }
 
 export interface NextBoard {
-  shop: { name: string; demo: boolean };
-  actor: string | null;
   now: string;
   lines: NextLine[];
   gone: { jobId: string; bike: string; handedOverAt: string }[];
 }
 
 /** Everything open in a shop: what can be done now, and what is waited for until when. */
-export async function nextBoard(from: pg.Pool, shopId: string, actorId: string | null, now: string): Promise<NextBoard> {
+export async function nextBoard(from: pg.Pool, shopId: string, now: string): Promise<NextBoard> {
   return inShop(from, shopId, async (db) => {
-    const shop = (await db.query('select name, demo from shop where id = $1', [shopId])).rows[0] as NextBoard['shop'];
-    const actor = actorId
-      ? ((await db.query('select name from person where id = $1', [actorId])).rows[0]?.name as string | undefined)
-      : undefined;
     const jobs = await allRows(db, 'job');
     const bikes = await allRows(db, 'bike');
     const owners = new Map((await allRows(db, 'owner')).map((o) => [o.id, o.personalId]));
@@ -42,7 +38,7 @@ export async function nextBoard(from: pg.Pool, shopId: string, actorId: string |
     const bikeIds = open.map((j) => j.bikeId);
     for (const s of await rowsWhere(db, 'spec', 'bikeId', bikeIds)) put(state, 'spec', s);
     const ids = open.map((j) => j.id);
-    for (const t of tableNames.filter((x) => !['person', 'owner', 'bike', 'spec', 'job'].includes(x)))
+    for (const t of jobTables)
       for (const row of await rowsWhere(db, t, 'jobId', ids)) put(state, t, row as never);
     const last = await db.query(
       'select job_id, count(*)::int as n, max(seq) as seq from journal where job_id = any($1::uuid[]) group by job_id',
@@ -65,10 +61,11 @@ export async function nextBoard(from: pg.Pool, shopId: string, actorId: string |
         complaint: c.complaints.find((p) => p.state === 'open')?.words ?? c.complaints[0]?.words ?? '',
         act: next.act,
         waiting: next.waiting.map((w) => ({ kind: w.kind, what: w.what, due: dueAt(w) })),
+        last: mark?.seq ?? 0,
       };
     });
     const bikeName = (id: string) => bikes.find((b) => b.id === id)?.name ?? '';
     const gone = jobs.filter((j) => j.handedOverAt).map((j) => ({ jobId: j.id, bike: bikeName(j.bikeId), handedOverAt: j.handedOverAt! }));
-    return { shop, actor: actor ?? null, now, lines, gone };
+    return { now, lines, gone };
   });
 }

@@ -1,4 +1,5 @@
 import type pg from 'pg';
+import type { Yard } from '../../core/record';
 import { inShop } from '../db/pool';
 
 export interface ShopLine {
@@ -24,7 +25,9 @@ export async function shopPeople(from: pg.Pool, shopId: string): Promise<{ id: s
   );
 }
 
-/** What an hour costs in this workshop unless a job says otherwise. */
-export async function shopRate(from: pg.Pool, shopId: string): Promise<string> {
-  return (await from.query('select rate from shop where id = $1', [shopId])).rows[0]?.rate as string;
+/** The workshop of a device, with its people. */
+export async function yardOf(from: pg.Pool, shopId: string, personId: string | null): Promise<Yard> {
+  const people = await shopPeople(from, shopId);
+  const { rows } = await from.query('select id, name, rate, currency, seq, demo from shop where id = $1', [shopId]);
+  return { shop: rows[0] as Yard['shop'], actor: people.find((p) => p.id === personId) ?? null, people };
 }

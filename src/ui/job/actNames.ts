@@ -29,16 +29,26 @@ const names: Record<string, string> = {
   'check.mark': 'Checked off',
   'wait.start': 'Wait begun',
   'wait.end': 'Wait ended',
+  'wait.set': 'Wait changed',
   'provisional.add': 'Provisional repair',
   'provisional.end': 'Provisional repair ended',
   'watch.add': 'To be watched',
   'hazard.acknowledge': 'Caution acknowledged',
   'job.handOver': 'Handed over',
+  'photo.add': 'Photo taken',
+  'photo.set': 'Photo changed',
+  'photo.remove': 'Photo taken off',
+  'pin.add': 'Pin set',
+  'pin.set': 'Pin changed',
+  'pin.remove': 'Pin taken off',
+  'erratum.add': 'Erratum of the book',
+  'erratum.set': 'Erratum changed',
+  'tray.decide': 'Decided between two values',
   undo: 'Undone',
   redo: 'Redone',
 };
 
-const told = ['title', 'words', 'name', 'item', 'what', 'testId', 'status'];
+const told = ['title', 'words', 'name', 'item', 'what', 'testId', 'status', 'note', 'caption', 'says'];
 
 /** What an entry of the log was, in few words. */
 export function actName(entry: Pick<JournalEntry, 'type'> & Partial<JournalEntry>): string {

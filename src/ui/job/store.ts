@@ -1,60 +1,84 @@
-import { advance, effectOf, isUndoable, makeCommand, undoTargets, type Command, type Refusal } from '../../core/command';
-import { stateOf, type JobSnapshot as Snapshot, type State, type TableName } from '../../core/record';
-import type { PersonalData, Post } from './post';
-
-export interface Waiting {
-  command: Command;
-  personal?: PersonalData[];
-}
-
-/** Where commands that the server has not yet answered are kept over a reload. */
-export interface Shelf {
-  read(): Waiting[];
-  write(waiting: Waiting[]): void;
-}
+import { advance, effectOf, isUndoable, makeCommand, undoTargets, type Refusal } from '../../core/command';
+import {
+  applyChanges,
+  belongs,
+  list,
+  stateOf,
+  tableNames,
+  type Heard,
+  type JobSnapshot as Snapshot,
+  type Personal,
+  type State,
+  type TableName,
+} from '../../core/record';
+import type { Item, Line, News, PersonalData } from '../device/types';
 
 export interface JobView {
   /** With everything that waits already applied. */
   state: State;
+  /** Entries that the server has not answered. */
   waiting: number;
-  /** True after a send failed for want of a server. */
-  cut: boolean;
-  /** The last refusal, until it is dismissed. */
+  line: Line;
+  /** The last refusal that was known before anything was sent, until it is dismissed. */
   refused: { type: string; refusal: Refusal } | null;
+  /** Entries of this job that need a person, oldest first. */
+  tray: Item[];
+  personal: Personal[];
+  /** Who works with this device. */
+  actor: Snapshot['actor'];
+  /** True if an entry could not be written down on this device and lives in this page only. */
+  unkept: boolean;
 }
 
 export type ActResult = { ok: true; id: string } | { ok: false; refusal: Refusal };
 
+/** Where a store leaves what was done; resolves when it is kept on the device. */
+export type Keep = (item: Item) => Promise<void>;
+
+/** Everything an act may carry besides its payload. */
+export interface ActExtra {
+  base?: Record<string, number>;
+  personal?: PersonalData[];
+  /** Hashes of photos whose bytes must be there first. */
+  photos?: string[];
+  /** Keeps it in another way than by adding it to the outbox. */
+  keep?: Keep;
+}
+
+interface Pending {
+  item: Item;
+  /** Set once the server has it: its number may still be ahead of what was heard. */
+  kept?: { seq: number; changes: Heard['changes'] };
+}
+
 /**
- * One job on one device: the state as the server last said, plus what was done since, in order. Knows no framework.
- * Acts show at once; they are sent one after the other and kept until the server has them.
+ * One job on one device: the state as the journal has it up to a number, plus what was done here since. Knows no framework,
+ * no network and no database. Acts show at once; journal lines are applied strictly in the order of their numbers, whoever
+ * made them and however they arrive.
  */
 export class JobStore {
   private said: State;
-  private waiting: Waiting[] = [];
-  private view: JobView;
   private seq: number;
-  private sending = false;
+  private pending: Pending[] = [];
+  private readonly ahead = new Map<number, Heard>();
+  private view: JobView;
   private readonly listeners = new Set<() => void>();
+  /** Called when numbers are missing between what is known and what was heard. */
+  onGap: () => void = () => undefined;
+  /** Called when the state as the server has it moved on. */
+  onSaid: () => void = () => undefined;
 
   constructor(
     readonly snapshot: Snapshot,
-    private readonly post: Post,
-    private readonly shelf: Shelf,
+    private readonly keepItem: Keep,
     private readonly clock: () => Date = () => new Date(),
     private readonly uuid: () => string = () => crypto.randomUUID(),
+    pending: readonly Item[] = [],
   ) {
     this.said = stateOf(snapshot);
     this.seq = snapshot.shop.seq;
-    this.view = { state: this.said, waiting: 0, cut: false, refused: null };
-  }
-
-  /** Takes up what an earlier visit left unsent. Called once, after the first render. */
-  resume(): void {
-    const known = new Set(this.said.journal.map((e) => e.id));
-    this.waiting = this.shelf.read().filter((w) => !known.has(w.command.id));
-    this.rebuild();
-    void this.flush();
+    this.view = { state: this.said, waiting: 0, line: 'up', refused: null, tray: [], personal: snapshot.personal, actor: snapshot.actor, unkept: false };
+    if (pending.length) this.takeUp(pending);
   }
 
   get = (): JobView => this.view;
@@ -64,14 +88,30 @@ export class JobStore {
     return () => this.listeners.delete(listener);
   };
 
-  /** Does something: shows it at once and sends it. A refusal that is known already comes back and changes nothing. */
-  act(
-    type: string,
-    kind: TableName,
-    entityId: string,
-    payload: object,
-    extra: { base?: Record<string, number>; personal?: PersonalData[] } = {},
-  ): ActResult {
+  /** Everything up to this journal number is in the state. */
+  get heardUpTo(): number {
+    return this.seq;
+  }
+
+  get bikeId(): string | null {
+    return this.said.rows.job.get(this.snapshot.jobId)?.bikeId ?? this.view.state.rows.job.get(this.snapshot.jobId)?.bikeId ?? null;
+  }
+
+  /** Takes up what the outbox of this device holds for this job: after a reload, or when another tab changed it. */
+  takeUp(items: readonly Item[]): void {
+    const known = new Set(this.said.journal.map((e) => e.id));
+    const mine = items.filter((i) => !known.has(i.id));
+    const kept = new Map(this.pending.filter((p) => p.kept).map((p) => [p.item.id, p]));
+    const listed = new Set(mine.map((i) => i.id));
+    // What the server has but was not heard yet is in no outbox any more; what was just done may not be in it yet.
+    const fresh = this.pending.filter((p) => !listed.has(p.item.id) && !known.has(p.item.id));
+    this.pending = [...mine.filter((i) => i.state === 'waiting').map((item) => kept.get(item.id) ?? { item }), ...fresh];
+    const tray = mine.filter((i) => i.state !== 'waiting');
+    this.rebuild({ tray, personal: merge(this.view.personal, mine.flatMap((i) => i.personal ?? [])) });
+  }
+
+  /** Does something: shows it at once and leaves it to be sent. A refusal that is known already changes nothing. */
+  act(type: string, kind: TableName, entityId: string, payload: object, extra: ActExtra = {}): ActResult {
     const command = makeCommand({
       id: this.uuid(),
       type,
@@ -87,19 +127,34 @@ export class JobStore {
       this.publish({ ...this.view, refused: { type, refusal: outcome.refusal } });
       return { ok: false, refusal: outcome.refusal };
     }
-    this.waiting = [...this.waiting, { command, ...(extra.personal && { personal: extra.personal }) }];
-    this.keep();
-    const state = advance(this.view.state, command, outcome.changes, null, this.snapshot.actor?.id ?? null);
-    this.publish({ ...this.view, state, waiting: this.waiting.length, refused: null });
-    void this.flush();
+    const item: Item = {
+      id: command.id,
+      shopId: this.snapshot.shop.id,
+      jobId: this.snapshot.jobId,
+      command,
+      ...(extra.personal && { personal: extra.personal }),
+      actorId: (this.view.actor?.id ?? null),
+      photos: extra.photos ?? [],
+      changes: outcome.changes,
+      state: 'waiting',
+    };
+    this.pending = [...this.pending, { item }];
+    const state = advance(this.view.state, command, outcome.changes, null, (this.view.actor?.id ?? null));
+    const personal = merge(this.view.personal, extra.personal ?? []);
+    this.publish({ ...this.view, state, personal, waiting: this.waiting(), refused: null });
+    (extra.keep ?? this.keepItem)(item).catch(() => this.publish({ ...this.view, unkept: true }));
     return { ok: true, id: entityId };
   }
 
   /** Sets fields of a row on the versions that this screen shows. */
   set<T extends TableName>(type: string, table: T, id: string, set: Record<string, unknown>, personal?: PersonalData[]): ActResult {
+    return this.act(type, table, id, { set }, { base: this.baseOf(table, id, Object.keys(set)), personal });
+  }
+
+  /** The versions of some fields as this screen shows them. */
+  baseOf(table: TableName, id: string, names: readonly string[]): Record<string, number> {
     const versions = this.view.state.rows[table].get(id)?.versions ?? {};
-    const base = Object.fromEntries(Object.keys(set).map((f) => [f, versions[f] ?? 0]));
-    return this.act(type, table, id, { set }, { base, personal });
+    return Object.fromEntries(names.map((f) => [f, versions[f] ?? 0]));
   }
 
   targets = () => undoTargets(this.view.state.journal, isUndoable);
@@ -112,60 +167,130 @@ export class JobStore {
     return this.act('redo', 'job', this.snapshot.jobId, { targetId: entryId });
   }
 
+  /** Someone else works with this device from now on. */
+  setActor(actor: Snapshot['actor']): void {
+    this.publish({ ...this.view, actor });
+  }
+
   dismiss = (): void => this.publish({ ...this.view, refused: null });
 
   newId = (): string => this.uuid();
   now = (): string => this.clock().toISOString();
 
-  /** Sends what waits, in order, until nothing is left or the server cannot be reached. */
-  async flush(): Promise<void> {
-    if (this.sending) return;
-    this.sending = true;
-    try {
-      while (this.waiting.length) {
-        const first = this.waiting[0];
-        const answer = await this.post(first.command, first.personal);
-        if (answer.kind === 'cut') {
-          this.publish({ ...this.view, cut: true });
-          return;
+  /** Takes news from this or another tab. */
+  hear(news: News): void {
+    switch (news.kind) {
+      case 'added':
+        if (news.item.jobId !== this.snapshot.jobId || this.pending.some((p) => p.item.id === news.item.id)) return;
+        if (this.said.journal.some((e) => e.id === news.item.id)) return;
+        this.pending = [...this.pending, { item: news.item }];
+        this.rebuild();
+        return;
+      case 'answered': {
+        const mine = this.pending.find((p) => p.item.id === news.id);
+        if (mine) {
+          mine.kept = { seq: news.seq, changes: news.changes };
+          this.settle();
         }
-        this.waiting = this.waiting.slice(1);
-        this.keep();
-        if (answer.kind === 'kept') {
-          this.seq = Math.max(this.seq, answer.seq);
-          this.said = advance(this.said, first.command, answer.changes, answer.seq, this.snapshot.actor?.id ?? null);
-          this.rebuild(this.view.refused, false);
-        } else this.rebuild({ type: first.command.type, refusal: answer.refusal }, false);
+        return;
       }
-    } finally {
-      this.sending = false;
+      case 'entries':
+        for (const e of news.entries) if (e.seq > this.seq) this.ahead.set(e.seq, e);
+        this.settle();
+        return;
+      case 'line':
+        if (news.line !== this.view.line) this.publish({ ...this.view, line: news.line });
+        return;
+      default:
     }
   }
 
-  /** The view anew: what the server said, then what waits. What no longer fits is dropped and said so. */
-  private rebuild(refused: JobView['refused'] = this.view.refused, cut = this.view.cut): void {
+  /** Applies a page of the journal: every line of this job after what is known, up to a number. */
+  caughtUp(entries: readonly Heard[], upTo: number): void {
+    for (const e of entries) if (e.seq > this.seq) this.apply(e);
+    this.seq = Math.max(this.seq, upTo);
+    this.settle(false);
+    this.rebuild();
+    this.onSaid();
+  }
+
+  /** Everything that this screen knows to be at the server, as a snapshot that can be opened again. */
+  toSnapshot(): Snapshot {
+    const rows = Object.fromEntries(tableNames.map((t) => [t, list(this.said, t)])) as Snapshot['rows'];
+    const { shop, jobId } = this.snapshot;
+    return { shop: { ...shop, seq: this.seq }, actor: this.view.actor, jobId, rows, personal: this.view.personal, journal: this.said.journal };
+  }
+
+  /** Moves on over every number that is known without a gap; asks for the rest if one is missing. */
+  private settle(publish = true): void {
+    const byNumber = new Map(this.pending.flatMap((p) => (p.kept ? [[p.kept.seq, p] as const] : [])));
+    let moved = false;
+    for (;;) {
+      const next = this.seq + 1;
+      const heard = this.ahead.get(next);
+      const own = byNumber.get(next);
+      if (heard) this.apply(heard);
+      else if (own) this.applyOwn(own);
+      else break;
+      this.seq = next;
+      moved = true;
+    }
+    for (const n of this.ahead.keys()) if (n <= this.seq) this.ahead.delete(n);
+    // An answer to what was sent twice has a number that is known already.
+    const known = new Set(this.said.journal.map((e) => e.id));
+    const before = this.pending.length;
+    this.pending = this.pending.filter((p) => !known.has(p.item.id));
+    if (publish && (moved || before !== this.pending.length)) this.rebuild();
+    if (moved) this.onSaid();
+    if (this.ahead.size || this.pending.some((p) => p.kept)) this.onGap();
+    else if (publish && !moved) this.publish({ ...this.view, waiting: this.waiting() });
+  }
+
+  private applyOwn({ item, kept }: Pending): void {
+    this.said = advance(this.said, item.command, kept!.changes, kept!.seq, item.actorId);
+    this.pending = this.pending.filter((p) => p.item !== item);
+  }
+
+  private apply(e: Heard): void {
+    this.seq = Math.max(this.seq, e.seq);
+    const { personal, ...entry } = e;
+    const isPerson = e.changes.length > 0 && e.changes.every((c) => c.table === 'person');
+    const mine = belongs(e, this.snapshot.jobId, this.bikeId ?? '') || isPerson;
+    if (!mine || this.said.journal.some((j) => j.id === e.id)) return;
+    const next = applyChanges(this.said, e.changes);
+    this.said = { rows: next.rows, journal: isPerson ? this.said.journal : [...this.said.journal, entry] };
+    this.pending = this.pending.filter((p) => p.item.id !== e.id);
+    if (personal.length) this.view = { ...this.view, personal: merge(this.view.personal, personal) };
+  }
+
+  private waiting(): number {
+    return this.pending.filter((p) => !p.kept).length;
+  }
+
+  /** The view anew: what the server said, then what waits here. What does not fit just now is left to the server to answer. */
+  private rebuild(patch: Partial<JobView> = {}): void {
     let state = this.said;
-    const fitting: Waiting[] = [];
-    for (const w of this.waiting) {
-      const outcome = effectOf(state, w.command);
-      if (outcome.ok) {
-        state = advance(state, w.command, outcome.changes, null, this.snapshot.actor?.id ?? null);
-        fitting.push(w);
-      } else refused = { type: w.command.type, refusal: outcome.refusal };
+    for (const { item, kept } of this.pending) {
+      const outcome = kept ? { ok: true as const, changes: kept.changes } : effectOf(state, item.command);
+      if (!outcome.ok) continue;
+      try {
+        state = advance(state, item.command, outcome.changes, null, item.actorId);
+      } catch {
+        // It stands on a line that was not heard yet; it shows once that has come.
+      }
     }
-    if (fitting.length !== this.waiting.length) {
-      this.waiting = fitting;
-      this.keep();
-    }
-    this.publish({ state, waiting: this.waiting.length, cut, refused });
-  }
-
-  private keep(): void {
-    this.shelf.write(this.waiting);
+    this.publish({ ...this.view, ...patch, state, waiting: this.waiting() });
   }
 
   private publish(view: JobView): void {
     this.view = view;
     for (const l of this.listeners) l();
   }
+}
+
+function merge(known: Personal[], more: readonly PersonalData[]): Personal[] {
+  if (more.length === 0) return known;
+  const byId = new Map(known.map((p) => [p.id, p]));
+  for (const p of more) byId.set(p.id, { id: p.id, name: p.name, phone: p.phone ?? null, email: p.email ?? null });
+  return [...byId.values()];
 }

@@ -2,38 +2,33 @@ import { createContext, useContext, useEffect, useMemo, useState, useSyncExterna
 import { knowledge } from 'virtual:knowledge';
 import { caseOf, type Case } from '../../core/trace';
 import { list, type JobSnapshot as Snapshot, type TableName, type Tables } from '../../core/record';
-import { localShelf, postToServer } from './post';
-
+import { deviceFor, type Device } from '../device/device';
+import { askToKeep } from '../device/storage';
+import type { Item } from '../device/types';
+import { attach } from './attach';
 import { JobStore, type JobView } from './store';
 
-const JobContext = createContext<JobStore | null>(null);
+const JobContext = createContext<{ store: JobStore; device: Device } | null>(null);
 
-export function JobProvider({ snapshot, children }: { snapshot: Snapshot; children: ReactNode }) {
-  const [store] = useState(
-    () =>
-      new JobStore(
-        snapshot,
-        postToServer,
-        typeof localStorage === 'undefined'
-          ? { read: () => [], write: () => undefined }
-          : localShelf(`ivrek-unsent-${snapshot.shop.id}-${snapshot.jobId}`),
-      ),
-  );
-  useEffect(() => {
-    store.resume();
-    const again = () => void store.flush();
-    const timer = setInterval(() => store.get().waiting > 0 && again(), 4000);
-    addEventListener('online', again);
-    return () => {
-      clearInterval(timer);
-      removeEventListener('online', again);
+/** Holds the job of a screen. `pending` is what a screen without a server already knows of its own unsent entries. */
+export function JobProvider({ snapshot, pending, children }: { snapshot: Snapshot; pending?: readonly Item[]; children: ReactNode }) {
+  const [held] = useState(() => {
+    const device = deviceFor(snapshot.shop.id);
+    let asked = false;
+    const keep = (item: Item) => {
+      if (!asked) void askToKeep();
+      asked = true;
+      return device.keep(item);
     };
-  }, [store]);
-  return <JobContext.Provider value={store}>{children}</JobContext.Provider>;
+    return { device, store: new JobStore(snapshot, keep, undefined, undefined, pending) };
+  });
+  useEffect(() => attach(held.store, held.device), [held]);
+  return <JobContext.Provider value={held}>{children}</JobContext.Provider>;
 }
 
 export interface UsedJob {
   store: JobStore;
+  device: Device;
   view: JobView;
   jobId: string;
   traced: Case;
@@ -43,12 +38,13 @@ export interface UsedJob {
 
 /** The job of this screen; renders again whenever anything in it changes. */
 export function useJob(): UsedJob {
-  const store = useContext(JobContext);
-  if (!store) throw new Error('useJob needs a JobProvider above it');
+  const held = useContext(JobContext);
+  if (!held) throw new Error('useJob needs a JobProvider above it');
+  const { store, device } = held;
   const view = useSyncExternalStore(store.subscribe, store.get, store.get);
   const jobId = store.snapshot.jobId;
   const traced = useMemo(() => caseOf(view.state, jobId), [view.state, jobId]);
-  return { store, view, jobId, traced, rows: (table) => list(view.state, table).filter((r) => !('jobId' in r) || r.jobId === jobId) };
+  return { store, device, view, jobId, traced, rows: (table) => list(view.state, table).filter((r) => !('jobId' in r) || r.jobId === jobId) };
 }
 
 export { knowledge };

@@ -6,26 +6,35 @@ import HistoryIcon from '@mui/icons-material/ManageHistory';
 import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
-import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react';
+import { createContext, lazy, Suspense, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { spineOf, type StageId } from '../../core/stage';
 import { buildModel, standing } from '../../core/trace';
-import type { JobSnapshot as Snapshot } from '../../core/record';
+import { list, type JobSnapshot as Snapshot } from '../../core/record';
 import { JobProvider, knowledge, useJob } from '../job/useJob';
 import { actName } from '../job/actNames';
+import { useRoom } from '../device/useDevice';
+import type { Item } from '../device/types';
 import { Root } from '../theme/Root';
+import { LineStatus } from './LineStatus';
 import { Spine } from './Spine';
 import { TopBar } from './TopBar';
 import { Waits } from './Waits';
+import { WhoWorks } from './WhoWorks';
 
 // Opened now and then only, so they are fetched then.
 const LogDrawer = lazy(() => import('./LogDrawer'));
 const WaitDialog = lazy(() => import('./WaitDialog'));
+const Tray = lazy(() => import('./Tray'));
+
+/** What a screen opened without a server knows of its own unsent entries. */
+export const Unsent = createContext<readonly Item[]>([]);
 
 /** Frame of every screen of a job: the bar, the spine, and what is unsent or refused. */
 export function JobShell({ snapshot, stage, children }: { snapshot: Snapshot; stage: StageId | null; children: ReactNode }) {
+  const pending = useContext(Unsent);
   return (
     <Root>
-      <JobProvider snapshot={snapshot}>
+      <JobProvider snapshot={snapshot} pending={pending}>
         <Frame stage={stage}>{children}</Frame>
       </JobProvider>
     </Root>
@@ -33,15 +42,23 @@ export function JobShell({ snapshot, stage, children }: { snapshot: Snapshot; st
 }
 
 function Frame({ stage, children }: { stage: StageId | null; children: ReactNode }) {
-  const { store, view, jobId, traced } = useJob();
+  const { store, device, view, jobId, traced } = useJob();
   const [logOpen, setLogOpen] = useState(false);
   const [waiting, setWaiting] = useState(false);
+  const [trayOpen, setTrayOpen] = useState(false);
+  const needs = view.tray.filter((i) => i.state === 'refused').length;
+  const room = useRoom(view.waiting);
   const lines = useMemo(() => spineOf(view.state, knowledge, jobId, standing(buildModel(knowledge, traced))), [view.state, jobId, traced]);
   const { undo, redo } = store.targets();
-  const { shop, actor } = store.snapshot;
+  const { shop } = store.snapshot;
+  useEffect(() => {
+    const people = list(view.state, 'person').map(({ id, name }) => ({ id, name }));
+    void device.saveYard({ shop: { demo: false, ...shop }, actor: view.actor, people });
+  }, [device, shop, view.actor, view.state]);
   return (
     <>
-      <TopBar title={traced.bike.name} under={[shop.name, actor?.name].filter(Boolean).join(' · ')}>
+      <TopBar title={traced.bike.name} under={shop.name}>
+        <WhoWorks people={list(view.state, 'person')} actor={view.actor} onPick={(p) => (store.setActor(p), device.pickPerson(p))} />
         <IconButton
           color="inherit"
           disabled={!undo}
@@ -92,20 +109,24 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
               }
             >
               {view.refused.refusal.message}
-              {view.refused.refusal.fields?.map((f) => (
-                <Box key={f.field}>
-                  {f.field}: it now says “{String(f.theirs ?? 'nothing')}”; you wanted “{String(f.yours ?? 'nothing')}”.
-                </Box>
-              ))}
               {view.refused.refusal.entries?.map((e) => (
                 <Box key={e.id}>{actName(e)}</Box>
               ))}
             </Alert>
           )}
-          {view.cut && view.waiting > 0 && (
-            <Alert severity="info" role="status" sx={{ mb: 1.5 }}>
-              The server cannot be reached. {view.waiting === 1 ? 'One entry waits' : `${view.waiting} entries wait`} on this device and
-              will be sent by itself.
+          <LineStatus line={view.line} waiting={view.waiting} room={room} unkept={view.unkept} />
+          {needs > 0 && (
+            <Alert
+              severity="warning"
+              role="alert"
+              sx={{ mb: 1.5 }}
+              action={
+                <Button color="inherit" onClick={() => setTrayOpen(true)}>
+                  Look
+                </Button>
+              }
+            >
+              {needs === 1 ? 'One entry of yours needs you.' : `${needs} entries of yours need you.`}
             </Alert>
           )}
           <Waits />
@@ -113,6 +134,7 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
         </Box>
       </Box>
       <Suspense fallback={null}>
+        {trayOpen && <Tray onClose={() => setTrayOpen(false)} />}
         {waiting && <WaitDialog onClose={() => setWaiting(false)} />}
         {logOpen && <LogDrawer onClose={() => setLogOpen(false)} onWait={() => setWaiting(true)} />}
       </Suspense>

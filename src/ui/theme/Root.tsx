@@ -9,7 +9,11 @@ const sheetIsInHead: object = { disableStyleSheetGeneration: true };
 /** Wraps every island: colours, fonts and measures of the bench. */
 export function Root({ children }: { children: ReactNode }) {
   // Says when the page answers to hands and keys: until then it is only a picture.
-  useEffect(() => document.documentElement.setAttribute('data-awake', ''), []);
+  useEffect(() => {
+    document.documentElement.setAttribute('data-awake', '');
+    // Not in a hurry: it fetches every screen, and the one that is looked at comes first.
+    if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+  }, []);
   return (
     <ThemeProvider theme={theme} disableTransitionOnChange {...sheetIsInHead}>
       <CssBaseline />

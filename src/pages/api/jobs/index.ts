@@ -4,7 +4,4 @@ import { json } from '../../../server/http/body';
 import { nextBoard } from '../../../server/queries/next';
 
 /** The open jobs of this workshop and what can be done on each. */
-export const GET: APIRoute = async ({ locals }) => {
-  const { shopId, personId } = locals.session!;
-  return json((await nextBoard(pool(), shopId, personId, new Date().toISOString())).lines);
-};
+export const GET: APIRoute = async ({ locals }) => json(await nextBoard(pool(), locals.session!.shopId, new Date().toISOString()));

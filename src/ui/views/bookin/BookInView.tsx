@@ -196,13 +196,11 @@ function History() {
 function OwnerPart() {
   const { store, view, traced } = useJob();
   const owner = traced.bike.ownerId ? view.state.rows.owner.get(traced.bike.ownerId) : undefined;
-  const [local, setLocal] = useState<Record<string, { name: string | null; phone: string | null }>>({});
-  const known = owner?.personalId ? (local[owner.personalId] ?? store.snapshot.personal.find((p) => p.id === owner.personalId)) : undefined;
+  const known = owner?.personalId ? view.personal.find((p) => p.id === owner.personalId) : undefined;
   if (!owner) return null;
   const set = (patch: { name?: string | null; phone?: string | null }) => {
     const id = store.newId();
     const next = { name: known?.name ?? null, phone: known?.phone ?? null, ...patch };
-    setLocal({ ...local, [id]: next });
     store.set('owner.set', 'owner', owner.id, { personalId: id }, [{ id, ...next, email: null }]);
   };
   return (

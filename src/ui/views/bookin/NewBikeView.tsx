@@ -3,9 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { makeCommand } from '../../../core/command';
-import type { SymptomAnswer } from '../../../core/record';
-import { postToServer } from '../../job/post';
+import { effectOf, makeCommand } from '../../../core/command';
+import { emptyState, type JobSnapshot, type SymptomAnswer, type Yard } from '../../../core/record';
+import { useDevice } from '../../device/useDevice';
+import { LineStatus } from '../../parts/LineStatus';
 import { Field } from '../../parts/Field';
 import { Page } from '../../parts/Page';
 import { SymptomPicker } from '../../parts/SymptomPicker';
@@ -29,7 +30,8 @@ function readDraft(): Draft {
 }
 
 /** Three fields, and the bike is in. The rest can wait. */
-export default function NewBikeView({ rate }: { rate: string }) {
+export default function NewBikeView({ yard }: { yard: Yard }) {
+  const { device, line, items, room } = useDevice(yard.shop.id);
   const [symptoms, setSymptoms] = useState<Record<string, SymptomAnswer>>({});
   const [problem, setProblem] = useState<string | null>(null);
   // What is typed before the page is awake would be lost, so it cannot be typed.
@@ -71,19 +73,40 @@ export default function NewBikeView({ rate }: { rate: string }) {
         name: f.name.trim(),
         words: f.words.trim(),
         symptoms,
-        rate,
+        rate: yard.shop.rate,
       },
     });
-    const answer = await postToServer(command, [{ id: personalId, name: f.owner.trim(), phone: null, email: null }]);
-    if (answer.kind === 'kept') {
-      localStorage.removeItem(draftKey);
-      location.assign(`/job/${newJobId}/look`);
-    } else
-      setProblem(
-        answer.kind === 'cut'
-          ? 'The server cannot be reached. What you typed is kept on this device: try again in a moment.'
-          : answer.refusal.message,
-      );
+    const outcome = effectOf(emptyState(), command);
+    if (!outcome.ok) return setProblem(outcome.refusal.message);
+    const personal = [{ id: personalId, name: f.owner.trim(), phone: null, email: null }];
+    const settled = new Promise<'sent' | 'refused' | 'later'>((done) => {
+      const deaf = device.hear((news) => {
+        const about = 'id' in news && news.id === command.id;
+        if (about) done(news.kind === 'answered' ? 'sent' : 'refused');
+        if (news.kind === 'line' && news.line !== 'up') done('later');
+        if (about || (news.kind === 'line' && news.line !== 'up')) deaf();
+      });
+    });
+    try {
+      const opened: JobSnapshot = { ...yard, jobId: newJobId, rows: {}, personal, journal: [] };
+      await device.saveSnapshot(opened);
+      await device.keep({
+        id: command.id,
+        shopId: yard.shop.id,
+        jobId: newJobId,
+        command,
+        personal,
+        actorId: yard.actor?.id ?? null,
+        photos: [],
+        changes: outcome.changes,
+        state: 'waiting',
+      });
+    } catch {
+      return setProblem('This device cannot write anything down: its storage is full or closed. What you typed stands here still.');
+    }
+    if ((await settled) === 'refused') return setProblem('The server did not take this. What you typed stands here still.');
+    localStorage.removeItem(draftKey);
+    location.assign(`/job/${newJobId}/look`);
   });
   const field = (name: keyof Form, missing: string, most: number) => {
     const { ref, ...rest } = register(name, {
@@ -94,6 +117,7 @@ export default function NewBikeView({ rate }: { rate: string }) {
   return (
     <Page title="Book in a bike">
       <Box component="form" noValidate onSubmit={book} sx={{ display: 'grid', gap: 2, maxWidth: 860 }}>
+        <LineStatus line={line} waiting={items.length} room={room} />
         {problem && (
           <Alert severity="warning" role="alert">
             {problem}

@@ -1,17 +1,22 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Yard } from '../../../core/record';
 import type { Act } from '../../../core/stage';
+import { useDevice } from '../../device/useDevice';
 import { Empty } from '../../parts/Empty';
+import { LineStatus } from '../../parts/LineStatus';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
 import { day, dayTime, fromNow } from '../../parts/times';
+import { WhoWorks } from '../../parts/WhoWorks';
 import { fonts } from '../../theme/tokens';
+import { keepBikes } from './keepBikes';
 
-export interface NextProps {
-  shop: { name: string; demo: boolean };
-  actor: string | null;
+export interface NextBoardProps {
   now: string;
   lines: {
     jobId: string;
@@ -20,8 +25,16 @@ export interface NextProps {
     complaint: string;
     act: Act | null;
     waiting: { kind: string; what: string; due: string }[];
+    last: number;
   }[];
   gone: { jobId: string; bike: string; handedOverAt: string }[];
+}
+
+export interface NextProps {
+  yard: Yard;
+  board: NextBoardProps;
+  /** Worked out on the device: there is no server to ask. */
+  offline?: boolean;
 }
 
 const stageNames: Record<string, string> = {
@@ -36,7 +49,32 @@ const stageNames: Record<string, string> = {
 };
 
 /** Home: what can be done now, on which bike, and what is still waiting and until when. */
-export default function NextView({ shop, actor, now, lines, gone }: NextProps) {
+export default function NextView({ yard, board: first, offline = false }: NextProps) {
+  const [board, setBoard] = useState(first);
+  const { now, lines, gone } = board;
+  const asked = useRef(0);
+  const again = useCallback(() => {
+    const mine = ++asked.current;
+    setTimeout(() => {
+      // Several entries in one moment are one look.
+      if (mine !== asked.current) return;
+      void fetch('/api/jobs').then(async (r) => r.ok && setBoard((await r.json()) as NextBoardProps)).catch(() => undefined);
+    }, 250);
+  }, []);
+  const { device, line, items, room } = useDevice(yard.shop.id, again);
+  useEffect(() => {
+    device.lastHeard = Math.max(device.lastHeard, yard.shop.seq);
+    void device.saveYard(yard);
+  }, [device, yard]);
+  useEffect(() => {
+    let going = true;
+    const timer = setTimeout(() => void keepBikes(device, lines, () => going), 800);
+    return () => {
+      going = false;
+      clearTimeout(timer);
+    };
+  }, [device, lines]);
+  const needs = items.filter((i) => i.state === 'refused');
   const ready = lines.filter((l) => l.act);
   const idle = lines.filter((l) => !l.act && l.waiting.length === 0);
   const waiting = lines
@@ -45,7 +83,7 @@ export default function NextView({ shop, actor, now, lines, gone }: NextProps) {
   return (
     <Page
       title="Next"
-      under={[shop.name, actor].filter(Boolean).join(' · ')}
+      under={yard.shop.name}
       bar={
         <>
           <Button
@@ -61,12 +99,24 @@ export default function NextView({ shop, actor, now, lines, gone }: NextProps) {
           >
             Book in
           </Button>
+          <WhoWorks people={yard.people} actor={yard.actor} onPick={(p) => device.pickPerson(p)} />
           <Button href="/workshops" color="inherit" sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
             Workshop
           </Button>
         </>
       }
     >
+      <LineStatus line={offline && line === 'up' ? 'cut' : line} waiting={items.length} room={room} />
+      {needs.length > 0 && (
+        <Alert severity="warning" role="alert" sx={{ mb: 1.5 }}>
+          {needs.length === 1 ? 'One entry of yours needs you' : `${needs.length} entries of yours need you`}:{' '}
+          {[...new Set(needs.flatMap((i) => (i.jobId ? [i.jobId] : [])))].map((id) => (
+            <a key={id} href={`/job/${id}/trace`} style={{ marginRight: 12 }}>
+              {lines.find((l) => l.jobId === id)?.bike ?? 'open the bike'}
+            </a>
+          ))}
+        </Alert>
+      )}
       <Box
         sx={{
           display: 'grid',

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { makeCommand } from '../../../core/command';
-import { postToServer } from '../../job/post';
+import { sendNow } from '../../device/post';
 import { Field } from '../../parts/Field';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
@@ -95,7 +95,7 @@ function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: str
     const wrong = await enter({ shopId });
     if (wrong) return onProblem(wrong);
     const id = crypto.randomUUID();
-    const answer = await postToServer(
+    const answer = await sendNow(
       makeCommand({
         id: crypto.randomUUID(),
         type: 'person.add',
@@ -105,8 +105,9 @@ function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: str
         after: null,
         payload: { name: name.trim() },
       }),
+      shopId,
     );
-    if (answer.kind === 'refused') return onProblem(answer.refusal.message);
+    if (answer.kind !== 'kept') return onProblem(answer.kind === 'refused' ? answer.refusal.message : 'The server cannot be reached just now.');
     const again = await enter({ shopId, personId: id });
     if (again) onProblem(again);
     else location.assign('/');

@@ -1,0 +1,19 @@
+import type { Command } from './types';
+import { schemaVersion } from './make';
+
+type Payload = Record<string, unknown>;
+
+/** For each version but the last: how payloads of that version are written in the next. Types not named stay as they are. */
+const steps: Record<number, Record<string, (payload: Payload) => Payload>> = {
+  1: { 'provisional.add': (p) => ({ ...p, untilOn: null }) },
+};
+
+/** A command of any earlier version as this program would have written it. Never changes what the command does. */
+export function upcast<C extends Pick<Command, 'type' | 'schemaVersion' | 'payload'>>(command: C): C {
+  let { payload } = command;
+  for (let v = command.schemaVersion; v < schemaVersion; v++) {
+    const step = steps[v]?.[command.type];
+    if (step && typeof payload === 'object' && payload !== null) payload = step(payload as Payload);
+  }
+  return { ...command, payload, schemaVersion: Math.max(command.schemaVersion, schemaVersion) };
+}

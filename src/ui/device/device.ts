@@ -1,0 +1,160 @@
+import type { JobSnapshot, Yard } from '../../core/record';
+import { Bus } from './bus';
+import { openShelves, type DeviceDb } from './database';
+import { holdLine } from './live';
+import { Outbox } from './outbox';
+import { serverWire } from './post';
+import { aloneInBrowser, Sender } from './sender';
+import type { Item, Line, News } from './types';
+
+/** Everything that this browser does for one workshop: keeps, sends, listens. One for all screens of a tab. */
+export class Device {
+  readonly bus: Bus;
+  private parts: Promise<{ db: DeviceDb; outbox: Outbox; sender: Sender } | null> | null = null;
+  private stop: (() => void) | null = null;
+  private users = 0;
+  private timer: ReturnType<typeof setInterval> | undefined;
+  line: Line = 'up';
+  lastHeard = 0;
+
+  constructor(readonly shopId: string) {
+    this.bus = new Bus(`ivrek-${shopId}`);
+    this.bus.hear((news) => {
+      if (news.kind === 'line') {
+        if (news.line === 'up' && this.line !== 'up') {
+          void this.send();
+          void this.tellPerson();
+        }
+        this.line = news.line;
+      }
+      if (news.kind === 'entries') this.lastHeard = Math.max(this.lastHeard, ...news.entries.map((e) => e.seq));
+    });
+  }
+
+  /** The shelves of this browser, or null where it keeps nothing (a private window, a full disk). */
+  shelves(): Promise<{ db: DeviceDb; outbox: Outbox; sender: Sender } | null> {
+    this.parts ??= openShelves().then(
+      (db) => {
+        const outbox = new Outbox(db, this.shopId);
+        return { db, outbox, sender: new Sender(db, outbox, serverWire, this.bus, aloneInBrowser(`ivrek-send-${this.shopId}`)) };
+      },
+      () => null,
+    );
+    return this.parts;
+  }
+
+  /** Begins to listen and to send. Call the answer when the screen goes. */
+  use(): () => void {
+    if (this.users++ === 0) {
+      this.stop = holdLine(this.bus, this.shopId, () => this.lastHeard);
+      this.timer = setInterval(() => void this.send(), 4000);
+      addEventListener('online', this.sendNow);
+      void this.send();
+    }
+    return () => {
+      if (--this.users > 0) return;
+      this.stop?.();
+      clearInterval(this.timer);
+      removeEventListener('online', this.sendNow);
+    };
+  }
+
+  private readonly sendNow = () => void this.send();
+
+  async send(): Promise<void> {
+    const parts = await this.shelves();
+    if (parts) await parts.sender.run();
+  }
+
+  /** Keeps an entry and sends it. Rejects if this device cannot keep it. */
+  async keep(item: Item): Promise<void> {
+    const parts = await this.shelves();
+    if (!parts) throw new Error('this device keeps nothing');
+    await parts.outbox.add(item);
+    this.bus.tell({ kind: 'added', item });
+    void parts.sender.run();
+  }
+
+  /** Keeps a decision about a refused entry in the place of that entry. */
+  async decide(id: string, covered: readonly string[], decision: Item): Promise<void> {
+    const parts = await this.shelves();
+    if (!parts) throw new Error('this device keeps nothing');
+    await parts.outbox.decided(id, covered, decision);
+    this.bus.tell({ kind: 'added', item: decision });
+    this.bus.tell({ kind: 'outbox', jobId: decision.jobId });
+    void parts.sender.run();
+  }
+
+  /** Tries a refused entry once more. */
+  async again(item: Item): Promise<void> {
+    const parts = await this.shelves();
+    await parts?.outbox.again(item.id);
+    this.bus.tell({ kind: 'outbox', jobId: item.jobId });
+    void parts?.sender.run();
+  }
+
+  async items(jobId?: string): Promise<Item[]> {
+    const parts = await this.shelves();
+    const all = (await parts?.outbox.all()) ?? [];
+    return jobId ? all.filter((i) => i.jobId === jobId) : all;
+  }
+
+  /** Leaves a bike on this device, so that it can be opened without a server. */
+  async saveSnapshot(snapshot: JobSnapshot): Promise<void> {
+    const parts = await this.shelves();
+    await parts?.db.put('snapshot', { shopId: this.shopId, jobId: snapshot.jobId, savedAt: new Date().toISOString(), snapshot });
+  }
+
+  /** Remembers the workshop, for screens that are opened without a server. */
+  async saveYard(yard: Yard): Promise<void> {
+    const parts = await this.shelves();
+    await parts?.db.put('note', yard, 'yard');
+  }
+
+  /** Who works with this device from now on. Entries carry it by themselves; the server is told when it can be reached. */
+  async pickPerson(person: Yard['actor']): Promise<void> {
+    const parts = await this.shelves();
+    await parts?.db.put('note', { shopId: this.shopId, person }, 'picked');
+    const yard = (await parts?.db.get('note', 'yard')) as Yard | undefined;
+    if (yard?.shop.id === this.shopId) await parts?.db.put('note', { ...yard, actor: person }, 'yard');
+    await this.tellPerson();
+  }
+
+  /** Someone was picked whom the server does not know of yet. */
+  async pickedHere(): Promise<{ person: Yard['actor'] } | null> {
+    const parts = await this.shelves();
+    const picked = (await parts?.db.get('note', 'picked')) as { shopId: string; person: Yard['actor'] } | undefined;
+    return picked?.shopId === this.shopId ? picked : null;
+  }
+
+  private async tellPerson(): Promise<void> {
+    const picked = await this.pickedHere();
+    if (!picked) return;
+    try {
+      const response = await fetch('/api/session', {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ personId: picked.person?.id ?? null }),
+      });
+      // A person who was added here and is not at the server yet is told again later.
+      if (response.ok) await (await this.shelves())?.db.delete('note', 'picked');
+    } catch {
+      // told again when the line is back
+    }
+  }
+
+  hear(listener: (news: News) => void): () => void {
+    return this.bus.hear(listener);
+  }
+}
+
+const devices = new Map<string, Device>();
+
+/** The device of a workshop in this tab. */
+export function deviceFor(shopId: string): Device {
+  const known = devices.get(shopId);
+  if (known) return known;
+  const made = new Device(shopId);
+  devices.set(shopId, made);
+  return made;
+}

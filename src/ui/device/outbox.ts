@@ -1,0 +1,123 @@
+import { buildsOn, type Command, type Refusal } from '../../core/command';
+import type { DeviceDb } from './database';
+import type { Item } from './types';
+
+/** True if `later` needs what `earlier` did: it builds on its changes, or speaks of it. */
+function needsItem(later: Item, earlier: Item): boolean {
+  const target = (later.command.payload as { targetId?: string }).targetId;
+  return target === earlier.id || buildsOn(later.changes, earlier.changes);
+}
+
+/**
+ * Entries that wait for the server, in the order in which they were made, kept over a reload, a crash and an empty battery.
+ * A refused one stays until a person decides; what builds on it is held back, everything else passes.
+ */
+export class Outbox {
+  constructor(
+    private readonly db: DeviceDb,
+    private readonly shopId: string,
+    private readonly uuid: () => string = () => crypto.randomUUID(),
+  ) {}
+
+  /** Keeps an entry; resolves when it would survive a loss of power. */
+  async add(item: Item): Promise<void> {
+    const tx = this.db.transaction('outbox', 'readwrite', { durability: 'strict' });
+    const held = (await tx.store.index('shopId').getAll(this.shopId)).filter((i) => i.state !== 'waiting');
+    const on = held.find((h) => needsItem(item, h));
+    const kept = on ? { ...item, state: 'held' as const, heldBy: on.heldBy ?? on.id } : item;
+    await tx.store.add(kept);
+    await tx.done;
+  }
+
+  /** Everything of this shop, oldest first. */
+  async all(): Promise<Item[]> {
+    return this.db.getAllFromIndex('outbox', 'shopId', this.shopId);
+  }
+
+  async waiting(most: number): Promise<Item[]> {
+    return (await this.all()).filter((i) => i.state === 'waiting').slice(0, most);
+  }
+
+  /** The server has it. */
+  async remove(id: string): Promise<void> {
+    const tx = this.db.transaction('outbox', 'readwrite');
+    const key = await tx.store.index('id').getKey(id);
+    if (key !== undefined) await tx.store.delete(key);
+    await tx.done;
+  }
+
+  /**
+   * The server refused it: it stays for a person to decide, and what builds on it is held. Fields of a set that nobody
+   * else touched go on as an entry of their own. Returns the entry as it stands now.
+   */
+  async refuse(id: string, refusal: Refusal): Promise<Item | null> {
+    const tx = this.db.transaction('outbox', 'readwrite');
+    const all = await tx.store.index('shopId').getAll(this.shopId);
+    const at = all.findIndex((i) => i.id === id);
+    // Held since an entry before it in the same request was refused: it is no case of its own.
+    if (at < 0 || all[at].state === 'held') return null;
+    const [stays, passes] = split(all[at], refusal, this.uuid);
+    await tx.store.put(stays);
+    const held: Item[] = [stays];
+    for (const later of all.slice(at + 1)) {
+      if (later.state !== 'waiting' || !held.some((h) => needsItem(later, h))) continue;
+      const kept = { ...later, state: 'held' as const, heldBy: id };
+      held.push(kept);
+      await tx.store.put(kept);
+    }
+    if (passes) await tx.store.add(passes);
+    await tx.done;
+    return stays;
+  }
+
+  /**
+   * Takes a refused entry off the tray, puts the decision in its place and lets go what was held by it, but for those that
+   * the decision covers: all of it or nothing.
+   */
+  async decided(id: string, covered: readonly string[], decision: Item): Promise<void> {
+    const tx = this.db.transaction('outbox', 'readwrite', { durability: 'strict' });
+    await tx.store.add(decision);
+    for (const i of await tx.store.index('shopId').getAll(this.shopId)) {
+      if (i.id === id || covered.includes(i.id)) await tx.store.delete(i.n!);
+      else if (i.heldBy === id) await tx.store.put(freed(i));
+    }
+    await tx.done;
+  }
+
+  /** A refused entry is tried once more as it is, and with it what was held by it. */
+  async again(id: string): Promise<void> {
+    const tx = this.db.transaction('outbox', 'readwrite');
+    for (const i of await tx.store.index('shopId').getAll(this.shopId)) if (i.id === id || i.heldBy === id) await tx.store.put(freed(i));
+    await tx.done;
+  }
+}
+
+function freed(item: Item): Item {
+  const free: Item = { ...item, state: 'waiting' };
+  delete free.heldBy;
+  delete free.refusal;
+  return free;
+}
+
+/** A refused set of fields in two: the contested ones, which stay, and the others, which go on. */
+function split(item: Item, refusal: Refusal, uuid: () => string): [stays: Item, passes: Item | null] {
+  const contested = new Set(refusal.code === 'conflict' ? refusal.fields?.map((f) => f.field) : []);
+  const set = (item.command.payload as { set?: Record<string, unknown> }).set;
+  const free = Object.keys(set ?? {}).filter((f) => !contested.has(f));
+  const refused: Item = { ...item, state: 'refused', refusal };
+  if (!set || contested.size === 0 || free.length === 0) return [refused, null];
+  const only = (fields: string[]): Pick<Item, 'command' | 'changes'> => {
+    const pick = (from: Record<string, unknown>) => Object.fromEntries(Object.entries(from).filter(([f]) => fields.includes(f)));
+    const command = { ...item.command, base: pick(item.command.base), payload: { set: pick(set) } } as Command;
+    const changes = item.changes.map((c) => (c.op === 'update' ? { ...c, set: pick(c.set), was: pick(c.was) } : c));
+    return { command, changes };
+  };
+  const rest = only(free);
+  const id = uuid();
+  const { n, ...unplaced } = item;
+  void n;
+  return [
+    { ...refused, ...only([...contested]) },
+    { ...unplaced, ...rest, id, command: { ...rest.command, id }, state: 'waiting' },
+  ];
+}

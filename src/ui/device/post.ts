@@ -1,0 +1,81 @@
+import type { Command, Refusal } from '../../core/command';
+import type { Change } from '../../core/record';
+import type { Answered, Item } from './types';
+
+/** Speaks to the server for this device. Every call says what became of it and never throws. */
+export interface Wire {
+  /** Sends entries of one person, in order; one answer for each that was dealt with. */
+  send(items: readonly Item[], actorId: string | null): Promise<Answered[]>;
+  /** Brings the bytes of a photo to the server. */
+  upload(sha256: string, blob: Blob, onPart: (part: number) => void): Promise<{ kind: 'kept' } | { kind: 'refused'; message: string } | { kind: 'cut' }>;
+}
+
+interface AnswerBody {
+  status: number;
+  seq: number;
+  changes: Change[];
+  message?: string;
+  refusal?: Refusal;
+}
+
+function answered({ status, seq, changes, message, refusal }: AnswerBody): Answered {
+  if (status === 200) return { kind: 'kept', seq, changes };
+  if (status === 401 || status === 421) return { kind: 'away' };
+  if (status >= 500 || status === 429) return { kind: 'cut' };
+  return { kind: 'refused', refusal: refusal ?? { code: 'unknown', message: message ?? 'The server did not take this.' } };
+}
+
+/** What a request may take before the line counts as cut; entries are kept and sent again, so impatience costs nothing. */
+const patienceMs = 20_000;
+
+export const serverWire: Wire = {
+  async send(items, actorId) {
+    try {
+      const response = await fetch('/api/commands', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json', ...(actorId && { 'x-ivrek-person': actorId }) },
+        body: JSON.stringify(items.map((i) => (i.personal ? { ...i.command, personal: i.personal } : i.command))),
+        signal: AbortSignal.timeout(patienceMs),
+      });
+      const body = (await response.json()) as { answers?: AnswerBody[]; message?: string };
+      if (body.answers) return body.answers.map(answered);
+      // Refused as a whole, for its size perhaps: one at a time tells which.
+      if (response.status === 413 && items.length > 1) return await this.send(items.slice(0, Math.ceil(items.length / 2)), actorId);
+      return [answered({ status: response.status, seq: 0, changes: [], message: body.message })];
+    } catch {
+      return [{ kind: 'cut' }];
+    }
+  },
+
+  upload(sha256, blob, onPart) {
+    return new Promise((resolve) => {
+      // XMLHttpRequest, because fetch cannot tell how far an upload has come.
+      const request = new XMLHttpRequest();
+      request.open('PUT', `/api/photos/${sha256}`);
+      request.timeout = 180_000;
+      request.upload.onprogress = (e) => e.lengthComputable && onPart(e.loaded / e.total);
+      request.onload = () => {
+        const { status } = request;
+        if (status === 200) resolve({ kind: 'kept' });
+        else if (status >= 500 || status === 401 || status === 429) resolve({ kind: 'cut' });
+        else {
+          let message = 'The server did not take this picture.';
+          try {
+            message = (JSON.parse(request.responseText) as { message?: string }).message ?? message;
+          } catch {
+            // the plain words will do
+          }
+          resolve({ kind: 'refused', message });
+        }
+      };
+      request.onerror = request.ontimeout = request.onabort = () => resolve({ kind: 'cut' });
+      request.send(blob);
+    });
+  },
+};
+
+/** Sends one command now or says why not; for what cannot wait in an outbox, such as a person who is about to go in. */
+export async function sendNow(command: Command, shopId: string): Promise<Answered> {
+  const item: Item = { id: command.id, shopId, jobId: null, command, actorId: null, photos: [], changes: [], state: 'waiting' };
+  return (await serverWire.send([item], null))[0];
+}

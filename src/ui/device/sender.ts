@@ -1,0 +1,145 @@
+import type { Bus } from './bus';
+import type { DeviceDb } from './database';
+import type { Outbox } from './outbox';
+import type { Wire } from './post';
+import type { Item, Line } from './types';
+
+const mostAtOnce = 40;
+const mostBytes = 200_000;
+const mostPhotoTries = 3;
+
+/** Runs something in one tab of the browser at a time; a tab that finds it running leaves it to the other. */
+export type Alone = (work: () => Promise<void>) => Promise<void>;
+
+export const aloneInBrowser =
+  (name: string): Alone =>
+  async (work) => {
+    if (typeof navigator === 'undefined' || !navigator.locks) return work();
+    await navigator.locks.request(name, { ifAvailable: true }, async (lock) => {
+      if (lock) await work();
+    });
+  };
+
+/** Sends what waits in the outbox, in order, photos first, until nothing is left or the server cannot be reached. */
+export class Sender {
+  private running: Promise<void> | null = null;
+  private again = false;
+  line: Line = 'up';
+  /** How far the photo that is on its way has come, 0 to 1; null if none is. */
+  part: number | null = null;
+
+  constructor(
+    private readonly db: DeviceDb,
+    private readonly outbox: Outbox,
+    private readonly wire: Wire,
+    private readonly bus: Bus,
+    private readonly alone: Alone,
+  ) {}
+
+  /** Sends now. Called while it is sending, it goes round once more. Resolves when there is nothing left to do now. */
+  run(): Promise<void> {
+    if (this.running) {
+      this.again = true;
+      return this.running;
+    }
+    this.running = this.alone(() => this.sendAll()).finally(() => {
+      this.running = null;
+      if (this.again) {
+        this.again = false;
+        return this.run();
+      }
+    });
+    return this.running;
+  }
+
+  private setLine(line: Line): void {
+    this.line = line;
+    this.bus.tell({ kind: 'line', line });
+  }
+
+  private async sendAll(): Promise<void> {
+    for (;;) {
+      this.again = false;
+      const batch = await this.nextBatch();
+      if (batch.length === 0) return;
+      const ready = await this.withPhotos(batch);
+      if (ready.length === 0) {
+        if (this.line !== 'up') return;
+        continue;
+      }
+      const answers = await this.wire.send(ready, ready[0].actorId);
+      for (const [i, answer] of answers.entries()) {
+        const item = ready[i];
+        if (answer.kind === 'cut' || answer.kind === 'away') {
+          this.setLine(answer.kind);
+          return;
+        }
+        if (answer.kind === 'kept') {
+          await this.outbox.remove(item.id);
+          for (const sha of item.photos) await this.db.delete('photo', sha);
+          this.bus.tell({ kind: 'answered', id: item.id, jobId: item.jobId, seq: answer.seq, changes: answer.changes });
+        } else {
+          await this.outbox.refuse(item.id, answer.refusal);
+          this.bus.tell({ kind: 'refused', id: item.id, jobId: item.jobId });
+          // What was already on its way behind it may have been answered; what builds on it is held. Look anew.
+          if (answers.length > i + 1) continue;
+          break;
+        }
+      }
+      if (this.line !== 'up') this.setLine('up');
+    }
+  }
+
+  /**
+   * Entries of one person that fit one request. An entry that builds on the one before it in the same request could be
+   * applied although that one is refused, so such a chain of sets goes one by one.
+   */
+  private async nextBatch(): Promise<Item[]> {
+    const batch: Item[] = [];
+    let size = 0;
+    const set = new Set<string>();
+    for (const item of await this.outbox.waiting(mostAtOnce)) {
+      const fields = item.changes.flatMap((c) => (c.op === 'update' ? Object.keys(c.set).map((f) => `${c.table} ${c.id} ${f}`) : []));
+      size += JSON.stringify(item.command).length;
+      if (batch.length && (item.actorId !== batch[0].actorId || size > mostBytes || fields.some((f) => set.has(f)))) break;
+      for (const f of fields) set.add(f);
+      batch.push(item);
+    }
+    return batch;
+  }
+
+  /** Brings the photos of a batch over; a batch is cut short before an entry whose photo did not arrive. */
+  private async withPhotos(batch: Item[]): Promise<Item[]> {
+    for (const [i, item] of batch.entries()) {
+      for (const sha of item.photos) {
+        const kept = await this.db.get('photo', sha);
+        // Sent before, and only the entry is still to be answered.
+        if (!kept) continue;
+        const answer = await this.uploadOne(sha, kept.blob);
+        if (answer.kind === 'cut') {
+          this.setLine('cut');
+          return batch.slice(0, i);
+        }
+        if (answer.kind === 'refused') {
+          await this.outbox.refuse(item.id, { code: 'not yet', message: answer.message });
+          this.bus.tell({ kind: 'refused', id: item.id, jobId: item.jobId });
+          return batch.slice(0, i);
+        }
+      }
+    }
+    return batch;
+  }
+
+  private async uploadOne(sha: string, blob: Blob) {
+    for (let tries = 1; ; tries++) {
+      this.part = 0;
+      const answer = await this.wire.upload(sha, blob, (part) => {
+        this.part = part;
+        this.bus.tell({ kind: 'line', line: this.line });
+      });
+      this.part = null;
+      // Damaged on its way: the bytes here are sound, so it is tried again before a person is asked.
+      if (answer.kind !== 'refused' || tries >= mostPhotoTries || !/damaged on its way/.test(answer.message)) return answer;
+    }
+  }
+}

@@ -1,0 +1,42 @@
+import { useEffect, useState } from 'react';
+import { deviceFor, type Device } from './device';
+import { roomLeft, type Room } from './storage';
+import type { Item, Line } from './types';
+
+export interface DeviceView {
+  device: Device;
+  line: Line;
+  items: Item[];
+  room: Room | null;
+}
+
+/** The device of a workshop, for screens that belong to no single job. */
+export function useDevice(shopId: string, onEntries?: () => void): DeviceView {
+  const [device] = useState(() => deviceFor(shopId));
+  const [line, setLine] = useState<Line>('up');
+  const [items, setItems] = useState<Item[]>([]);
+  useEffect(() => {
+    const leave = device.use();
+    const refresh = () => void device.items().then(setItems);
+    const deaf = device.hear((news) => {
+      if (news.kind === 'line') setLine(news.line);
+      else if (news.kind === 'entries' || news.kind === 'catchUp') onEntries?.();
+      if (news.kind === 'added' || news.kind === 'answered' || news.kind === 'refused' || news.kind === 'outbox') refresh();
+    });
+    refresh();
+    return () => {
+      deaf();
+      leave();
+    };
+  }, [device, onEntries]);
+  return { device, line, items, room: useRoom(items.length) };
+}
+
+/** How much room this device has left; looked at again whenever what it keeps changes. */
+export function useRoom(mark: number): Room | null {
+  const [room, setRoom] = useState<Room | null>(null);
+  useEffect(() => {
+    void roomLeft().then(setRoom);
+  }, [mark]);
+  return room;
+}

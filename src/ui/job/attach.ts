@@ -1,0 +1,65 @@
+import type { Device } from '../device/device';
+import type { Heard } from '../../core/record';
+import type { JobStore } from './store';
+
+interface Page {
+  entries: Heard[];
+  upTo: number;
+  more: boolean;
+}
+
+/** Reads the journal of a job after a number; null if the server cannot be reached. */
+async function readPage(after: number, jobId: string): Promise<Page | null> {
+  try {
+    const response = await fetch(`/api/journal?after=${after}&job=${jobId}`, { signal: AbortSignal.timeout(15_000) });
+    return response.ok ? ((await response.json()) as Page) : null;
+  } catch {
+    return null;
+  }
+}
+
+/** Ties a job's screen to its device: unsent entries, news, what was missed, and the copy that is kept for later. */
+export function attach(store: JobStore, device: Device): () => void {
+  let open = true;
+  let catching: Promise<void> | null = null;
+  let saving: ReturnType<typeof setTimeout> | undefined;
+  const { jobId } = store.snapshot;
+  device.lastHeard = Math.max(device.lastHeard, store.heardUpTo);
+
+  const catchUp = (): void => {
+    catching ??= (async () => {
+      for (let more = true; more && open; ) {
+        const page = await readPage(store.heardUpTo, jobId);
+        if (!page || !open) return;
+        store.caughtUp(page.entries, page.upTo);
+        more = page.more;
+      }
+    })().finally(() => (catching = null));
+  };
+  const save = () => {
+    clearTimeout(saving);
+    saving = setTimeout(() => void device.saveSnapshot(store.toSnapshot()).catch(() => undefined), 600);
+  };
+  const refresh = async () => {
+    const items = await device.items(jobId);
+    if (open) store.takeUp(items);
+  };
+  store.onGap = catchUp;
+  store.onSaid = save;
+  const leave = device.use();
+  const deaf = device.hear((news) => {
+    store.hear(news);
+    if (news.kind === 'catchUp') catchUp();
+    if ((news.kind === 'refused' || news.kind === 'outbox') && (news.jobId === jobId || news.jobId === null)) void refresh();
+  });
+  void refresh().then(catchUp);
+  void device.pickedHere().then((picked) => picked && open && store.setActor(picked.person));
+  save();
+  return () => {
+    open = false;
+    clearTimeout(saving);
+    void device.saveSnapshot(store.toSnapshot()).catch(() => undefined);
+    deaf();
+    leave();
+  };
+}

@@ -1,0 +1,51 @@
+import Button from '@mui/material/Button';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import PersonOutlined from '@mui/icons-material/PersonOutlined';
+import Box from '@mui/material/Box';
+import { useState } from 'react';
+
+interface Named {
+  id: string;
+  name: string;
+}
+
+/** Who is working with this device: stands on every entry from now on. One tap to change hands. */
+export function WhoWorks({ people, actor, onPick }: { people: readonly Named[]; actor: Named | null; onPick: (p: Named) => unknown }) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [now, setNow] = useState<Named | null>(null);
+  const name = (now ?? actor)?.name;
+  if (people.length === 0) return null;
+  return (
+    <>
+      <Button
+        color="inherit"
+        onClick={(e) => setAnchor(e.currentTarget)}
+        aria-haspopup="menu"
+        aria-expanded={anchor !== null}
+        aria-label={name ? `Working: ${name}` : 'Who is working?'}
+        sx={{ minWidth: 48, px: 1, whiteSpace: 'nowrap' }}
+      >
+        <PersonOutlined />
+        <Box component="span" sx={{ display: { xs: 'none', md: 'inline' }, ml: 0.5 }}>
+          {name ?? 'Who?'}
+        </Box>
+      </Button>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {people.map(({ id, name: each }) => (
+          <MenuItem
+            key={id}
+            selected={(now ?? actor)?.id === id}
+            onClick={() => {
+              setAnchor(null);
+              setNow({ id, name: each });
+              onPick({ id, name: each });
+            }}
+          >
+            {each}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}

@@ -1,0 +1,23 @@
+import type { JobSnapshot } from '../../../core/record';
+import type { Device } from '../../device/device';
+
+/** The most bikes that are brought onto a device by themselves. */
+const mostBikes = 40;
+
+/** Brings the open bikes of a workshop onto this device where they changed since, so that each opens without a server. */
+export async function keepBikes(device: Device, lines: readonly { jobId: string; last: number }[], going: () => boolean): Promise<void> {
+  const parts = await device.shelves();
+  if (!parts) return;
+  for (const { jobId, last } of lines.slice(0, mostBikes)) {
+    if (!going()) return;
+    const known = await parts.db.get('snapshot', [device.shopId, jobId]);
+    if (known && known.snapshot.shop.seq >= last) continue;
+    try {
+      const response = await fetch(`/api/jobs/${jobId}`);
+      if (response.ok) await device.saveSnapshot((await response.json()) as JobSnapshot);
+    } catch {
+      // without a server there is nothing to bring over
+      return;
+    }
+  }
+}

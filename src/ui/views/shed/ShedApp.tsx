@@ -1,0 +1,120 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { lazy, Suspense, useEffect, useState, type ComponentType } from 'react';
+import type { JobRecord } from '../../../core/handover';
+import type { JobSnapshot, Yard } from '../../../core/record';
+import type { Ranking } from '../../../core/trace';
+import { deviceFor } from '../../device/device';
+import { openShelves } from '../../device/database';
+import type { Item } from '../../device/types';
+import { Unsent } from '../../parts/JobShell';
+import { Page } from '../../parts/Page';
+import type { NextBoardProps } from '../next/NextView';
+
+// Each screen is fetched when it is wanted; all of them lie on the device already.
+const NextView = lazy(() => import('../next/NextView'));
+const NewBikeView = lazy(() => import('../bookin/NewBikeView'));
+const RecordView = lazy(() => import('../handover/RecordView'));
+const TraceView = lazy(() => import('../trace/TraceView'));
+const views: Record<string, ComponentType<{ snapshot: JobSnapshot }>> = {
+  'book-in': lazy(() => import('../bookin/BookInView')),
+  look: lazy(() => import('../look/LookView')),
+  strip: lazy(() => import('../strip/StripView')),
+  measure: lazy(() => import('../measure/MeasureView')),
+  decide: lazy(() => import('../decide/DecideView')),
+  parts: lazy(() => import('../parts/PartsView')),
+  rebuild: lazy(() => import('../rebuild/RebuildView')),
+  start: lazy(() => import('../start/StartView')),
+  tune: lazy(() => import('../tune/TuneView')),
+  handover: lazy(() => import('../handover/HandOverView')),
+};
+
+type Screen =
+  | { kind: 'next'; yard: Yard; board: NextBoardProps }
+  | { kind: 'bookIn'; yard: Yard }
+  | { kind: 'job'; stage: string; snapshot: JobSnapshot; ranking: Ranking; items: Item[] }
+  | { kind: 'record'; jobId: string; record: JobRecord; notice: string }
+  | { kind: 'none'; why: string };
+
+/** Works out, from what lies on this device alone, the screen that an address stands for. */
+async function screenFor(path: string): Promise<Screen> {
+  const db = await openShelves().catch(() => null);
+  const yard = (await db?.get('note', 'yard')) as Yard | undefined;
+  if (!db || !yard) return { kind: 'none', why: 'No workshop was opened on this device yet.' };
+  const items = await deviceFor(yard.shop.id).items();
+  const { localBoard, localState } = await import('../next/localBoard');
+  if (path === '/book-in') return { kind: 'bookIn', yard };
+  const m = /^\/job\/([\da-f-]{36})(?:\/([\w-]+))?\/?$/.exec(path);
+  if (m) {
+    const kept = await db.get('snapshot', [yard.shop.id, m[1]]);
+    const state = kept && localState(kept.snapshot, items);
+    if (!kept || !state) return { kind: 'none', why: 'This bike was not opened on this device yet.' };
+    const stage = m[2] ?? 'trace';
+    if (stage !== 'trace' && stage !== 'record' && !Object.hasOwn(views, stage)) return { kind: 'none', why: 'There is no such page.' };
+    if (stage === 'record') {
+      const [{ recordNotice, recordOf }, { knowledge }] = await Promise.all([import('../../../core/handover'), import('virtual:knowledge')]);
+      return { kind: 'record', jobId: m[1], record: recordOf(state, knowledge, m[1], yard.shop.currency), notice: recordNotice };
+    }
+    const [{ buildModel, caseOf, rank }, { knowledge }] = await Promise.all([import('../../../core/trace'), import('virtual:knowledge')]);
+    const ranking = rank(buildModel(knowledge, caseOf(state, m[1])), { agreedLeft: null });
+    const snapshot = { ...kept.snapshot, actor: yard.actor };
+    return { kind: 'job', stage, snapshot, ranking, items: items.filter((i) => i.jobId === m[1]) };
+  }
+  if (path === '/') {
+    const kept = (await db.getAll('snapshot')).filter((s) => s.shopId === yard.shop.id);
+    const board = localBoard(
+      kept.map((k) => k.snapshot),
+      items,
+      new Date().toISOString(),
+    );
+    return { kind: 'next', yard, board };
+  }
+  return { kind: 'none', why: 'This page needs the server.' };
+}
+
+/** Every screen of the shed without a server: what was opened before, from this device. */
+export default function ShedApp() {
+  const [screen, setScreen] = useState<Screen | null>(null);
+  useEffect(() => {
+    screenFor(location.pathname).then(setScreen, () => setScreen({ kind: 'none', why: 'What lies on this device cannot be read.' }));
+  }, []);
+  if (!screen) return null;
+  return <Suspense fallback={null}>{draw(screen)}</Suspense>;
+}
+
+function draw(screen: Screen) {
+  switch (screen.kind) {
+    case 'next':
+      return <NextView yard={screen.yard} board={screen.board} offline />;
+    case 'bookIn':
+      return <NewBikeView yard={screen.yard} />;
+    case 'record':
+      return <RecordView record={screen.record} notice={screen.notice} jobId={screen.jobId} />;
+    case 'job': {
+      const View = views[screen.stage];
+      return (
+        <Unsent.Provider value={screen.items}>
+          {screen.stage === 'trace' ? <TraceView snapshot={screen.snapshot} ranking={screen.ranking} /> : <View snapshot={screen.snapshot} />}
+        </Unsent.Provider>
+      );
+    }
+    default:
+      return (
+        <Page title="No server">
+          <Box sx={{ display: 'grid', gap: 2, justifyItems: 'start', maxWidth: 640 }}>
+            <Typography variant="h2" component="h2">
+              The server cannot be reached
+            </Typography>
+            <Typography>{screen.why} Bikes that were opened here, and booking in, work without it.</Typography>
+            <Button variant="contained" href="/">
+              What can be done now
+            </Button>
+            <Button variant="outlined" onClick={() => location.reload()}>
+              Try again
+            </Button>
+          </Box>
+        </Page>
+      );
+  }
+}
