@@ -108,7 +108,8 @@ export function checkCommand(input: unknown): Checked {
   const { type, entity, base, personal } = envelope.value;
   const shape = Object.hasOwn(shapes, type) ? shapes[type] : undefined;
   if (!shape) return { ok: false, faults: [{ path: 'type', message: `There is no command '${type}'.` }] };
-  if (shape.kind && entity.kind !== shape.kind) return { ok: false, faults: [{ path: 'entity.kind', message: `'${type}' is about a ${shape.kind}.` }] };
+  if (shape.kind && entity.kind !== shape.kind)
+    return { ok: false, faults: [{ path: 'entity.kind', message: `'${type}' is about a ${shape.kind}.` }] };
   for (const [field, version] of Object.entries(base)) {
     if (!Number.isInteger(version) || version < 0)
       return { ok: false, faults: [{ path: `base.${field}`, message: 'A version is a whole number.' }] };

@@ -31,8 +31,15 @@ export async function inspectPhoto(
     const mediaType = readable[meta.format];
     if (!mediaType) return { ok: false, status: 415, message: 'Only JPEG, PNG and WebP pictures can be kept.' };
     if (meta.exif ?? meta.xmp ?? meta.iptc)
-      return { ok: false, status: 422, message: 'This picture still carries hidden data, such as the place. They are taken out before it is sent.' };
-    const thumb = await image.resize({ width: thumbPx, height: thumbPx, fit: 'inside', withoutEnlargement: true }).jpeg({ quality: 78 }).toBuffer();
+      return {
+        ok: false,
+        status: 422,
+        message: 'This picture still carries hidden data, such as the place. They are taken out before it is sent.',
+      };
+    const thumb = await image
+      .resize({ width: thumbPx, height: thumbPx, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 78 })
+      .toBuffer();
     return { ok: true, mediaType, thumb };
   } catch {
     return { ok: false, status: 415, message: 'This file is not a picture that can be read, or it is damaged.' };
@@ -60,7 +67,9 @@ export async function readPhoto(
   size: 'full' | 'thumb',
 ): Promise<{ mediaType: string; bytes: Buffer } | null> {
   return inShop(from, shopId, async (db) => {
-    const { rows } = await db.query(`select media_type, ${size === 'thumb' ? 'thumb' : 'bytes'} as bytes from blob where sha256 = $1`, [sha256]);
+    const { rows } = await db.query(`select media_type, ${size === 'thumb' ? 'thumb' : 'bytes'} as bytes from blob where sha256 = $1`, [
+      sha256,
+    ]);
     if (!rows[0]) return null;
     return { mediaType: size === 'thumb' ? 'image/jpeg' : (rows[0].media_type as string), bytes: rows[0].bytes as Buffer };
   });

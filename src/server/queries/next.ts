@@ -38,8 +38,7 @@ export async function nextBoard(from: pg.Pool, shopId: string, now: string): Pro
     const bikeIds = open.map((j) => j.bikeId);
     for (const s of await rowsWhere(db, 'spec', 'bikeId', bikeIds)) put(state, 'spec', s);
     const ids = open.map((j) => j.id);
-    for (const t of jobTables)
-      for (const row of await rowsWhere(db, t, 'jobId', ids)) put(state, t, row as never);
+    for (const t of jobTables) for (const row of await rowsWhere(db, t, 'jobId', ids)) put(state, t, row as never);
     const last = await db.query(
       'select job_id, count(*)::int as n, max(seq) as seq from journal where job_id = any($1::uuid[]) group by job_id',
       [ids],

@@ -4,6 +4,7 @@ import { openShelves, type DeviceDb } from './database';
 import { holdLine } from './live';
 import { Outbox } from './outbox';
 import { serverWire } from './post';
+import type { Picture } from './picture';
 import { aloneInBrowser, Sender } from './sender';
 import type { Item, Line, News } from './types';
 
@@ -97,6 +98,19 @@ export class Device {
     const parts = await this.shelves();
     const all = (await parts?.outbox.all()) ?? [];
     return jobId ? all.filter((i) => i.jobId === jobId) : all;
+  }
+
+  /** Keeps the bytes of a photo here until the server has them. */
+  async keepPhoto(picture: Picture): Promise<void> {
+    const parts = await this.shelves();
+    if (!parts) throw new Error('this device keeps nothing');
+    const { sha256, blob, thumb } = picture;
+    await parts.db.put('photo', { sha256, blob, thumb });
+  }
+
+  /** A photo that waits on this device, if it does. */
+  async localPhoto(sha256: string): Promise<{ blob: Blob; thumb: Blob } | undefined> {
+    return (await this.shelves())?.db.get('photo', sha256);
   }
 
   /** Leaves a bike on this device, so that it can be opened without a server. */

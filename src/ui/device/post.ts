@@ -7,7 +7,11 @@ export interface Wire {
   /** Sends entries of one person, in order; one answer for each that was dealt with. */
   send(items: readonly Item[], actorId: string | null): Promise<Answered[]>;
   /** Brings the bytes of a photo to the server. */
-  upload(sha256: string, blob: Blob, onPart: (part: number) => void): Promise<{ kind: 'kept' } | { kind: 'refused'; message: string } | { kind: 'cut' }>;
+  upload(
+    sha256: string,
+    blob: Blob,
+    onPart: (part: number) => void,
+  ): Promise<{ kind: 'kept' } | { kind: 'refused'; message: string } | { kind: 'cut' }>;
 }
 
 interface AnswerBody {

@@ -76,7 +76,7 @@ export class Sender {
         }
         if (answer.kind === 'kept') {
           await this.outbox.remove(item.id);
-          for (const sha of item.photos) await this.db.delete('photo', sha);
+          for (const sha of item.photos) await this.letGo(sha);
           this.bus.tell({ kind: 'answered', id: item.id, jobId: item.jobId, seq: answer.seq, changes: answer.changes });
         } else {
           await this.outbox.refuse(item.id, answer.refusal);
@@ -128,6 +128,20 @@ export class Sender {
       }
     }
     return batch;
+  }
+
+  /** The server has this photo: it moves from what waits to what is merely at hand. */
+  private async letGo(sha: string): Promise<void> {
+    const kept = await this.db.get('photo', sha);
+    if (!kept) return;
+    try {
+      const shelf = await caches.open('ivrek-photos');
+      await shelf.put(`/api/photos/${sha}?thumb`, new Response(kept.thumb));
+      await shelf.put(`/api/photos/${sha}`, new Response(kept.blob));
+    } catch {
+      // without that shelf it is fetched from the server when it is wanted
+    }
+    await this.db.delete('photo', sha);
   }
 
   private async uploadOne(sha: string, blob: Blob) {

@@ -28,7 +28,7 @@ export function attach(store: JobStore, device: Device): () => void {
 
   const catchUp = (): void => {
     catching ??= (async () => {
-      for (let more = true; more && open; ) {
+      for (let more = true; more && open;) {
         const page = await readPage(store.heardUpTo, jobId);
         if (!page || !open) return;
         store.caughtUp(page.entries, page.upTo);

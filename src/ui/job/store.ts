@@ -77,7 +77,16 @@ export class JobStore {
   ) {
     this.said = stateOf(snapshot);
     this.seq = snapshot.shop.seq;
-    this.view = { state: this.said, waiting: 0, line: 'up', refused: null, tray: [], personal: snapshot.personal, actor: snapshot.actor, unkept: false };
+    this.view = {
+      state: this.said,
+      waiting: 0,
+      line: 'up',
+      refused: null,
+      tray: [],
+      personal: snapshot.personal,
+      actor: snapshot.actor,
+      unkept: false,
+    };
     if (pending.length) this.takeUp(pending);
   }
 
@@ -107,7 +116,13 @@ export class JobStore {
     const fresh = this.pending.filter((p) => !listed.has(p.item.id) && !known.has(p.item.id));
     this.pending = [...mine.filter((i) => i.state === 'waiting').map((item) => kept.get(item.id) ?? { item }), ...fresh];
     const tray = mine.filter((i) => i.state !== 'waiting');
-    this.rebuild({ tray, personal: merge(this.view.personal, mine.flatMap((i) => i.personal ?? [])) });
+    this.rebuild({
+      tray,
+      personal: merge(
+        this.view.personal,
+        mine.flatMap((i) => i.personal ?? []),
+      ),
+    });
   }
 
   /** Does something: shows it at once and leaves it to be sent. A refusal that is known already changes nothing. */
@@ -133,13 +148,13 @@ export class JobStore {
       jobId: this.snapshot.jobId,
       command,
       ...(extra.personal && { personal: extra.personal }),
-      actorId: (this.view.actor?.id ?? null),
+      actorId: this.view.actor?.id ?? null,
       photos: extra.photos ?? [],
       changes: outcome.changes,
       state: 'waiting',
     };
     this.pending = [...this.pending, { item }];
-    const state = advance(this.view.state, command, outcome.changes, null, (this.view.actor?.id ?? null));
+    const state = advance(this.view.state, command, outcome.changes, null, this.view.actor?.id ?? null);
     const personal = merge(this.view.personal, extra.personal ?? []);
     this.publish({ ...this.view, state, personal, waiting: this.waiting(), refused: null });
     (extra.keep ?? this.keepItem)(item).catch(() => this.publish({ ...this.view, unkept: true }));
@@ -218,7 +233,14 @@ export class JobStore {
   toSnapshot(): Snapshot {
     const rows = Object.fromEntries(tableNames.map((t) => [t, list(this.said, t)])) as Snapshot['rows'];
     const { shop, jobId } = this.snapshot;
-    return { shop: { ...shop, seq: this.seq }, actor: this.view.actor, jobId, rows, personal: this.view.personal, journal: this.said.journal };
+    return {
+      shop: { ...shop, seq: this.seq },
+      actor: this.view.actor,
+      jobId,
+      rows,
+      personal: this.view.personal,
+      journal: this.said.journal,
+    };
   }
 
   /** Moves on over every number that is known without a gap; asks for the rest if one is missing. */

@@ -57,6 +57,14 @@ export function decide(store: JobStore, device: Device, { item, fields, covered 
       theirs: pairs('theirs'),
       yours,
     },
-    { base: store.baseOf(kind, id, Object.keys(set)), keep: (d) => device.decide(item.id, covered.map((c) => c.id), d) },
+    {
+      base: store.baseOf(kind, id, Object.keys(set)),
+      keep: (d) =>
+        device.decide(
+          item.id,
+          covered.map((c) => c.id),
+          d,
+        ),
+    },
   ).ok;
 }

@@ -44,7 +44,14 @@ export function useJob(): UsedJob {
   const view = useSyncExternalStore(store.subscribe, store.get, store.get);
   const jobId = store.snapshot.jobId;
   const traced = useMemo(() => caseOf(view.state, jobId), [view.state, jobId]);
-  return { store, device, view, jobId, traced, rows: (table) => list(view.state, table).filter((r) => !('jobId' in r) || r.jobId === jobId) };
+  return {
+    store,
+    device,
+    view,
+    jobId,
+    traced,
+    rows: (table) => list(view.state, table).filter((r) => !('jobId' in r) || r.jobId === jobId),
+  };
 }
 
 export { knowledge };

@@ -58,7 +58,9 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
     setTimeout(() => {
       // Several entries in one moment are one look.
       if (mine !== asked.current) return;
-      void fetch('/api/jobs').then(async (r) => r.ok && setBoard((await r.json()) as NextBoardProps)).catch(() => undefined);
+      void fetch('/api/jobs')
+        .then(async (r) => r.ok && setBoard((await r.json()) as NextBoardProps))
+        .catch(() => undefined);
     }, 250);
   }, []);
   const { device, line, items, room } = useDevice(yard.shop.id, again);

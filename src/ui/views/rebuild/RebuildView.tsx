@@ -8,6 +8,7 @@ import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Empty } from '../../parts/Empty';
 import { JobShell } from '../../parts/JobShell';
+import { PhotoStrip } from '../../parts/photo/PhotoStrip';
 import { SetField } from '../../parts/SetField';
 import { Tag } from '../../parts/Tag';
 import { BagTag } from '../strip/StripView';
@@ -46,7 +47,7 @@ function BackOn() {
       title="Back on"
       over={
         account.off.length
-          ? `${account.off.length} steps, ${account.fastenersOut} fasteners, ${account.bagsOut.length} bags to go`
+          ? `${count(account.off.length, 'step')}, ${count(account.fastenersOut, 'fastener')}, ${count(account.bagsOut.length, 'bag')} to go`
           : undefined
       }
       data-testid="back-on"
@@ -64,6 +65,8 @@ function BackOn() {
     </Tag>
   );
 }
+
+const count = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`;
 
 function RefitStep({ step, first }: { step: Step; first: boolean }) {
   const { store, rows, jobId } = useJob();
@@ -86,6 +89,11 @@ function RefitStep({ step, first }: { step: Step; first: boolean }) {
       {open && (
         <Box sx={{ display: 'grid', gap: 1 }}>
           {step.note && <Typography>{step.note}</Typography>}
+          <PhotoStrip
+            fixed
+            of={[{ subject: 'step', subjectId: step.id }, ...(step.bag ? [{ subject: 'bag' as const, bag: step.bag }] : [])]}
+            label={step.title}
+          />
           {own.map((f) => (
             <Box key={f.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
               <Box sx={{ flex: '1 1 150px', minWidth: 0 }}>

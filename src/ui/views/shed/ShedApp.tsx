@@ -53,7 +53,10 @@ async function screenFor(path: string): Promise<Screen> {
     const stage = m[2] ?? 'trace';
     if (stage !== 'trace' && stage !== 'record' && !Object.hasOwn(views, stage)) return { kind: 'none', why: 'There is no such page.' };
     if (stage === 'record') {
-      const [{ recordNotice, recordOf }, { knowledge }] = await Promise.all([import('../../../core/handover'), import('virtual:knowledge')]);
+      const [{ recordNotice, recordOf }, { knowledge }] = await Promise.all([
+        import('../../../core/handover'),
+        import('virtual:knowledge'),
+      ]);
       return { kind: 'record', jobId: m[1], record: recordOf(state, knowledge, m[1], yard.shop.currency), notice: recordNotice };
     }
     const [{ buildModel, caseOf, rank }, { knowledge }] = await Promise.all([import('../../../core/trace'), import('virtual:knowledge')]);
@@ -95,7 +98,11 @@ function draw(screen: Screen) {
       const View = views[screen.stage];
       return (
         <Unsent.Provider value={screen.items}>
-          {screen.stage === 'trace' ? <TraceView snapshot={screen.snapshot} ranking={screen.ranking} /> : <View snapshot={screen.snapshot} />}
+          {screen.stage === 'trace' ? (
+            <TraceView snapshot={screen.snapshot} ranking={screen.ranking} />
+          ) : (
+            <View snapshot={screen.snapshot} />
+          )}
         </Unsent.Provider>
       );
     }

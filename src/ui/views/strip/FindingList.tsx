@@ -4,6 +4,7 @@ import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import { knowledge, useJob } from '../../job/useJob';
 import { Empty } from '../../parts/Empty';
+import { PhotoStrip } from '../../parts/photo/PhotoStrip';
 import { LimitBar } from '../../parts/LimitBar';
 import { Tag } from '../../parts/Tag';
 import { infoOf } from '../../parts/test/readingDraft';
@@ -36,6 +37,7 @@ export function FindingList() {
                 error={info.error}
               />
             )}
+            <PhotoStrip of={{ subject: 'finding', subjectId: f.id }} label={f.item} />
             {fault && (
               <Typography variant="body2" color="text.secondary">
                 Speaks on: {fault.name}

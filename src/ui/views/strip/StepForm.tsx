@@ -9,11 +9,15 @@ import { useState, type FormEvent } from 'react';
 import { parseFasteners } from '../../../core/strip';
 import { knowledge, useJob } from '../../job/useJob';
 import { Field } from '../../parts/Field';
+import { PhotoPick } from '../../parts/photo/PhotoPick';
+import { addPhoto } from '../../parts/photo/usePhotos';
 import { Tag } from '../../parts/Tag';
+import type { Picture } from '../../device/picture';
 
 /** One strip step: what came off, its fasteners as they are spoken, and the bag they went into. */
 export function StepForm() {
-  const { store, rows, jobId } = useJob();
+  const used = useJob();
+  const { store, rows, jobId } = used;
   const steps = rows('step');
   const bags = steps.flatMap((s) => (s.bag && /^\d+$/.test(s.bag) ? [Number(s.bag)] : []));
   const nextBag = String(Math.max(0, ...bags) + 1);
@@ -24,6 +28,8 @@ export function StepForm() {
   const [note, setNote] = useState('');
   const [more, setMore] = useState(false);
   const [tried, setTried] = useState(false);
+  const [pictures, setPictures] = useState<Picture[]>([]);
+  const [problem, setProblem] = useState<string | null>(null);
   const parsed = parseFasteners(fastenerText);
   const bagWords = bag ?? (fastenerText.trim() ? nextBag : '');
   const bagTaken = bag !== null && bag.trim() !== '' && steps.some((s) => !s.refittedAt && s.bag === bag.trim());
@@ -32,7 +38,8 @@ export function StepForm() {
     e.preventDefault();
     setTried(true);
     if (!title.trim() || !parsed.ok) return;
-    const done = store.act('step.add', 'step', store.newId(), {
+    const stepId = store.newId();
+    const done = store.act('step.add', 'step', stepId, {
       jobId,
       title: title.trim(),
       access: access || null,
@@ -41,6 +48,10 @@ export function StepForm() {
       fasteners: parsed.fasteners.map((f) => ({ id: store.newId(), ...f })),
     });
     if (!done.ok) return;
+    void (async () => {
+      for (const picture of pictures) setProblem(await addPhoto(used, { subject: 'step', subjectId: stepId }, picture));
+    })();
+    setPictures([]);
     setTitle('');
     setFastenerText('');
     setBag(null);
@@ -95,10 +106,21 @@ export function StepForm() {
             <Field label="Which way round, wires, hoses, marks" value={note} onChange={(e) => setNote(e.target.value)} />
           </Box>
         )}
+        {problem && (
+          <Typography role="alert" color="error">
+            {problem}
+          </Typography>
+        )}
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button type="submit" variant="contained">
             Off
           </Button>
+          <PhotoPick label="this step" onPictures={(p) => setPictures((have) => [...have, ...p])} />
+          {pictures.length > 0 && (
+            <Typography role="status" sx={{ alignSelf: 'center' }}>
+              {pictures.length === 1 ? 'One photo goes' : `${pictures.length} photos go`} with it
+            </Typography>
+          )}
           <Button variant="text" onClick={() => setMore(!more)} aria-expanded={more}>
             {more ? 'Less' : 'More'}
           </Button>

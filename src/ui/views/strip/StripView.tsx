@@ -1,9 +1,13 @@
 import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import type { JobSnapshot as Snapshot } from '../../../core/record';
+import { useState } from 'react';
+import type { Fastener, JobSnapshot as Snapshot, Step } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Empty } from '../../parts/Empty';
+import { PhotoStrip } from '../../parts/photo/PhotoStrip';
 import { JobShell } from '../../parts/JobShell';
+import { isOf } from '../../parts/photo/usePhotos';
 import { Tag } from '../../parts/Tag';
 import { dayTime } from '../../parts/times';
 import { FindingForm } from './FindingForm';
@@ -42,21 +46,7 @@ function Strip() {
           )}
           <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, m: 0 }}>
             {steps.map((s) => (
-              <Box component="li" key={s.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1, opacity: s.refittedAt ? 0.7 : 1 }}>
-                <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', flexWrap: 'wrap' }}>
-                  <Typography sx={{ fontWeight: 600, flex: 1, minWidth: 0 }}>{s.title}</Typography>
-                  {s.bag && <BagTag label={s.bag} back={s.refittedAt !== null} />}
-                </Box>
-                <Typography variant="body2">
-                  {fasteners
-                    .filter((f) => f.stepId === s.id)
-                    .map((f) => `${f.count} × ${f.size}${f.place ? ` ${f.place}` : ''}`)
-                    .join(', ') || 'no fasteners'}
-                </Typography>
-                <Typography variant="body2" color="text.secondary">
-                  {[dayTime(s.madeAt), s.note, s.refittedAt ? 'back on' : ''].filter(Boolean).join(' · ')}
-                </Typography>
-              </Box>
+              <StepLine key={s.id} step={s} fasteners={fasteners.filter((f) => f.stepId === s.id)} />
             ))}
           </Box>
         </Tag>
@@ -65,6 +55,38 @@ function Strip() {
         <FindingForm />
         <FindingList />
       </Box>
+    </Box>
+  );
+}
+
+/** One step that is off: what it was, its fasteners, its bag and its photos. */
+function StepLine({ step, fasteners }: { step: Step; fasteners: Fastener[] }) {
+  const { rows } = useJob();
+  const [bagOpen, setBagOpen] = useState(false);
+  const bagPhotos = step.bag ? rows('photo').filter((p) => isOf(p, { subject: 'bag', bag: step.bag })).length : 0;
+  return (
+    <Box component="li" sx={{ borderTop: 1, borderColor: 'divider', py: 1, opacity: step.refittedAt ? 0.75 : 1 }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Typography sx={{ fontWeight: 600, flex: 1, minWidth: 0 }}>{step.title}</Typography>
+        {step.bag && (
+          <ButtonBase
+            onClick={() => setBagOpen(!bagOpen)}
+            aria-expanded={bagOpen}
+            aria-label={`Bag ${step.bag}${bagPhotos ? `, ${bagPhotos} photos` : ''}`}
+            sx={{ minHeight: 48, minWidth: 48, font: 'inherit' }}
+          >
+            <BagTag label={`${step.bag}${bagPhotos ? ` · ${bagPhotos}` : ''}`} back={step.refittedAt !== null} />
+          </ButtonBase>
+        )}
+      </Box>
+      <Typography variant="body2">
+        {fasteners.map((f) => `${f.count} × ${f.size}${f.place ? ` ${f.place}` : ''}`).join(', ') || 'no fasteners'}
+      </Typography>
+      <Typography variant="body2" color="text.secondary">
+        {[dayTime(step.madeAt), step.note, step.refittedAt ? 'back on' : ''].filter(Boolean).join(' · ')}
+      </Typography>
+      <PhotoStrip of={{ subject: 'step', subjectId: step.id }} label={step.title} />
+      {step.bag && bagOpen && <PhotoStrip of={{ subject: 'bag', bag: step.bag }} label={`bag ${step.bag}`} />}
     </Box>
   );
 }

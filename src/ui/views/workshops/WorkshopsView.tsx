@@ -107,7 +107,8 @@ function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: str
       }),
       shopId,
     );
-    if (answer.kind !== 'kept') return onProblem(answer.kind === 'refused' ? answer.refusal.message : 'The server cannot be reached just now.');
+    if (answer.kind !== 'kept')
+      return onProblem(answer.kind === 'refused' ? answer.refusal.message : 'The server cannot be reached just now.');
     const again = await enter({ shopId, personId: id });
     if (again) onProblem(again);
     else location.assign('/');

@@ -1,0 +1,128 @@
+import type { BrowserContext } from '@playwright/test';
+import { awake, bookIn, expect, test, type Page } from './bench';
+
+// Two screens of one workshop: what one does, the other shows; what both do is decided by a person.
+
+async function second(page: Page): Promise<{ page: Page; context: BrowserContext }> {
+  const browser = page.context().browser()!;
+  const context = await browser.newContext({ storageState: await page.context().storageState(), baseURL: new URL(page.url()).origin });
+  return { page: await context.newPage(), context };
+}
+
+test('a change on one screen appears on the other within a second', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  const other = await second(page);
+  await other.page.goto(`${job}/strip`);
+  await awake(other.page);
+  await page.goto(`${job}/strip`);
+  await page.getByLabel('What comes off').fill('Left cover');
+  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  const t = Date.now();
+  await expect(other.page.getByTestId('steps')).toContainText('Left cover', { timeout: 5000 });
+  test.info().annotations.push({ type: 'seen after', description: `${Date.now() - t} ms` });
+  // and on the board of a third, which shows what can be done
+  const board = await other.context.newPage();
+  await board.goto('/');
+  await awake(board);
+  await bookIn(page, 'Osprane 650');
+  await expect(board.getByText('Osprane 650').first()).toBeVisible({ timeout: 5000 });
+  await other.context.close();
+});
+
+test('two tabs of one browser show each other’s entries before the server has them', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  await page.goto(`${job}/handover`);
+  const tab = await page.context().newPage();
+  await tab.goto(`${job}/strip`);
+  await awake(tab);
+  await page.context().route('**/api/commands', (r) => r.abort());
+  await tab.getByLabel('What comes off').fill('Tank');
+  await tab.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.goto(`${job}/strip`);
+  await expect(page.getByTestId('steps')).toContainText('Tank');
+  await page.context().unroute('**/api/commands');
+  await expect(page.getByText('The server cannot be reached.')).toHaveCount(0, { timeout: 15_000 });
+  await tab.close();
+});
+
+test('the same field on two devices: a tray with both values, one tap, nothing dropped, others pass', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  const other = await second(page);
+  await other.page.goto(`${job}/book-in`);
+  await awake(other.page);
+  await page.goto(`${job}/book-in`);
+  const set = async (p: Page, label: string, value: string) => {
+    await p.getByLabel(label, { exact: true }).fill(value);
+    await p.getByLabel(label, { exact: true }).press('Enter');
+  };
+  // the other screen is cut off while the first writes the year
+  await other.context.route('**/api/**', (r) => r.abort());
+  await other.page.reload({ waitUntil: 'commit' }).catch(() => undefined);
+  await awake(other.page);
+  await set(page, 'Year', '1968');
+  await expect(page.getByText('entry waits')).toHaveCount(0);
+  await set(other.page, 'Year', '1970');
+  await set(other.page, 'Year', '1971');
+  await set(other.page, 'Frame number', 'Q350-1');
+  await expect(other.page.getByText('3 entries wait on this device')).toBeVisible();
+  await other.context.unroute('**/api/**');
+  await expect(other.page.getByText('One entry of yours needs you.')).toBeVisible({ timeout: 20_000 });
+  // what had nothing to do with it has passed
+  await expect
+    .poll(async () => {
+      const s = (await (await page.request.get(`/api/jobs/${job.split('/').at(-1)}`)).json()) as {
+        rows: { bike: [{ frameNo: string; year: number }] };
+      };
+      return [s.rows.bike[0].frameNo, s.rows.bike[0].year];
+    })
+    .toEqual(['Q350-1', 1968]);
+  await other.page.getByRole('button', { name: 'Look' }).click();
+  const tray = other.page.getByRole('dialog', { name: 'Needs you' });
+  await expect(tray.getByTestId('tray-case')).toHaveCount(1);
+  await expect(tray).toContainText('it now says “1968”; you wrote “1971”');
+  await tray.getByRole('button', { name: 'Use “1971”' }).click();
+  await expect(tray).toContainText('Nothing needs you.');
+  await expect(page.getByLabel('Year', { exact: true })).toHaveValue('1971', { timeout: 5000 });
+  // both values stand in the log
+  await expect
+    .poll(async () => {
+      const j = (await (await page.request.get(`/api/jobs/${job.split('/').at(-1)}/export`)).json()) as {
+        journal: { type: string; payload: object }[];
+      };
+      return j.journal.find((e) => e.type === 'tray.decide')?.payload;
+    })
+    .toMatchObject({ choice: 'mine', theirs: { year: 1968 }, yours: { year: 1971 } });
+  await other.context.close();
+});
+
+test('who is working is picked with one tap and stands on the entry', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  await page.request.post('/api/commands', {
+    headers: { origin: new URL(page.url()).origin },
+    data: {
+      id: crypto.randomUUID(),
+      schemaVersion: 2,
+      type: 'person.add',
+      entity: { kind: 'person', id: '77777777-7777-4777-8777-777777777777' },
+      madeAt: new Date().toISOString(),
+      after: null,
+      base: {},
+      payload: { name: 'Tam Veley' },
+    },
+  });
+  await page.goto(`${job}/strip`);
+  await page.getByRole('button', { name: 'Working: Ines Corrow' }).click();
+  await page.getByRole('menuitem', { name: 'Tam Veley' }).click();
+  await page.getByLabel('What comes off').fill('Seat');
+  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await expect
+    .poll(async () => {
+      const j = (await (await page.request.get(`/api/jobs/${job.split('/').at(-1)}/export`)).json()) as {
+        journal: { type: string; actorId: string }[];
+      };
+      return j.journal.at(-1);
+    })
+    .toMatchObject({ type: 'step.add', actorId: '77777777-7777-4777-8777-777777777777' });
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Working: Tam Veley' })).toBeVisible();
+});
