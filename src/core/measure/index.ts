@@ -1,3 +1,4 @@
 export * from './judge';
 export * from './scale';
 export * from './limits';
+export * from './plausible';

@@ -1,0 +1,93 @@
+import type { Knowledge } from '../knowledge';
+import type { Conditions, JobSnapshot, ReadingValue, State, TableName } from '../record';
+import type { Case } from '../trace';
+import type { Token } from './tokens';
+
+/** What a line can be about: this bike as it stands, and what the trade knows. */
+export interface LineContext {
+  state: State;
+  knowledge: Knowledge;
+  traced: Case;
+  jobId: string;
+  /** The test that is recommended at the moment, so that "next" can be answered. */
+  next: { testId: string; position: string | null } | null;
+  /** Now, and how many minutes local time is ahead of UTC: times are said in local time. */
+  now: string;
+  aheadMinutes: number;
+  actor: JobSnapshot['actor'];
+  personal: JobSnapshot['personal'];
+}
+
+/** A result for the tracer, as the screen's own test card would hand it over. */
+export interface LineResult {
+  testId: string;
+  position: string | null;
+  outcome: string;
+  reading: { quantity: string; value: ReadingValue; unit: string; entered: string } | null;
+  conditions: Conditions;
+  note: string | null;
+}
+
+/** One thing that keeping a line does. Ids of new rows are made by whoever keeps it. */
+export type LineAct =
+  | { do: 'result'; result: LineResult }
+  | {
+      do: 'act';
+      type: string;
+      kind: TableName;
+      /** The row it is about; null for a new one. */
+      id: string | null;
+      payload: object;
+      /** Names of payload parts that are lists of new rows, each of which needs an id. */
+      needIds?: string[];
+      personal?: { id: string; name: string | null; phone: string | null; email: string | null };
+    }
+  | { do: 'set'; type: string; table: TableName; id: string; set: Record<string, unknown> }
+  | { do: 'undo' | 'redo'; id: string };
+
+/** One way to understand a line: in words for the person, and what keeping it would do. */
+export interface Meaning {
+  phrase: string;
+  words: string;
+  acts: LineAct[];
+  /** For a reading: what it is held against, to be drawn before it is kept. */
+  reading?: { quantity: string; value: ReadingValue; unit: string };
+  /** How far-fetched it is; of the meanings of a line only the least far-fetched are shown. */
+  cost: number;
+}
+
+/** A line that is being read. */
+export interface Reading {
+  source: string;
+  tokens: Token[];
+  context: LineContext;
+  /** What a part of the line almost is, and what was probably meant; the furthest one is told if nothing else fits. */
+  problems: { at: number; message: string }[];
+}
+
+export interface Found<T> {
+  value: T;
+  next: number;
+  cost?: number;
+}
+
+/** A part of a phrase: reads itself from a place in the line, in every way that it can. */
+export interface Slot<T> {
+  /** What is expected here, for the person. */
+  hint: string;
+  /** `before` holds what the parts before it were read as. */
+  read(line: Reading, at: number, before: readonly unknown[]): Found<T>[];
+  /** Words of this bike that could stand here. */
+  offers?(context: LineContext, before: readonly unknown[]): string[];
+}
+
+/** One kind of thing that can be said. */
+export interface Phrase {
+  id: string;
+  /** What it is for, in a few words. */
+  does: string;
+  example: string;
+  slots: Slot<unknown>[];
+  /** Null where the parts do not go together. */
+  mean(values: unknown[], line: Reading): Meaning[];
+}
