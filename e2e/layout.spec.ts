@@ -79,7 +79,7 @@ function measure(mainSelector: string): string[] {
 }
 
 async function bikes(page: Page): Promise<Record<string, string>> {
-  const lines = (await (await page.request.get('/api/jobs')).json()) as { jobId: string; bike: string }[];
+  const { lines } = (await (await page.request.get('/api/jobs')).json()) as { lines: { jobId: string; bike: string }[] };
   return Object.fromEntries(lines.map((l) => [l.bike, `/job/${l.jobId}`]));
 }
 

@@ -15,7 +15,9 @@ test.use({ serviceWorkers: 'allow', viewport: { width: 412, height: 860 } });
 
 /** A picture as a telephone makes it: lying on its side, with the place in it. Its left half is red as it lies. */
 async function fromPhone(): Promise<Buffer> {
-  const half = await sharp({ create: { width: 400, height: 600, channels: 3, background: '#c02020' } }).png().toBuffer();
+  const half = await sharp({ create: { width: 400, height: 600, channels: 3, background: '#c02020' } })
+    .png()
+    .toBuffer();
   return sharp({ create: { width: 800, height: 600, channels: 3, background: '#2040c0' } })
     .composite([{ input: half, left: 0, top: 0 }])
     .withExif({ IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' }, IFD0: { Make: 'Some camera' } })
@@ -25,8 +27,11 @@ async function fromPhone(): Promise<Buffer> {
 }
 
 const photosOf = async (page: Page, job: string) =>
-  ((await (await page.request.get(`/api/jobs/${job.split('/').at(-1)}`)).json()) as { rows: { photo: { sha256: string; width: number; height: number }[] } }).rows
-    .photo;
+  (
+    (await (await page.request.get(`/api/jobs/${job.split('/').at(-1)}`)).json()) as {
+      rows: { photo: { sha256: string; width: number; height: number }[] };
+    }
+  ).rows.photo;
 
 test('taken with the server gone on a phone, a photo arrives later, upright and without the place', async ({ bench: page, cord }) => {
   const job = await bookIn(page);

@@ -10,8 +10,10 @@ const [width, height] = (process.env.IVREK_SIZE ?? '1280x800').split('x').map(Nu
 const scheme = process.env.IVREK_SCHEME === 'dark' ? 'dark' : 'light';
 
 const jobPath = async (page: Page, bike: string) => {
-  const jobs = await page.evaluate(async () => (await (await fetch('/api/jobs')).json()) as { jobId: string; bike: string }[]);
-  return `/job/${jobs.find((j) => j.bike === bike)!.jobId}`;
+  const { lines } = await page.evaluate(
+    async () => (await (await fetch('/api/jobs')).json()) as { lines: { jobId: string; bike: string }[] },
+  );
+  return `/job/${lines.find((j) => j.bike === bike)!.jobId}`;
 };
 
 const views: [name: string, go: (page: Page) => Promise<string>][] = [

@@ -9,9 +9,9 @@ export interface Explanation {
   reasons: Reason[];
 }
 
-/** The ranking of a case, computed in a worker; the one from the server stands until the first change. */
-export function useRanking(first: Ranking, traced: Case, agreedLeft: number | null) {
-  const [ranking, setRanking] = useState(first);
+/** The ranking of a case, computed in a worker; the one from the server, if any, stands until the first change. */
+export function useRanking<F extends Ranking | null>(first: F, traced: Case, agreedLeft: number | null) {
+  const [ranking, setRanking] = useState<F | Ranking>(first);
   const [schools, setSchools] = useState<SchoolView[] | null>(null);
   const [busy, setBusy] = useState(false);
   const [reasons, setReasons] = useState<Record<string, Explanation>>({});

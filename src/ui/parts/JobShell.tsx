@@ -15,6 +15,7 @@ import { actName } from '../job/actNames';
 import { useRoom } from '../device/useDevice';
 import type { Item } from '../device/types';
 import { Root } from '../theme/Root';
+import { BenchLine } from './line/BenchLine';
 import { LineStatus } from './LineStatus';
 import { Spine } from './Spine';
 import { TopBar } from './TopBar';
@@ -90,12 +91,21 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
         </IconButton>
       </TopBar>
       <Box sx={{ display: 'flex', alignItems: 'flex-start' }}>
-        <Box sx={{ position: 'sticky', top: 0, maxHeight: '100vh', overflowY: 'auto', overflowX: 'hidden', py: { xs: 0.5, md: 1 } }}>
+        <Box
+          sx={{
+            position: 'sticky',
+            top: 0,
+            maxHeight: 'calc(100vh - 59px)',
+            overflowY: 'auto',
+            overflowX: 'hidden',
+            py: { xs: 0.5, md: 1 },
+          }}
+        >
           <Spine lines={lines} current={stage} href={(id) => `/job/${jobId}/${id}`} />
         </Box>
         <Box
           component="main"
-          sx={{ flex: 1, minWidth: 0, p: { xs: 1, md: 2 }, borderLeft: 1, borderColor: 'divider', minHeight: 'calc(100vh - 68px)' }}
+          sx={{ flex: 1, minWidth: 0, p: { xs: 1, md: 2 }, borderLeft: 1, borderColor: 'divider', minHeight: 'calc(100vh - 127px)' }}
         >
           {view.refused && (
             <Alert
@@ -133,6 +143,7 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
           {children}
         </Box>
       </Box>
+      <BenchLine />
       <Suspense fallback={null}>
         {trayOpen && <Tray onClose={() => setTrayOpen(false)} />}
         {waiting && <WaitDialog onClose={() => setWaiting(false)} />}

@@ -470,7 +470,9 @@ const symptom: Phrase = {
   slots: [
     said('symptom'),
     oneOf('a symptom', ({ knowledge }) =>
-      knowledge.findings.flatMap((f) => (f.symptom ? [{ value: f.id, names: [f.symptom.words, f.name, plainId(f.id)] }] : [])),
+      knowledge.findings.flatMap((f) =>
+        f.symptom ? [{ value: f.id, names: [f.name, plainId(f.id), ...f.symptom.words.split(', ')] }] : [],
+      ),
     ),
     mark,
     among<'present' | 'absent'>('yes or no', { yes: 'present', no: 'absent', there: 'present', 'not there': 'absent' }),
@@ -478,7 +480,7 @@ const symptom: Phrase = {
   mean: ([, id, , value], { context }) =>
     openComplaints(context.traced).map((c) => ({
       phrase: 'symptom',
-      words: `${context.knowledge.findings.find((f) => f.id === id)?.symptom?.words ?? String(id)}: ${value === 'present' ? 'yes' : 'no'} (“${c.words}”)`,
+      words: `${context.knowledge.findings.find((f) => f.id === id)?.name ?? String(id)}: ${value === 'present' ? 'yes' : 'no'} (“${c.words}”)`,
       acts: [
         { do: 'set', type: 'complaint.set', table: 'complaint', id: c.id, set: { symptoms: { ...c.symptoms, [id as string]: value } } },
       ],
