@@ -1,4 +1,5 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { backup, restore } from './backup.mjs';
 import { bench } from './bench.mjs';
 import { killOrphan, serve } from './serve.mjs';
 import { shots } from './shots.mjs';
@@ -11,13 +12,17 @@ import { giveUp, say, Stop } from './say.mjs';
 const usage = `usage: ./ivrek COMMAND
 
   start            set up what is missing, start the database and the application, print its address
+        --lan      also over HTTPS in this network, for tablets that were paired with a code
+        --no-demo  without the demo workshop
   dev              the same with live reload, for those who change the code
   test [stage …]   formatting, lint, types, dependency rules, knowledge, unit, database and browser tests
   bench [part …] [--quick] [--json]   measure speed and memory
   shots            make the pictures in docs/screenshots from the demo
+  backup FILE      everything in one file: bikes, photos, journal, the network's authority
+  restore FILE     put a backup in the place of what is there; what was there is kept beside it
   stop             stop an application or database that was left running
 
-Settings: IVREK_PORT (4680), IVREK_DATA (.data), IVREK_LEAST_FREE_MB (500)`;
+Settings: IVREK_PORT (4680), IVREK_LAN_PORT (4681), IVREK_LAN_NAMES, IVREK_DATA (.data), IVREK_LEAST_FREE_MB (500)`;
 
 async function stop() {
   const base = process.env.IVREK_DATA ?? '.data';
@@ -38,7 +43,9 @@ async function stop() {
 
 const [command, ...rest] = process.argv.slice(2);
 const commands = {
-  start: () => serve(false),
+  start: () => serve(false, rest),
+  backup: () => backup(rest),
+  restore: () => restore(rest),
   dev: () => serve(true),
   test: () => test(rest),
   bench: () => bench(rest),

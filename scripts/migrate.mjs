@@ -3,6 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdirSync, readdirSync } from 'node:fs';
 import pg from 'pg';
 import { runner } from 'node-pg-migrate';
+import { prune } from '../launcher/dumps.mjs';
 
 const { IVREK_MAINTENANCE_URL, IVREK_OWNER_URL, IVREK_DB, IVREK_APP_PASSWORD, IVREK_PG_BIN, IVREK_DUMPS } = process.env;
 if (!/^[a-z_][a-z0-9_]*$/.test(IVREK_DB ?? '')) throw new Error(`IVREK_DB '${IVREK_DB}' is no plain database name`);
@@ -41,6 +42,7 @@ if (pending.length && done.length) {
     process.exit(1);
   }
   console.error(`ivrek: the data was dumped to ${file} before ${pending.length} migration(s)`);
+  prune(IVREK_DUMPS, /-before-.*\.dump$/);
 }
 await runner({
   dbClient: db,

@@ -14,6 +14,8 @@ export interface Yard {
   shop: { id: string; name: string; rate: string; currency: string; seq: number; demo: boolean };
   actor: { id: string; name: string } | null;
   people: { id: string; name: string }[];
+  /** False for a tablet in the network: what is only done on the computer itself is not shown there. */
+  home: boolean;
 }
 
 /** Everything one job's screens need, as plain data; a device computes from here on. */

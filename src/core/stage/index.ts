@@ -1,2 +1,3 @@
 export * from './spine';
 export * from './next';
+export { dueAt, provisionalOf, stageOfWait } from './waits';

@@ -1,28 +1,15 @@
 import type { Knowledge } from '../knowledge';
-import { list, type State, type Wait, type WaitKind } from '../record';
+import { list, type State, type Wait } from '../record';
 import { accountOf } from '../strip';
 import { caseOf, type Ranking } from '../trace';
 import { checklist, firstLook, openComplaints, untested, type StageId } from './spine';
+import { dueAt, holds, stageOfWait } from './waits';
 
 export interface Act {
   stage: StageId;
   words: string;
   why: string;
 }
-
-/** What cannot go on while something of this kind is waited for. */
-const holds: Record<WaitKind, StageId[]> = {
-  soaking: ['look', 'trace', 'start', 'tune'],
-  curing: ['rebuild', 'start', 'tune'],
-  cooling: ['look', 'trace', 'start', 'tune'],
-  charging: ['look', 'trace', 'start'],
-  part: ['parts', 'rebuild', 'start', 'tune', 'handover'],
-  owner: ['decide', 'parts', 'rebuild', 'start', 'tune', 'handover'],
-  'outside work': ['rebuild', 'start', 'tune', 'handover'],
-};
-
-/** When a wait asks for someone: its look-again time if that comes first, else its end. */
-export const dueAt = (w: Wait): string => [w.lookAgain, w.until].filter((x): x is string => x !== null).sort()[0];
 
 export interface JobNext {
   /** What can be done now; null if everything waits or nothing is left. */
@@ -43,8 +30,7 @@ export function nextOf(state: State, k: Knowledge, jobId: string, ranking: Ranki
   const held = new Set(waiting.flatMap((w) => holds[w.kind]));
   if (due.length) {
     const w = due[0];
-    const stage: StageId =
-      w.kind === 'part' ? 'parts' : w.kind === 'owner' ? 'decide' : w.kind === 'outside work' || w.kind === 'curing' ? 'rebuild' : 'trace';
+    const stage = stageOfWait[w.kind];
     return {
       act: { stage, words: `Look again: ${w.what}`, why: w.kind === 'part' ? 'It was due by now.' : 'Its time is up.' },
       waiting,

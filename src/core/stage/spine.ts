@@ -1,7 +1,8 @@
 import { applicability, factsOf, type Knowledge, type Test } from '../knowledge';
 import { judge, limitFor, quantityInfo } from '../measure';
-import { list, type State } from '../record';
+import { groupBy, list, type State } from '../record';
 import { accountOf } from '../strip';
+import { stageOfWait } from './waits';
 import { caseOf, engineStates, lastRepairId, buildModel, type Case } from '../trace';
 
 /** The stages of a job in the trade's order: the spine that every screen shows. */
@@ -28,6 +29,8 @@ export interface StageLine {
   state: 'untouched' | 'open' | 'clear';
   /** What is open, in a few words; empty where nothing is. */
   open: string;
+  /** What is waited for at this stage. */
+  waits: string[];
 }
 
 const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
@@ -96,12 +99,17 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
   const tune = checklist(state, k, jobId, 'tune');
   const tuned = tune.filter((i) => i.mark && i.mark.state !== 'open').length;
   const handed = c.job.handedOverAt !== null;
+  const waits = groupBy(
+    own(list(state, 'wait')).filter((w) => !w.endedAt),
+    (w) => stageOfWait[w.kind],
+  );
 
   const of = (id: StageId, openWords: string, touched: boolean): StageLine => ({
     id,
     name: stages.find((s) => s.id === id)!.name,
     open: openWords,
-    state: openWords ? 'open' : touched ? 'clear' : 'untouched',
+    state: openWords || waits.has(id) ? 'open' : touched ? 'clear' : 'untouched',
+    waits: waits.get(id)?.map((w) => w.what) ?? [],
   });
   const some = (...words: (string | false)[]) => words.filter(Boolean).join(', ');
   return [

@@ -2,11 +2,13 @@ import { randomUUID } from 'node:crypto';
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
 import { json, readJson } from '../../server/http/body';
+import { servesLan } from '../../server/lan/mode';
 import { listShops, openShop, shopPeople } from '../../server/queries/shops';
 import { openSession, pickPerson, sessionCookie } from '../../server/session';
 
 /** Enters a workshop ({ shopId, personId }) or opens a new one ({ newShop }). */
 export const POST: APIRoute = async ({ request, cookies }) => {
+  if (servesLan()) return json({ message: 'A tablet is in the workshop that it was paired with.' }, 403);
   const body = await readJson(request, 4096);
   if (!body.ok) return json({ message: body.message }, body.status);
   const wish = (body.value ?? {}) as { shopId?: unknown; personId?: unknown; newShop?: unknown };

@@ -12,6 +12,8 @@ export interface Speaker {
   shopId: string;
   actorId: string | null;
   deviceId: string | null;
+  /** When another installation received it, for an entry that is brought in from there. */
+  receivedAt?: string;
 }
 
 export type Answer =
@@ -34,7 +36,7 @@ export async function receive(from: pg.Pool, speaker: Speaker, input: unknown): 
 /** Applies one checked command inside an open transaction of its shop. */
 export async function applyOne(
   db: Db,
-  { shopId, actorId, deviceId }: Speaker,
+  { shopId, actorId, deviceId, receivedAt }: Speaker,
   command: Command,
   personal: PersonalPart[] = [],
 ): Promise<Answer> {
@@ -65,8 +67,8 @@ export async function applyOne(
   await write(db, shopId, state, outcome.changes, { after, seq });
   const { jobId } = entryOf(state, command, outcome.changes, seq, actorId);
   await db.query(
-    `insert into journal (shop_id, seq, id, schema_version, type, entity_kind, entity_id, job_id, bike_id, made_at, after, base, payload, changes, actor_id, device_id)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16)`,
+    `insert into journal (shop_id, seq, id, schema_version, type, entity_kind, entity_id, job_id, bike_id, made_at, after, base, payload, changes, actor_id, device_id, received_at)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, coalesce($17, clock_timestamp()))`,
     [
       shopId,
       seq,
@@ -84,6 +86,7 @@ export async function applyOne(
       JSON.stringify(outcome.changes),
       actorId,
       deviceId,
+      receivedAt ?? null,
     ],
   );
   await db.query('update shop set seq = $2 where id = $1', [shopId, seq]);

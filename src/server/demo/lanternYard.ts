@@ -6,9 +6,12 @@ import { DemoJob, DemoWriter, idFor } from './writer';
 export const demoShopId = idFor('shop');
 const emptyShopId = idFor('empty shop');
 
+/** A workshop of one's own to begin in. */
+export const openEmptyShop = (pool: pg.Pool): Promise<void> => openShop(pool, emptyShopId, 'My workshop');
+
 /** The demo shop with its people and machines, and an empty shop beside it. Everything in it is invented. */
 export async function loadLanternYard(pool: pg.Pool, knowledge: Knowledge, today: Date): Promise<void> {
-  await openShop(pool, emptyShopId, 'My workshop');
+  await openEmptyShop(pool);
   await openShop(pool, demoShopId, 'Lantern Yard (demo)', true);
   const w = new DemoWriter(pool, demoShopId, today);
   const ines = idFor('person ines');
@@ -264,6 +267,7 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     what: 'Left panel held by two ties',
     why: 'Lug broken in the slide, new panel not wanted',
     until: 'when a used panel turns up',
+    untilOn: null,
     mayRun: true,
     mayRide: true,
     mayLeave: true,

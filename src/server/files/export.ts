@@ -1,30 +1,74 @@
+import { createHash } from 'node:crypto';
+import { zipSync, strToU8, type Zippable } from 'fflate';
 import type pg from 'pg';
 import { jobSnapshot } from '../queries/job';
 import { inShop } from '../db/pool';
-import type { AnyRow, Personal, TableName } from '../../core/record';
+import type { AnyRow, Personal, Photo, TableName } from '../../core/record';
+import { readPhoto } from './photos';
+
+/** One line of the journal as it stands in a file: the command, what it did, and who sent it when. */
+export interface FiledEntry {
+  seq: number;
+  id: string;
+  schemaVersion: number;
+  type: string;
+  entity: { kind: TableName; id: string };
+  madeAt: string;
+  after: number | null;
+  base: Record<string, number>;
+  payload: unknown;
+  changes: unknown[];
+  actorId: string | null;
+  deviceId: string | null;
+  receivedAt: string;
+}
 
 /** One job as a file: rows, the people it names, and every journal line. Described by docs/job.schema.json. */
 export interface JobFile {
   format: 'ivrek-job';
-  version: 1;
+  version: 1 | 2;
   jobId: string;
   rows: Partial<Record<TableName, AnyRow[]>>;
   personal: Personal[];
-  journal: Record<string, unknown>[];
+  journal: FiledEntry[];
+  /** SHA-256 over everything else, so that damage is noticed. From version 2. */
+  digest?: string;
 }
+
+export const digestOf = (file: Omit<JobFile, 'digest'>): string => createHash('sha256').update(JSON.stringify(file)).digest('hex');
 
 export async function exportJob(from: pg.Pool, shopId: string, jobId: string): Promise<JobFile | null> {
   const snapshot = await jobSnapshot(from, shopId, jobId, null);
   if (!snapshot) return null;
   const bikeId = (snapshot.rows.bike![0] as { id: string }).id;
   const journal = await inShop(from, shopId, async (db) => {
+    // The people who did it belong to it: their own lines come along.
     const { rows } = await db.query(
-      `select seq, id, schema_version as "schemaVersion", type, json_build_object('kind', entity_kind, 'id', entity_id) as entity, made_at as "madeAt", after, base, payload, changes,
+      `with mine as (select * from journal where job_id = $1 or (job_id is null and bike_id = $2))
+       select seq, id, schema_version as "schemaVersion", type, json_build_object('kind', entity_kind, 'id', entity_id) as entity, made_at as "madeAt", after, base, payload, changes,
               actor_id as "actorId", device_id as "deviceId", received_at as "receivedAt"
-       from journal where job_id = $1 or (job_id is null and bike_id = $2) order by seq`,
+       from (select * from mine union select * from journal where type = 'person.add' and entity_id in (select actor_id from mine)) as lines order by seq`,
       [jobId, bikeId],
     );
-    return rows as Record<string, unknown>[];
+    return rows as FiledEntry[];
   });
-  return { format: 'ivrek-job', version: 1, jobId, rows: snapshot.rows, personal: snapshot.personal, journal };
+  const people = new Set(journal.map((e) => e.entity.id));
+  const rows = { ...snapshot.rows, person: snapshot.rows.person?.filter((p) => people.has(p.id)) };
+  const file: Omit<JobFile, 'digest'> = { format: 'ivrek-job', version: 2, jobId, rows, personal: snapshot.personal, journal };
+  // As it will be read: what JSON drops or rewrites must not count as damage.
+  const plain = JSON.parse(JSON.stringify(file)) as typeof file;
+  return { ...plain, digest: digestOf(plain) };
+}
+
+/** The job and the bytes of its photos as one ZIP: job.json, and photos/SHA-256.jpg. */
+export async function exportZip(from: pg.Pool, shopId: string, jobId: string): Promise<Uint8Array | null> {
+  const job = await exportJob(from, shopId, jobId);
+  if (!job) return null;
+  const files: Zippable = { 'job.json': [strToU8(JSON.stringify(job)), { level: 6 }] };
+  for (const { sha256 } of (job.rows.photo ?? []) as Photo[]) {
+    const photo = await readPhoto(from, shopId, sha256, 'full');
+    // Pictures are packed already.
+    if (photo) files[`photos/${sha256}.${photo.mediaType.split('/')[1]}`] = [new Uint8Array(photo.bytes), { level: 0 }];
+  }
+  return zipSync(files);
 }

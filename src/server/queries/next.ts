@@ -1,6 +1,6 @@
 import type pg from 'pg';
 import { knowledge } from 'virtual:knowledge';
-import { dueAt, nextOf, openComplaints, type Act } from '../../core/stage';
+import { dueAt, nextOf, openComplaints, provisionalOf, type Act } from '../../core/stage';
 import { emptyState, groupBy, put, jobTables, type JournalEntry, type State } from '../../core/record';
 import { caseOf } from '../../core/trace';
 import { inShop } from '../db/pool';
@@ -14,6 +14,8 @@ export interface NextLine {
   complaint: string;
   act: Act | null;
   waiting: { kind: string; what: string; due: string }[];
+  /** Provisional repairs that are still on the bike, gone or not. */
+  provisional: { what: string; until: string | null; untilOn: string | null; mayRide: boolean; mayLeave: boolean }[];
   /** The journal number of the last entry of this job. */
   last: number;
 }
@@ -60,6 +62,7 @@ export async function nextBoard(from: pg.Pool, shopId: string, now: string): Pro
         complaint: c.complaints.find((p) => p.state === 'open')?.words ?? c.complaints[0]?.words ?? '',
         act: next.act,
         waiting: next.waiting.map((w) => ({ kind: w.kind, what: w.what, due: dueAt(w) })),
+        provisional: provisionalOf(state, j.id),
         last: mark?.seq ?? 0,
       };
     });

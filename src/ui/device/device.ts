@@ -120,9 +120,13 @@ export class Device {
   }
 
   /** Remembers the workshop, for screens that are opened without a server. */
-  async saveYard(yard: Yard): Promise<void> {
+  async saveYard(yard: Yard, full = false): Promise<void> {
     const parts = await this.shelves();
-    await parts?.db.put('note', yard, 'yard');
+    const old = (await parts?.db.get('note', 'yard')) as Yard | undefined;
+    // A job's screen knows less of the workshop than the first one.
+    const known = old?.shop.id === yard.shop.id ? { demo: old.shop.demo, home: old.home } : { demo: yard.shop.demo, home: yard.home };
+    const { demo, home } = full ? { demo: yard.shop.demo, home: yard.home } : known;
+    await parts?.db.put('note', { ...yard, shop: { ...yard.shop, demo }, home }, 'yard');
   }
 
   /** Who works with this device from now on. Entries carry it by themselves; the server is told when it can be reached. */

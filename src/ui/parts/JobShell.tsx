@@ -54,11 +54,11 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
   const { shop } = store.snapshot;
   useEffect(() => {
     const people = list(view.state, 'person').map(({ id, name }) => ({ id, name }));
-    void device.saveYard({ shop: { demo: false, ...shop }, actor: view.actor, people });
+    void device.saveYard({ shop: { demo: false, ...shop }, actor: view.actor, people, home: true });
   }, [device, shop, view.actor, view.state]);
   return (
     <>
-      <TopBar title={traced.bike.name} under={shop.name}>
+      <TopBar title={traced.bike.name} under={shop.name} find>
         <WhoWorks people={list(view.state, 'person')} actor={view.actor} onPick={(p) => (store.setActor(p), device.pickPerson(p))} />
         <IconButton
           color="inherit"

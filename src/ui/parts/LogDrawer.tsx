@@ -31,7 +31,7 @@ export default function LogDrawer({ onClose, onWait }: { onClose: () => void; on
         >
           Let it wait
         </Button>
-        <Button href={`/api/jobs/${jobId}/export`} download>
+        <Button href={`/api/jobs/${jobId}/export?zip`} download>
           Export
         </Button>
         <Button onClick={onClose}>Close</Button>

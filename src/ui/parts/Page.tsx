@@ -4,10 +4,22 @@ import { Root } from '../theme/Root';
 import { TopBar } from './TopBar';
 
 /** A screen that belongs to no job. */
-export function Page({ title, under, bar, children }: { title: ReactNode; under?: ReactNode; bar?: ReactNode; children: ReactNode }) {
+export function Page({
+  title,
+  under,
+  bar,
+  find,
+  children,
+}: {
+  title: ReactNode;
+  under?: ReactNode;
+  bar?: ReactNode;
+  find?: boolean;
+  children: ReactNode;
+}) {
   return (
     <Root>
-      <TopBar title={title} under={under}>
+      <TopBar title={title} under={under} find={find}>
         {bar}
       </TopBar>
       <Box component="main" sx={{ p: { xs: 1.5, md: 3 }, maxWidth: 1240, mx: 'auto' }}>

@@ -9,6 +9,7 @@ import InventoryOutlined from '@mui/icons-material/Inventory2Outlined';
 import BuildOutlined from '@mui/icons-material/BuildOutlined';
 import KeyOutlined from '@mui/icons-material/KeyOutlined';
 import TuneOutlined from '@mui/icons-material/TuneOutlined';
+import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
 import OutboxOutlined from '@mui/icons-material/OutboxOutlined';
 import type { StageId, StageLine } from '../../core/stage';
 import { fonts } from '../theme/tokens';
@@ -57,7 +58,8 @@ export function Spine({ lines, current, href, label = 'Stages of this job' }: Sp
 
 function Knot({ line, current, href }: { line: StageLine; current: boolean; href: string }) {
   const Icon = icons[line.id];
-  const spoken = `${line.name}: ${line.open || says[line.state]}`;
+  const waiting = line.waits.length > 0 && `waits for ${line.waits.join(', ')}`;
+  const spoken = `${line.name}: ${[line.open, waiting].filter(Boolean).join('; ') || says[line.state]}`;
   const open = line.state === 'open';
   const clear = line.state === 'clear';
   return (
@@ -97,12 +99,16 @@ function Knot({ line, current, href }: { line: StageLine; current: boolean; href
             boxShadow: current ? { xs: '0 0 0 4px var(--mui-palette-bench-brass)', md: 'none' } : 'none',
           }}
         >
-          <Icon sx={{ fontSize: 21 }} />
+          {line.waits.length > 0 ? <HourglassEmpty sx={{ fontSize: 21 }} /> : <Icon sx={{ fontSize: 21 }} />}
         </Box>
       </Box>
       <Box sx={{ display: { xs: 'none', md: 'block' }, minWidth: 0, pr: 2.5 }}>
         <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.2rem', lineHeight: 1.1 }}>{line.name}</Box>
-        {open && <Box sx={{ fontSize: '1rem', lineHeight: 1.15, color: 'bench.brass', fontWeight: 600 }}>{line.open}</Box>}
+        {open && (
+          <Box sx={{ fontSize: '1rem', lineHeight: 1.15, color: 'bench.brass', fontWeight: 600 }}>
+            {[line.open, line.waits.length > 0 && 'waits'].filter(Boolean).join(', ')}
+          </Box>
+        )}
       </Box>
     </Box>
   );

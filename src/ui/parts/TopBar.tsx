@@ -5,6 +5,7 @@ import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import { useColorScheme } from '@mui/material/styles';
 import { useEffect, useState, type ReactNode } from 'react';
 import { fonts } from '../theme/tokens';
+import { FindButton } from './find/FindButton';
 
 /** Day or night, for every screen of this device. */
 function Lamp() {
@@ -24,7 +25,17 @@ function Lamp() {
 }
 
 /** The plank across the top: the way home, what this is, and what can be done from anywhere. */
-export function TopBar({ title, under, children }: { title: ReactNode; under?: ReactNode; children?: ReactNode }) {
+export function TopBar({
+  title,
+  under,
+  find = false,
+  children,
+}: {
+  title: ReactNode;
+  under?: ReactNode;
+  find?: boolean;
+  children?: ReactNode;
+}) {
   return (
     <Box
       component="header"
@@ -76,6 +87,7 @@ export function TopBar({ title, under, children }: { title: ReactNode; under?: R
         {under && <Box sx={{ fontSize: '1rem', lineHeight: 1.15, color: '#d8d3c0', display: { xs: 'none', sm: 'block' } }}>{under}</Box>}
       </Box>
       {children}
+      {find && <FindButton />}
       <Lamp />
     </Box>
   );

@@ -3,13 +3,11 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
-import dayjs from 'dayjs';
 import { waitKinds, type WaitKind } from '../../core/record';
 import { useJob } from '../job/useJob';
 import { Choice } from './Choice';
 import { Field } from './Field';
-
-const local = (text: string) => (text ? dayjs(text).toISOString() : null);
+import { fromClock } from './times';
 
 /** Begins a wait: what for, and when to look again. */
 export default function WaitDialog({ onClose }: { onClose: () => void }) {
@@ -24,8 +22,13 @@ export default function WaitDialog({ onClose }: { onClose: () => void }) {
     setTried(true);
     if (!what.trim() || (!lookAgain && !until)) return;
     if (
-      store.act('wait.start', 'wait', store.newId(), { jobId, kind, what: what.trim(), until: local(until), lookAgain: local(lookAgain) })
-        .ok
+      store.act('wait.start', 'wait', store.newId(), {
+        jobId,
+        kind,
+        what: what.trim(),
+        until: fromClock(until),
+        lookAgain: fromClock(lookAgain),
+      }).ok
     )
       onClose();
   };

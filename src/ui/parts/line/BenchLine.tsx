@@ -109,7 +109,7 @@ export function BenchLine() {
             setOpen(true);
           }}
           onKeyDown={keys}
-          placeholder="comp 2 118 psi"
+          placeholder="Say it, for example: comp 2 118 psi"
           aria-label="Say it in a line. Question mark lists what can be said."
           aria-describedby="line-panel"
           autoComplete="off"

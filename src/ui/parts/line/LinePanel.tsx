@@ -9,6 +9,7 @@ import { useRanking } from '../../job/useRanking';
 import { knowledge, useJob } from '../../job/useJob';
 import { LimitBar } from '../LimitBar';
 import { infoOf } from '../test/readingDraft';
+import { aheadMinutes } from '../times';
 import type { Desk } from './BenchLine';
 
 interface PanelProps {
@@ -41,7 +42,7 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
       jobId,
       next,
       now: new Date().toISOString(),
-      aheadMinutes: -new Date().getTimezoneOffset(),
+      aheadMinutes: aheadMinutes(),
       actor: view.actor,
       personal: view.personal,
     }),

@@ -115,7 +115,7 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
     return { ...rest, inputRef: ref, error: formState.errors[name]?.message };
   };
   return (
-    <Page title="Book in a bike">
+    <Page title="Book in a bike" find>
       <Box component="form" noValidate onSubmit={book} sx={{ display: 'grid', gap: 2, maxWidth: 860 }}>
         <LineStatus line={line} waiting={items.length} room={room} />
         {problem && (

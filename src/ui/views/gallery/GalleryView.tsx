@@ -34,7 +34,7 @@ export const barStates: { label: string; value: ReadingValue; limit: Limit | nul
   { label: 'Not obtained', value: { kind: 'none', reason: 'no adapter for this thread' }, limit: book },
 ];
 
-const line = (i: number, state: StageLine['state'], open = ''): StageLine => ({ ...stages[i], state, open });
+const line = (i: number, state: StageLine['state'], open = '', waits: string[] = []): StageLine => ({ ...stages[i], state, open, waits });
 const spine: StageLine[] = [
   line(0, 'clear'),
   line(1, 'clear'),
@@ -42,7 +42,7 @@ const spine: StageLine[] = [
   line(3, 'open', '2 bags out'),
   line(4, 'open', '1 on the line'),
   line(5, 'untouched'),
-  line(6, 'open', '2 awaited'),
+  line(6, 'open', '2 awaited', ['Gasket set']),
   line(7, 'untouched'),
   line(8, 'untouched'),
   line(9, 'untouched'),

@@ -1,7 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { openComplaints } from '../../../core/stage';
@@ -12,6 +10,7 @@ import { Checklist } from '../../parts/Checklist';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
 import { JobShell } from '../../parts/JobShell';
+import { Provisionals } from '../../parts/Provisionals';
 import { Tag } from '../../parts/Tag';
 import { dayTime } from '../../parts/times';
 
@@ -25,7 +24,7 @@ export default function HandOverView({ snapshot }: { snapshot: Snapshot }) {
 
 /** The bike leaves: what still stands against it, its record, and the signature. */
 function HandOver() {
-  const { store, rows, traced, jobId } = useJob();
+  const { store, view, rows, traced, jobId } = useJob();
   const account = accountOf(rows('step'), rows('fastener'));
   const unsigned = rows('torque').filter((t) => !rows('signature').some((s) => s.subjectId === t.id));
   const against = [
@@ -38,7 +37,7 @@ function HandOver() {
   ];
   const kept = rows('provisional').filter((p) => !p.endedAt && !p.mayLeave);
   const handed = traced.job.handedOverAt;
-  const who = store.snapshot.actor?.name ?? 'this device';
+  const who = view.actor?.name ?? 'this device';
   const signature = rows('signature')
     .filter((s) => s.kind === 'handOver')
     .at(-1);
@@ -95,7 +94,7 @@ function HandOver() {
             <Button variant="outlined" href={`/api/jobs/${jobId}/record.pdf`}>
               As PDF
             </Button>
-            <Button variant="outlined" href={`/api/jobs/${jobId}/export`} download>
+            <Button variant="outlined" href={`/api/jobs/${jobId}/export?zip`} download>
               Export
             </Button>
           </Box>
@@ -114,99 +113,6 @@ function HandOver() {
         <Watches />
       </Box>
     </Box>
-  );
-}
-
-/** Provisional repairs are normal and written down: what, why, until when, and how far it may go with them. */
-function Provisionals() {
-  const { store, rows, jobId } = useJob();
-  const open = rows('provisional').filter((p) => !p.endedAt);
-  const [what, setWhat] = useState('');
-  const [why, setWhy] = useState('');
-  const [until, setUntil] = useState('');
-  const [may, setMay] = useState({ mayRun: true, mayRide: false, mayLeave: false });
-  const [tried, setTried] = useState(false);
-  const keep = () => {
-    setTried(true);
-    if (!what.trim() || !why.trim()) return;
-    if (
-      !store.act('provisional.add', 'provisional', store.newId(), {
-        jobId,
-        what: what.trim(),
-        why: why.trim(),
-        until: until.trim() || null,
-        ...may,
-      }).ok
-    )
-      return;
-    setWhat('');
-    setWhy('');
-    setUntil('');
-    setTried(false);
-  };
-  const box = (k: keyof typeof may, label: string) => (
-    <FormControlLabel
-      key={k}
-      control={<Checkbox checked={may[k]} onChange={(e) => setMay({ ...may, [k]: e.target.checked })} />}
-      label={label}
-    />
-  );
-  return (
-    <Tag title="Provisional" data-testid="provisional">
-      {open.length === 0 && (
-        <Empty>
-          Nothing provisional. A mock-up, liquid gasket for one on order, a borrowed part: write it here so that it is not forgotten.
-        </Empty>
-      )}
-      {open.map((p) => (
-        <Box key={p.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75, display: 'flex', gap: 1, alignItems: 'center' }}>
-          <Box sx={{ flex: 1, minWidth: 0 }}>
-            <Typography sx={{ fontWeight: 600 }}>{p.what}</Typography>
-            <Typography variant="body2" color="text.secondary">
-              {[
-                p.why,
-                p.until ? `until ${p.until}` : '',
-                `${p.mayRun ? 'may' : 'may not'} run, ${p.mayRide ? 'may' : 'may not'} be ridden, ${p.mayLeave ? 'may' : 'may not'} leave`,
-              ]
-                .filter(Boolean)
-                .join(' · ')}
-            </Typography>
-          </Box>
-          <Button
-            variant="text"
-            onClick={() => store.act('provisional.end', 'provisional', p.id, { jobId })}
-            aria-label={`Made good: ${p.what}`}
-          >
-            Made good
-          </Button>
-        </Box>
-      ))}
-      <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
-        <Field
-          label="What"
-          value={what}
-          onChange={(e) => setWhat(e.target.value)}
-          error={tried && !what.trim() ? 'What is provisional?' : null}
-        />
-        <Field
-          label="Why"
-          value={why}
-          onChange={(e) => setWhy(e.target.value)}
-          error={tried && !why.trim() ? 'Why was it done so?' : null}
-        />
-        <Field label="Until" value={until} onChange={(e) => setUntil(e.target.value)} />
-        <Box>
-          {box('mayRun', 'may run')}
-          {box('mayRide', 'may be ridden')}
-          {box('mayLeave', 'may leave with it')}
-        </Box>
-        <Box>
-          <Button variant="outlined" onClick={keep}>
-            Write it down
-          </Button>
-        </Box>
-      </Box>
-    </Tag>
   );
 }
 

@@ -13,6 +13,7 @@ import { Empty } from '../../parts/Empty';
 import { emptyDraft, FreeReading, useReadDraft } from '../../parts/FreeReading';
 import { JobShell } from '../../parts/JobShell';
 import { LimitBar } from '../../parts/LimitBar';
+import { Errata } from '../../parts/Errata';
 import { Tag } from '../../parts/Tag';
 import { infoOf } from '../../parts/test/readingDraft';
 import { dayTime } from '../../parts/times';
@@ -33,7 +34,10 @@ export default function MeasureView({ snapshot }: { snapshot: Snapshot }) {
           <TakeReading />
           <Readings />
         </Box>
-        <Limits />
+        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+          <Limits />
+          <Errata />
+        </Box>
       </Box>
     </JobShell>
   );

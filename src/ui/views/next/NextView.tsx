@@ -12,6 +12,7 @@ import { LineStatus } from '../../parts/LineStatus';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
 import { day, dayTime, fromNow } from '../../parts/times';
+import { YardMenu } from './YardMenu';
 import { WhoWorks } from '../../parts/WhoWorks';
 import { fonts } from '../../theme/tokens';
 import { keepBikes } from './keepBikes';
@@ -25,6 +26,7 @@ export interface NextBoardProps {
     complaint: string;
     act: Act | null;
     waiting: { kind: string; what: string; due: string }[];
+    provisional: { what: string; until: string | null; untilOn: string | null; mayRide: boolean; mayLeave: boolean }[];
     last: number;
   }[];
   gone: { jobId: string; bike: string; handedOverAt: string }[];
@@ -66,8 +68,8 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
   const { device, line, items, room } = useDevice(yard.shop.id, again);
   useEffect(() => {
     device.lastHeard = Math.max(device.lastHeard, yard.shop.seq);
-    void device.saveYard(yard);
-  }, [device, yard]);
+    if (!offline) void device.saveYard(yard, true);
+  }, [device, yard, offline]);
   useEffect(() => {
     let going = true;
     const timer = setTimeout(() => void keepBikes(device, lines, () => going), 800);
@@ -76,6 +78,7 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
       clearTimeout(timer);
     };
   }, [device, lines]);
+  const provisional = lines.flatMap((l) => l.provisional.map((p) => ({ ...p, jobId: l.jobId, bike: l.bike })));
   const needs = items.filter((i) => i.state === 'refused');
   const ready = lines.filter((l) => l.act);
   const idle = lines.filter((l) => !l.act && l.waiting.length === 0);
@@ -85,6 +88,7 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
   return (
     <Page
       title="Next"
+      find
       under={yard.shop.name}
       bar={
         <>
@@ -102,9 +106,7 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
             Book in
           </Button>
           <WhoWorks people={yard.people} actor={yard.actor} onPick={(p) => device.pickPerson(p)} />
-          <Button href="/workshops" color="inherit" sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
-            Workshop
-          </Button>
+          <YardMenu home={yard.home} />
         </>
       }
     >
@@ -202,6 +204,41 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
               </Box>
             </Tag>
           ))}
+          {provisional.length > 0 && (
+            <>
+              <Typography variant="h2">Provisional</Typography>
+              {provisional.map((p) => (
+                <Box
+                  component="a"
+                  key={p.jobId + p.what}
+                  href={`/job/${p.jobId}/handover`}
+                  sx={{
+                    display: 'block',
+                    minHeight: 48,
+                    color: 'inherit',
+                    textDecoration: 'none',
+                    borderTop: 1,
+                    borderColor: 'divider',
+                    py: 0.75,
+                  }}
+                >
+                  <Typography sx={{ fontWeight: 600 }}>
+                    {p.bike}: {p.what}
+                  </Typography>
+                  <Typography variant="body2" color="text.secondary">
+                    {[
+                      p.until ? `until ${p.until}` : '',
+                      p.untilOn ? `by ${day(p.untilOn)}${p.untilOn < now.slice(0, 10) ? ', overdue' : ''}` : '',
+                      p.mayRide ? 'may be ridden' : 'may not be ridden',
+                      p.mayLeave ? 'may leave' : 'may not leave',
+                    ]
+                      .filter(Boolean)
+                      .join(' · ')}
+                  </Typography>
+                </Box>
+              ))}
+            </>
+          )}
           {gone.length > 0 && (
             <>
               <Typography variant="h2">Handed over</Typography>

@@ -1,7 +1,7 @@
 import { knowledge } from 'virtual:knowledge';
 import { effectOf, advance } from '../../../core/command';
 import { emptyState, list, stateOf, type JobSnapshot, type State } from '../../../core/record';
-import { dueAt, nextOf, openComplaints } from '../../../core/stage';
+import { dueAt, nextOf, openComplaints, provisionalOf } from '../../../core/stage';
 import { buildModel, caseOf, rank } from '../../../core/trace';
 import type { Item } from '../../device/types';
 import type { NextBoardProps } from './NextView';
@@ -38,6 +38,7 @@ export function localBoard(snapshots: readonly JobSnapshot[], items: readonly It
       complaint: c.complaints.find((p) => p.state === 'open')?.words ?? '',
       act: next.act,
       waiting: next.waiting.map((w) => ({ kind: w.kind, what: w.what, due: dueAt(w) })),
+      provisional: provisionalOf(state, snapshot.jobId),
       last: snapshot.shop.seq,
     });
   }

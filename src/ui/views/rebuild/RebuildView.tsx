@@ -9,6 +9,7 @@ import { useJob } from '../../job/useJob';
 import { Empty } from '../../parts/Empty';
 import { JobShell } from '../../parts/JobShell';
 import { PhotoStrip } from '../../parts/photo/PhotoStrip';
+import { Errata } from '../../parts/Errata';
 import { SetField } from '../../parts/SetField';
 import { Tag } from '../../parts/Tag';
 import { BagTag } from '../strip/StripView';
@@ -30,6 +31,7 @@ export default function RebuildView({ snapshot }: { snapshot: Snapshot }) {
         <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
           <TorqueList />
           <TorqueForm />
+          <Errata />
         </Box>
       </Box>
     </JobShell>

@@ -31,7 +31,7 @@ export function TorqueList() {
 }
 
 function TorqueLine({ torque }: { torque: Torque }) {
-  const { store, rows, jobId } = useJob();
+  const { store, view, rows, jobId } = useJob();
   const stages = rows('torqueStage')
     .filter((s) => s.torqueId === torque.id)
     .sort((a, b) => a.n - b.n);
@@ -39,7 +39,7 @@ function TorqueLine({ torque }: { torque: Torque }) {
     .filter((s) => s.subjectId === torque.id)
     .at(-1);
   const next = stages.find((s) => !s.doneAt);
-  const who = store.snapshot.actor?.name ?? 'this device';
+  const who = view.actor?.name ?? 'this device';
   const words = (s: (typeof stages)[number]) => (s.kind === 'torque' ? `${show(s.value, torque.unit)} ${torque.unit}` : `+ ${s.value}°`);
   return (
     <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>

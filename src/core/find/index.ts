@@ -1,0 +1,2 @@
+export { plainWords, tsqueryOf } from './query';
+export { stageOfKind } from './kinds';

@@ -1,0 +1,35 @@
+import type { StageId } from '../stage';
+
+/** Where each kind of line is looked at, and what it is called there. */
+const kinds: Readonly<Record<string, [StageId, string]>> = {
+  bike: ['book-in', 'Bike'],
+  owner: ['book-in', 'Owner'],
+  job: ['book-in', 'Notes'],
+  consent: ['book-in', 'Agreed'],
+  complaint: ['trace', 'Complaint'],
+  prediction: ['trace', 'Prediction'],
+  evidence: ['trace', 'Result'],
+  cause: ['trace', 'Cause'],
+  repair: ['trace', 'Repair'],
+  retest: ['trace', 'Retest'],
+  wait: ['trace', 'Wait'],
+  step: ['strip', 'Off'],
+  fastener: ['strip', 'Fasteners'],
+  finding: ['strip', 'Finding'],
+  photo: ['strip', 'Photo'],
+  pin: ['strip', 'Pin'],
+  reading: ['measure', 'Reading'],
+  spec: ['measure', 'Limit'],
+  erratum: ['measure', 'Erratum'],
+  part: ['parts', 'Part'],
+  torque: ['rebuild', 'Torque'],
+  checkmark: ['start', 'Check'],
+  provisional: ['handover', 'Provisional'],
+  watch: ['handover', 'To be watched'],
+};
+
+/** The stage and the name of a kind of line; the first stage for one that is not known. */
+export const stageOfKind = (kind: string): { stage: StageId; name: string } => {
+  const [stage, name] = kinds[kind] ?? ['book-in', kind];
+  return { stage, name };
+};

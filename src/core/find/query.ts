@@ -1,0 +1,25 @@
+/** The same as find_plain in the database: small letters, and only letters, digits and decimal points between blanks. */
+export function plainWords(text: string): string[] {
+  return text
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}.]+/gu, ' ')
+    .replace(/(^|\s)\.+|\.+(\s|$)/g, ' ')
+    .trim()
+    .split(/\s+/)
+    .filter(Boolean);
+}
+
+/** The most words that a search looks at. */
+const mostWords = 8;
+
+/**
+ * A search as a tsquery for find_lines: every word by its beginning, at least one of them in the line itself and not only
+ * in the name of the bike. Null where nothing is left to look for.
+ */
+export function tsqueryOf(text: string): string | null {
+  const words = plainWords(text).slice(0, mostWords);
+  if (words.length === 0) return null;
+  const all = words.map((w) => `'${w}':*`).join(' & ');
+  const own = words.map((w) => `'${w}':*A`).join(' | ');
+  return `(${all}) & (${own})`;
+}

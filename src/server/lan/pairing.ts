@@ -1,0 +1,101 @@
+import { createHash, randomInt } from 'node:crypto';
+import type pg from 'pg';
+import { RateLimiterPostgres, type RateLimiterRes } from 'rate-limiter-flexible';
+import { inShop } from '../db/pool';
+import { openSession } from '../session';
+
+/** How tablets are let in: a code of six digits, shown on the computer, good for one device and ten minutes. */
+
+const codeMinutes = 10;
+const hash = (code: string) => createHash('sha256').update(`ivrek pairing ${code}`).digest();
+
+/** Makes a code; the one before it is void. */
+export async function newCode(from: pg.Pool, shopId: string): Promise<{ code: string; expiresAt: string }> {
+  const code = String(randomInt(0, 1_000_000)).padStart(6, '0');
+  return inShop(from, shopId, async (db) => {
+    await db.query('delete from pairing');
+    const { rows } = await db.query(
+      'insert into pairing (shop_id, code_hash, expires_at) values ($1, $2, now() + make_interval(mins => $3)) returning expires_at as "expiresAt"',
+      [shopId, hash(code), codeMinutes],
+    );
+    return { code, expiresAt: (rows[0] as { expiresAt: string }).expiresAt };
+  });
+}
+
+/** Attempts from one address, and from all together: six digits are few, so tries are fewer. Counted in the database. */
+const limiters = new WeakMap<pg.Pool, { one: RateLimiterPostgres; all: RateLimiterPostgres }>();
+function limitersOf(from: pg.Pool) {
+  const known = limiters.get(from);
+  if (known) return known;
+  const make = (keyPrefix: string, points: number) =>
+    new RateLimiterPostgres({
+      storeClient: from,
+      storeType: 'pool',
+      tableName: 'attempt',
+      tableCreated: true,
+      clearExpiredByTimeout: false,
+      keyPrefix,
+      points,
+      duration: codeMinutes * 60,
+    });
+  const made = { one: make('pair-one', 6), all: make('pair-all', 30) };
+  limiters.set(from, made);
+  return made;
+}
+
+export type Paired = { ok: true; cookie: string; shopId: string } | { ok: false; status: 403 | 429; message: string };
+
+/** Lets a device in that knows the code. */
+export async function pair(from: pg.Pool, address: string, code: string, name: string): Promise<Paired> {
+  const { one, all } = limitersOf(from);
+  try {
+    await one.consume(address);
+    await all.consume('all');
+  } catch (error) {
+    if (error instanceof Error) throw error;
+    const minutes = Math.max(1, Math.ceil((error as RateLimiterRes).msBeforeNext / 60_000));
+    return { ok: false, status: 429, message: `Too many attempts. Try again in ${minutes} minutes, with a new code.` };
+  }
+  const { rows } = await from.query('select take_pairing($1) as shop', [hash(code)]);
+  const shopId = (rows[0] as { shop: string | null }).shop;
+  if (!shopId) return { ok: false, status: 403, message: 'This is not the code on the computer, or it has run out. Show a new one there.' };
+  return { ok: true, shopId, cookie: await openSession(from, shopId, null, { name, paired: true }) };
+}
+
+export interface DeviceLine {
+  id: string;
+  name: string | null;
+  pairedAt: string;
+  seenAt: string | null;
+  person: string | null;
+}
+
+/** Devices that were paired with a shop and not sent away, the last seen first. */
+export async function devices(from: pg.Pool, shopId: string): Promise<DeviceLine[]> {
+  return inShop(from, shopId, async (db) => {
+    const { rows } = await db.query(
+      `select s.id, s.name, s.paired_at as "pairedAt", s.seen_at as "seenAt", p.name as person
+       from session s left join person p on p.shop_id = s.shop_id and p.id = s.person_id
+       where s.paired_at is not null and s.sent_away_at is null order by s.seen_at desc nulls last, s.id`,
+    );
+    return rows as DeviceLine[];
+  });
+}
+
+export async function nameDevice(from: pg.Pool, shopId: string, id: string, name: string): Promise<boolean> {
+  return inShop(from, shopId, async (db) => {
+    const { rowCount } = await db.query('update session set name = $2 where id = $1 and paired_at is not null', [id, name]);
+    return rowCount === 1;
+  });
+}
+
+/** Sends a device away: from now on it is not let in, until it is paired again. */
+export async function sendAway(from: pg.Pool, shopId: string, id: string): Promise<boolean> {
+  return inShop(from, shopId, async (db) => {
+    const { rowCount } = await db.query(
+      'update session set sent_away_at = now() where id = $1 and paired_at is not null and sent_away_at is null',
+      [id],
+    );
+    return rowCount === 1;
+  });
+}

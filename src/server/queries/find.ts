@@ -1,0 +1,66 @@
+import type pg from 'pg';
+import { plainWords, tsqueryOf } from '../../core/find';
+import { inShop } from '../db/pool';
+
+export interface FoundLine {
+  kind: string;
+  id: string;
+  jobId: string;
+  bike: string;
+  words: string;
+  /** True if it was found in spite of a typing error. */
+  near: boolean;
+}
+
+const most = 40;
+/** With fewer exact finds than this, it is worth looking for what was probably meant. */
+const enough = 5;
+
+interface Raw {
+  kind: string;
+  id: string;
+  job_id: string | null;
+  bike_id: string | null;
+  words: string;
+}
+
+/** One search over everything written in a shop: by the beginnings of words, then allowing for typing errors. */
+export async function find(from: pg.Pool, shopId: string, text: string): Promise<FoundLine[]> {
+  const query = tsqueryOf(text);
+  if (!query) return [];
+  const near = plainWords(text).join(' ');
+  return inShop(from, shopId, async (db) => {
+    const exact = (await db.query('select kind, id, job_id, bike_id, words from find_lines($1::tsquery, $2, $3)', [query, near, most]))
+      .rows as Raw[];
+    const owners = (await db.query(`select 'owner' as kind, id, null as job_id, bike_id, words from find_owners($1, 8)`, [near]))
+      .rows as Raw[];
+    let fuzzy: Raw[] = [];
+    if (exact.length + owners.length < enough && near.length >= 3)
+      fuzzy = (await db.query('select kind, id, job_id, bike_id, words from find_lines(null, $1, $2)', [near, 12])).rows as Raw[];
+    const seen = new Set<string>();
+    const raws = [
+      ...owners.map((r) => ({ ...r, near: false })),
+      ...exact.map((r) => ({ ...r, near: false })),
+      ...fuzzy.map((r) => ({ ...r, near: true })),
+    ].filter((r) => {
+      const key = `${r.kind} ${r.id} ${r.bike_id ?? ''}`;
+      return !seen.has(key) && seen.add(key);
+    });
+    return withBikes(db, raws);
+  });
+}
+
+/** Each line with the bike it belongs to; what belongs to a bike alone is looked at in its newest job. */
+async function withBikes(db: pg.PoolClient, raws: (Raw & { near: boolean })[]): Promise<FoundLine[]> {
+  const jobs = await db.query(
+    `select j.id, j.bike_id, b.name from job j join bike b on b.shop_id = j.shop_id and b.id = j.bike_id
+     where j.id = any($1::uuid[]) or j.bike_id = any($2::uuid[]) order by j.opened_at`,
+    [raws.flatMap((r) => r.job_id ?? []), raws.flatMap((r) => (r.job_id ? [] : (r.bike_id ?? [])))],
+  );
+  const byJob = new Map(jobs.rows.map((j) => [j.id as string, j]));
+  const byBike = new Map(jobs.rows.map((j) => [j.bike_id as string, j]));
+  return raws.flatMap((r) => {
+    const job = r.job_id ? byJob.get(r.job_id) : byBike.get(r.bike_id ?? '');
+    return job ? [{ kind: r.kind, id: r.id, jobId: job.id as string, bike: job.name as string, words: r.words, near: r.near }] : [];
+  });
+}

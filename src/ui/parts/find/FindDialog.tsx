@@ -1,0 +1,155 @@
+import Box from '@mui/material/Box';
+import Dialog from '@mui/material/Dialog';
+import Typography from '@mui/material/Typography';
+import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
+import { stageOfKind } from '../../../core/find';
+import { fonts } from '../../theme/tokens';
+
+interface Line {
+  kind: string;
+  id: string;
+  jobId: string;
+  bike: string;
+  words: string;
+  near: boolean;
+}
+
+type Answer = { kind: 'idle' } | { kind: 'looking' } | { kind: 'found'; lines: Line[] } | { kind: 'failed'; message: string };
+
+const pauseMs = 120;
+const pathOf = (l: Line) => `/job/${l.jobId}/${stageOfKind(l.kind).stage}`;
+
+/** One search over bikes, parts, notes, bags, torques and readings of all jobs. Arrows move, Enter opens. */
+export default function FindDialog({ onClose }: { onClose: () => void }) {
+  const [text, setText] = useState('');
+  const [answer, setAnswer] = useState<Answer>({ kind: 'idle' });
+  const [at, setAt] = useState(0);
+  const listId = useId();
+  const list = useRef<HTMLUListElement>(null);
+  useEffect(() => {
+    const q = text.trim();
+    if (q === '') {
+      setAnswer({ kind: 'idle' });
+      return undefined;
+    }
+    const going = new AbortController();
+    const timer = setTimeout(() => {
+      fetch(`/api/find?q=${encodeURIComponent(q)}`, { signal: going.signal }).then(
+        async (r) => {
+          const body = (await r.json()) as { lines?: Line[]; message?: string };
+          setAt(0);
+          setAnswer(
+            body.lines ? { kind: 'found', lines: body.lines } : { kind: 'failed', message: body.message ?? 'The server did not answer.' },
+          );
+        },
+        () => {
+          if (!going.signal.aborted)
+            setAnswer({ kind: 'failed', message: 'The search needs the server, which cannot be reached just now.' });
+        },
+      );
+    }, pauseMs);
+    setAnswer((a) => (a.kind === 'found' ? a : { kind: 'looking' }));
+    return () => {
+      clearTimeout(timer);
+      going.abort();
+    };
+  }, [text]);
+  const lines = answer.kind === 'found' ? answer.lines : [];
+  useEffect(() => {
+    list.current?.children[at]?.scrollIntoView?.({ block: 'nearest' });
+  }, [at]);
+  const keys = (e: KeyboardEvent) => {
+    if (e.key === 'ArrowDown' && lines.length) setAt((at + 1) % lines.length);
+    else if (e.key === 'ArrowUp' && lines.length) setAt((at + lines.length - 1) % lines.length);
+    else if (e.key === 'Enter' && lines[at]) location.assign(pathOf(lines[at]));
+    else return;
+    e.preventDefault();
+  };
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      fullWidth
+      maxWidth="md"
+      aria-label="Find"
+      slotProps={{ paper: { sx: { alignSelf: 'flex-start', borderTop: '6px solid', borderColor: 'bench.brass' } } }}
+    >
+      <Box
+        component="input"
+        autoFocus
+        role="combobox"
+        aria-expanded={lines.length > 0}
+        aria-controls={listId}
+        aria-activedescendant={lines[at] ? `${listId}-${at}` : undefined}
+        aria-label="What are you looking for?"
+        placeholder="Bike, owner, part, bag, torque, reading, note"
+        value={text}
+        onChange={(e: { target: HTMLInputElement }) => setText(e.target.value)}
+        onKeyDown={keys}
+        autoComplete="off"
+        spellCheck={false}
+        sx={{
+          border: 0,
+          p: 2,
+          font: 'inherit',
+          fontSize: '1.4rem',
+          bgcolor: 'transparent',
+          color: 'inherit',
+          '&:focus': { outline: 'none' },
+          '&::placeholder': { color: 'text.secondary', opacity: 1 },
+        }}
+      />
+      <Box sx={{ borderTop: 1, borderColor: 'divider', maxHeight: '60vh', overflowY: 'auto' }}>
+        <Box role="status" sx={{ px: 2 }}>
+          {answer.kind === 'idle' && (
+            <Typography sx={{ py: 1.5 }}>
+              The beginning of a word is enough, and a slip of the finger is forgiven: “bag 7”, “quillon comp”, “sump 25”.
+            </Typography>
+          )}
+          {answer.kind === 'looking' && <Typography sx={{ py: 1.5 }}>Looking…</Typography>}
+          {answer.kind === 'failed' && <Typography sx={{ py: 1.5 }}>{answer.message}</Typography>}
+          {answer.kind === 'found' && lines.length === 0 && <Typography sx={{ py: 1.5 }}>Nothing is written that fits.</Typography>}
+          {lines.length > 0 && lines.every((l) => l.near) && <Typography sx={{ pt: 1 }}>Nothing fits exactly. Close to it:</Typography>}
+        </Box>
+        <Box component="ul" role="listbox" id={listId} aria-label="Found" ref={list} sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {lines.map((l, i) => (
+            <Box
+              component="li"
+              role="option"
+              id={`${listId}-${i}`}
+              aria-selected={i === at}
+              key={`${l.kind}${l.id}${l.jobId}`}
+              onMouseMove={() => setAt(i)}
+            >
+              <Box
+                component="a"
+                href={pathOf(l)}
+                tabIndex={-1}
+                sx={{
+                  display: 'grid',
+                  gridTemplateColumns: { xs: '1fr', sm: '170px minmax(0,1fr)' },
+                  columnGap: 2,
+                  minHeight: 52,
+                  alignItems: 'center',
+                  px: 2,
+                  py: 0.75,
+                  color: 'inherit',
+                  textDecoration: 'none',
+                  borderLeft: '6px solid',
+                  borderColor: i === at ? 'bench.brass' : 'transparent',
+                  bgcolor: i === at ? 'bench.brassWash' : 'transparent',
+                }}
+              >
+                <Box>
+                  <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.2rem', lineHeight: 1.1 }}>{l.bike}</Box>
+                  <Box sx={{ color: 'text.secondary', fontSize: '1rem' }}>{stageOfKind(l.kind).name}</Box>
+                </Box>
+                <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>{l.words}</Box>
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      </Box>
+    </Dialog>
+  );
+}

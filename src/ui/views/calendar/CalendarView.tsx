@@ -1,0 +1,60 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Page } from '../../parts/Page';
+import { Tag } from '../../parts/Tag';
+
+/** The waits of the workshop for a calendar: once as a file, or as an address that keeps it up to date. */
+export default function CalendarView({ shopId, token: first, bases }: { shopId: string; token: string; bases: string[] }) {
+  const [token, setToken] = useState(first);
+  const [problem, setProblem] = useState<string | null>(null);
+  const anew = async () => {
+    try {
+      const response = await fetch('/api/calendar', { method: 'POST' });
+      const body = (await response.json()) as { token?: string; message?: string };
+      if (body.token) setToken(body.token);
+      setProblem(body.token ? null : (body.message ?? 'The server did not do this.'));
+    } catch {
+      setProblem('The server cannot be reached just now.');
+    }
+  };
+  return (
+    <Page
+      title="Calendar of waits"
+      bar={
+        <Button href="/" color="inherit">
+          Next
+        </Button>
+      }
+    >
+      <Box sx={{ display: 'grid', gap: 2, maxWidth: 820 }}>
+        {problem && (
+          <Alert severity="warning" role="alert">
+            {problem}
+          </Alert>
+        )}
+        <Tag lead title="Keep a calendar up to date">
+          <Typography sx={{ mb: 1 }}>
+            Give this address to your calendar. It shows what soaks, cures and cools, parts that should arrive, and provisional repairs with
+            a day. Who has the address can read these lines, so keep it to yourself.
+          </Typography>
+          {bases.map((b) => (
+            <Box key={b} component="code" data-testid="feed" sx={{ display: 'block', overflowWrap: 'anywhere', fontSize: '1rem', py: 0.5 }}>
+              {b}/calendar/{shopId}.{token}.ics
+            </Box>
+          ))}
+          <Button variant="outlined" onClick={() => void anew()} sx={{ mt: 1 }}>
+            Make a new address, the old one stops
+          </Button>
+        </Tag>
+        <Tag title="As a file">
+          <Button variant="outlined" href="/api/calendar" download>
+            The calendar as it stands
+          </Button>
+        </Tag>
+      </Box>
+    </Page>
+  );
+}

@@ -1,0 +1,162 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useEffect, useState } from 'react';
+import { Empty } from '../../parts/Empty';
+import { Page } from '../../parts/Page';
+import { SetField } from '../../parts/SetField';
+import { Tag } from '../../parts/Tag';
+import { dayTime } from '../../parts/times';
+import { fonts } from '../../theme/tokens';
+
+export interface DeviceRow {
+  id: string;
+  name: string | null;
+  pairedAt: string;
+  seenAt: string | null;
+  person: string | null;
+}
+
+export interface DevicesProps {
+  lan: { urls: string[]; fingerprint: string; qr: string } | null;
+  devices: DeviceRow[];
+}
+
+async function ask<T>(method: string, body?: object): Promise<T | string> {
+  try {
+    const response = await fetch('/api/devices', {
+      method,
+      ...(body && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+    const answer = (await response.json()) as T & { message?: string };
+    return response.ok ? answer : (answer.message ?? 'The server did not do this.');
+  } catch {
+    return 'The server cannot be reached just now.';
+  }
+}
+
+/** Tablets of this workshop: how one gets in, and which are in. */
+export default function DevicesView({ lan, devices: first }: DevicesProps) {
+  const [devices, setDevices] = useState(first);
+  const [code, setCode] = useState<{ code: string; expiresAt: string } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const take = (answer: { devices: DeviceRow[] } | string) => {
+    setProblem(typeof answer === 'string' ? answer : null);
+    if (typeof answer !== 'string') setDevices(answer.devices);
+  };
+  useEffect(() => {
+    if (!code) return undefined;
+    // While a code is shown someone is about to use it.
+    const timer = setInterval(() => {
+      void ask<{ devices: DeviceRow[] }>('GET').then((a) => typeof a !== 'string' && setDevices(a.devices));
+      if (Date.parse(code.expiresAt) < Date.now()) setCode(null);
+    }, 2000);
+    return () => clearInterval(timer);
+  }, [code]);
+  const show = async () => {
+    const answer = await ask<{ code: string; expiresAt: string }>('POST');
+    if (typeof answer === 'string') setProblem(answer);
+    else setCode(answer);
+  };
+  return (
+    <Page
+      title="Tablets"
+      bar={
+        <Button href="/" color="inherit">
+          Next
+        </Button>
+      }
+    >
+      {problem && (
+        <Alert severity="warning" role="alert" sx={{ mb: 2 }}>
+          {problem}
+        </Alert>
+      )}
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1.2fr) minmax(0,1fr)' },
+          alignItems: 'start',
+        }}
+      >
+        <Tag lead title="Let a tablet in" data-testid="let-in">
+          {lan ? (
+            <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '210px minmax(0,1fr)' } }}>
+              <Box
+                role="img"
+                aria-label={`QR code of ${lan.urls[0]}/pair`}
+                sx={{ bgcolor: '#fff', p: 1, '& svg': { display: 'block', width: '100%', height: 'auto' } }}
+                dangerouslySetInnerHTML={{ __html: lan.qr }}
+              />
+              <Box sx={{ display: 'grid', gap: 1, alignContent: 'start', minWidth: 0 }}>
+                <Typography>Point the tablet’s camera here, or type the address:</Typography>
+                {lan.urls.map((u) => (
+                  <Box key={u} sx={{ fontWeight: 600, fontSize: '1.2rem', overflowWrap: 'anywhere' }}>
+                    {u}/pair
+                  </Box>
+                ))}
+                {code ? (
+                  <Box role="status">
+                    <Typography>The code, good for one device until {dayTime(code.expiresAt)}:</Typography>
+                    <Box
+                      data-testid="code"
+                      sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '3rem', letterSpacing: '0.12em', lineHeight: 1.1 }}
+                    >
+                      {code.code.slice(0, 3)} {code.code.slice(3)}
+                    </Box>
+                  </Box>
+                ) : (
+                  <Box>
+                    <Button variant="contained" onClick={() => void show()}>
+                      Show a code
+                    </Button>
+                  </Box>
+                )}
+              </Box>
+              <Typography variant="body2" color="text.secondary" sx={{ gridColumn: '1 / -1' }}>
+                A tablet warns about the address once, because the workshop’s authority is its own. Compare the fingerprint, then install{' '}
+                <a href="/ivrek-authority.crt">the authority</a> on it: <span style={{ overflowWrap: 'anywhere' }}>{lan.fingerprint}</span>
+              </Typography>
+            </Box>
+          ) : (
+            <Typography>
+              Ivrek answers on this computer only. Stop it and start it with <code>./ivrek start --lan</code>, and tablets in this network
+              can be let in here, each with a code.
+            </Typography>
+          )}
+        </Tag>
+        <Tag title="Let in" data-testid="devices">
+          {devices.length === 0 && <Empty>No tablet yet. Each one that is let in can be named here, and sent away when it is lost.</Empty>}
+          {devices.map((d) => (
+            <Box key={d.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1, display: 'grid', gap: 0.5 }}>
+              <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-end' }}>
+                <SetField
+                  sx={{ flex: 1 }}
+                  label="Name"
+                  value={d.name ?? ''}
+                  onSet={(t) => {
+                    if (!t) return 'It needs a name.';
+                    void ask<{ devices: DeviceRow[] }>('PUT', { id: d.id, name: t }).then(take);
+                    return null;
+                  }}
+                />
+                <Button
+                  variant="outlined"
+                  onClick={() => void ask<{ devices: DeviceRow[] }>('DELETE', { id: d.id }).then(take)}
+                  aria-label={`Send away: ${d.name ?? 'device'}`}
+                >
+                  Send away
+                </Button>
+              </Box>
+              <Typography variant="body2" color="text.secondary">
+                {[d.person, `let in ${dayTime(d.pairedAt)}`, d.seenAt ? `last seen ${dayTime(d.seenAt)}` : ''].filter(Boolean).join(' · ')}
+              </Typography>
+            </Box>
+          ))}
+        </Tag>
+      </Box>
+    </Page>
+  );
+}

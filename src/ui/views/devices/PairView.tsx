@@ -1,0 +1,81 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useEffect, useState, type FormEvent } from 'react';
+import { Field } from '../../parts/Field';
+import { Page } from '../../parts/Page';
+import { Tag } from '../../parts/Tag';
+
+/** A device that is new here says the code that is shown on the computer. */
+export default function PairView() {
+  const [code, setCode] = useState('');
+  const [name, setName] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [tried, setTried] = useState(false);
+  const [busy, setBusy] = useState(false);
+  useEffect(() => {
+    const told = /^#(\d{6})$/.exec(location.hash)?.[1];
+    if (told) setCode(told);
+  }, []);
+  const digits = code.replace(/[\s-]/g, '');
+  const pair = async (e: FormEvent) => {
+    e.preventDefault();
+    setTried(true);
+    if (!/^\d{6}$/.test(digits)) return;
+    setBusy(true);
+    try {
+      const response = await fetch('/api/pair', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ code: digits, name: name.trim() }),
+      });
+      if (response.ok) return location.assign('/');
+      setProblem(((await response.json()) as { message: string }).message);
+    } catch {
+      setProblem('The computer cannot be reached just now.');
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Page title="Pair this device">
+      <Box component="form" noValidate onSubmit={(e) => void pair(e)} sx={{ display: 'grid', gap: 2, maxWidth: 620 }}>
+        {problem && (
+          <Alert severity="warning" role="alert">
+            {problem}
+          </Alert>
+        )}
+        <Tag lead title="The code on the computer" sx={{ display: 'grid', gap: 1.5 }}>
+          <Typography>
+            On the computer that Ivrek runs on, open Tablets and show a code. It is good for one device and ten minutes.
+          </Typography>
+          <Field
+            label="Code"
+            value={code}
+            onChange={(e) => setCode(e.target.value)}
+            inputProps={{ inputMode: 'numeric', autoComplete: 'one-time-code', maxLength: 9 }}
+            error={tried && !/^\d{6}$/.test(digits) ? 'Six digits.' : null}
+            sx={{ maxWidth: 260, '& input': { fontSize: '1.9rem', letterSpacing: '0.15em' } }}
+          />
+          <Field
+            label="What this device is called"
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+            placeholder="Shed tablet"
+            inputProps={{ maxLength: 60 }}
+          />
+          <Box>
+            <Button type="submit" variant="contained" disabled={busy}>
+              Pair
+            </Button>
+          </Box>
+        </Tag>
+        <Typography color="text.secondary">
+          Does the browser warn about this address? Compare the fingerprint it shows with the one on the computer, then install{' '}
+          <a href="/ivrek-authority.crt">the workshop’s authority</a> on this device, so that it also works where there is no network.
+        </Typography>
+      </Box>
+    </Page>
+  );
+}

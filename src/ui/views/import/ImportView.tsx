@@ -1,0 +1,175 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useRef, useState } from 'react';
+import { fieldName, valueWords } from '../../parts/fieldNames';
+import { Page } from '../../parts/Page';
+import { Tag } from '../../parts/Tag';
+
+interface Conflict {
+  key: string;
+  table: string;
+  field: string | null;
+  here: unknown;
+  file: unknown;
+  message: string | null;
+}
+interface Report {
+  jobId: string;
+  bike: string;
+  fresh: number;
+  known: number;
+  photos: number;
+  missingPhotos: number;
+  conflicts: Conflict[];
+  done: boolean;
+}
+type Choice = 'file' | 'here';
+
+const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+
+/** Brings in a job that was exported here or elsewhere. What it would change is shown first. */
+export default function ImportView() {
+  const input = useRef<HTMLInputElement>(null);
+  const [file, setFile] = useState<File | null>(null);
+  const [report, setReport] = useState<Report | null>(null);
+  const [choices, setChoices] = useState<Record<string, Choice>>({});
+  const [problem, setProblem] = useState<string | null>(null);
+  const [stop, setStop] = useState<AbortController | null>(null);
+
+  const send = async (chosen: File, check: boolean) => {
+    const going = new AbortController();
+    setStop(going);
+    setProblem(null);
+    try {
+      const response = await fetch(check ? '/api/import?check' : '/api/import', {
+        method: 'POST',
+        headers: { 'content-type': 'application/octet-stream', 'x-ivrek-choices': encodeURIComponent(JSON.stringify(choices)) },
+        body: chosen,
+        signal: going.signal,
+      });
+      const body = (await response.json()) as Report & { message?: string };
+      if (body.message) setProblem(body.message);
+      else setReport(body);
+    } catch {
+      setProblem(going.signal.aborted ? 'Stopped. Nothing was changed.' : 'The server cannot be reached just now. Nothing was changed.');
+    } finally {
+      setStop(null);
+    }
+  };
+  const choose = (list: FileList | null) => {
+    const chosen = list?.[0] ?? null;
+    if (input.current) input.current.value = '';
+    if (!chosen) return;
+    setFile(chosen);
+    setReport(null);
+    setChoices({});
+    void send(chosen, true);
+  };
+  const open = report?.conflicts.filter((c) => !choices[c.key]) ?? [];
+  return (
+    <Page
+      title="Bring in a job"
+      bar={
+        <Button href="/" color="inherit">
+          Next
+        </Button>
+      }
+    >
+      <Box sx={{ display: 'grid', gap: 2, maxWidth: 860 }}>
+        {problem && (
+          <Alert severity="warning" role="alert">
+            {file?.name}: {problem}
+          </Alert>
+        )}
+        <Tag lead title="A job from a file">
+          <Typography sx={{ mb: 1 }}>
+            A ZIP or JSON that Ivrek exported, here or in another workshop. It keeps its log, its photos and its ids; what is here already
+            is left alone.
+          </Typography>
+          <input
+            ref={input}
+            type="file"
+            accept=".zip,.json,application/zip,application/json"
+            hidden
+            aria-label="File of a job"
+            onChange={(e) => choose(e.target.files)}
+          />
+          <Button variant={report ? 'outlined' : 'contained'} onClick={() => input.current?.click()} disabled={stop !== null}>
+            Choose the file
+          </Button>
+          {stop && (
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 1 }} role="status">
+              <LinearProgress sx={{ flex: 1 }} aria-label="Reading the file" />
+              <Button onClick={() => stop.abort()}>Stop</Button>
+            </Box>
+          )}
+        </Tag>
+        {report && (
+          <Tag title={report.bike} data-testid="import-report">
+            {report.done ? (
+              <>
+                <Typography sx={{ mb: 1 }}>
+                  It is here: {count(report.fresh, 'new entry', 'new entries')}, {report.known} known before
+                  {report.photos > 0 && `, ${count(report.photos - report.missingPhotos, 'photo')}`}.
+                </Typography>
+                <Button variant="contained" href={`/job/${report.jobId}/book-in`}>
+                  Open it
+                </Button>
+              </>
+            ) : (
+              <Box sx={{ display: 'grid', gap: 1 }}>
+                <Typography>
+                  {report.fresh === 0 && report.conflicts.length === 0
+                    ? 'Everything in this file is here already. Nothing would change.'
+                    : `It would bring ${count(report.fresh, 'new entry', 'new entries')}; ${report.known} are here already.`}{' '}
+                  {report.missingPhotos > 0 &&
+                    `${count(report.missingPhotos, 'photo')} of it ${report.missingPhotos === 1 ? 'is' : 'are'} not in the file.`}
+                </Typography>
+                {report.conflicts.map((c) => (
+                  <Box key={c.key} data-testid="import-conflict" sx={{ borderTop: '3px solid', borderColor: 'bench.brass', pt: 1 }}>
+                    <Typography sx={{ fontWeight: 600 }}>
+                      {c.field ? `${fieldName(c.field)} (${c.table})` : `${c.table}: ${c.message ?? ''}`}
+                    </Typography>
+                    <ToggleButtonGroup
+                      exclusive
+                      value={choices[c.key] ?? null}
+                      onChange={(_e, v: Choice | null) => v && setChoices({ ...choices, [c.key]: v })}
+                      aria-label={c.field ? fieldName(c.field) : c.table}
+                      sx={{ flexWrap: 'wrap' }}
+                    >
+                      <ToggleButton value="here" sx={{ minHeight: 48, textTransform: 'none', fontSize: '1rem' }}>
+                        {c.field ? `Here: “${valueWords(c.here)}”` : 'Leave it out'}
+                      </ToggleButton>
+                      {c.field && (
+                        <ToggleButton value="file" sx={{ minHeight: 48, textTransform: 'none', fontSize: '1rem' }}>
+                          {`In the file: “${valueWords(c.file)}”`}
+                        </ToggleButton>
+                      )}
+                    </ToggleButtonGroup>
+                  </Box>
+                ))}
+                {(report.fresh > 0 || report.conflicts.length > 0) && (
+                  <Box>
+                    <Button variant="contained" disabled={open.length > 0 || stop !== null} onClick={() => file && void send(file, false)}>
+                      Bring it in
+                    </Button>
+                    {open.length > 0 && (
+                      <Typography variant="body2" color="text.secondary">
+                        {count(open.length, 'choice')} to make first. Both values stay in the log.
+                      </Typography>
+                    )}
+                  </Box>
+                )}
+              </Box>
+            )}
+          </Tag>
+        )}
+      </Box>
+    </Page>
+  );
+}
