@@ -136,7 +136,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
 
   await test.step('rebuild: every fastener back, torque stage by stage, signed', async () => {
     await page.goto(`${job}/rebuild`);
-    await expect(page.getByTestId('back-on')).toContainText('1 steps, 2 fasteners');
+    await expect(page.getByTestId('back-on')).toContainText('1 step, 2 fasteners');
     await page.getByRole('button', { name: 'All back on' }).click();
     await expect(page.getByTestId('back-on')).toContainText('nothing is left over');
     await page.getByLabel('Which fasteners').fill('Head nuts');

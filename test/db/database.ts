@@ -1,5 +1,6 @@
 import pg from 'pg';
-import { makePool } from '../../src/server/db/pool';
+import { photoHash } from '../fixtures/commands';
+import { inShop, makePool } from '../../src/server/db/pool';
 import { openShop } from '../../src/server/queries/shops';
 
 const need = (name: string): string => {
@@ -54,4 +55,15 @@ export const shopB = '22222222-2222-4222-8222-222222222222';
 export async function openBoth(pool: pg.Pool): Promise<void> {
   await openShop(pool, shopA, 'A');
   await openShop(pool, shopB, 'B');
+  for (const shopId of [shopA, shopB]) await putBytes(pool, shopId, photoHash);
+}
+
+/** Something under a hash, as if a photo had arrived. */
+export async function putBytes(pool: pg.Pool, shopId: string, sha256: string): Promise<void> {
+  await inShop(pool, shopId, (db) =>
+    db.query(
+      `insert into blob (shop_id, sha256, media_type, bytes, thumb) values ($1, $2, 'image/jpeg', '\\x00', '\\x00') on conflict do nothing`,
+      [shopId, sha256],
+    ),
+  );
 }

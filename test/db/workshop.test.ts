@@ -5,7 +5,7 @@ import { readJournal, replay } from '../../src/server/commands/replay';
 import { demoShopId, loadLanternYard } from '../../src/server/demo/lanternYard';
 import { jobSnapshot } from '../../src/server/queries/job';
 import { nextBoard } from '../../src/server/queries/next';
-import { listShops, openShop, shopPeople, shopRate } from '../../src/server/queries/shops';
+import { listShops, openShop, shopPeople, yardOf } from '../../src/server/queries/shops';
 import { openSession, readSession } from '../../src/server/session';
 import { makeCommand } from '../../src/core/command';
 import { stateOf } from '../../src/core/record';
@@ -30,7 +30,7 @@ describe('the demo', () => {
     expect(shops.filter((s) => s.demo).map((s) => s.name)).toEqual(['Lantern Yard (demo)']);
     expect(shops.some((s) => s.name === 'My workshop')).toBe(true);
     expect((await shopPeople(t.pool, demoShopId)).map((p) => p.name)).toEqual(['Ines Corrow', 'Tam Veley']);
-    const board = await nextBoard(t.pool, demoShopId, null, today.toISOString());
+    const board = await nextBoard(t.pool, demoShopId, today.toISOString());
     expect(board.lines.map((l) => l.bike).sort()).toEqual(['Hollin 500', 'Marram 80', 'Osprane 650', 'Quillon 350']);
     expect(new Set(board.lines.map((l) => l.act?.stage ?? 'waits')).size).toBeGreaterThanOrEqual(2);
     expect(board.lines.find((l) => l.bike === 'Hollin 500')).toMatchObject({ act: null, owner: 'Brannoc Teague' });
@@ -52,22 +52,22 @@ describe('the demo', () => {
   });
 
   it('has no bike, owner or figure in the other shops', async () => {
-    expect((await nextBoard(t.pool, shopA, null, today.toISOString())).lines).toEqual([]);
+    expect((await nextBoard(t.pool, shopA, today.toISOString())).lines).toEqual([]);
   });
 
   it('ranks its open complaint, and the look-again time of the soaking one comes', async () => {
-    const board = await nextBoard(t.pool, demoShopId, null, today.toISOString());
+    const board = await nextBoard(t.pool, demoShopId, today.toISOString());
     const quillon = board.lines.find((l) => l.bike === 'Quillon 350')!;
     const snapshot = (await jobSnapshot(t.pool, demoShopId, quillon.jobId, null))!;
     const ranking = rankJob(stateOf(snapshot), quillon.jobId);
     expect(ranking.suspects[0].probability).toBeGreaterThan(0.1);
     expect(quillon.act?.stage).toBe('trace');
-    const later = await nextBoard(t.pool, demoShopId, null, '2030-06-17T09:00:00.000Z');
+    const later = await nextBoard(t.pool, demoShopId, '2030-06-17T09:00:00.000Z');
     expect(later.lines.find((l) => l.bike === 'Hollin 500')!.act!.words).toContain('Look again');
   });
 
   it('prints its record on A4', async () => {
-    const { lines } = await nextBoard(t.pool, demoShopId, null, today.toISOString());
+    const { lines } = await nextBoard(t.pool, demoShopId, today.toISOString());
     const snapshot = (await jobSnapshot(t.pool, demoShopId, lines.find((l) => l.bike === 'Osprane 650')!.jobId, null))!;
     const pdf = await recordPdf(recordOf(stateOf(snapshot), shipped, snapshot.jobId, '¤'), 'General figures are marked.');
     const text = pdf.toString('latin1');
@@ -111,6 +111,8 @@ describe('sessions', () => {
   });
 
   it('a shop has its rate', async () => {
-    expect(await shopRate(t.pool, demoShopId)).toBe('35.00');
+    const yard = await yardOf(t.pool, demoShopId, null);
+    expect(yard).toMatchObject({ shop: { rate: '35.00', demo: true }, actor: null, home: true });
+    expect(yard.people.map((p) => p.name)).toEqual(['Ines Corrow', 'Tam Veley']);
   });
 });

@@ -9,9 +9,25 @@ export interface ShopLine {
   demo: boolean;
 }
 
-/** The workshops a device can enter, the demo last. */
+/** The workshops a device can enter, the demo last; a hidden one is left out. */
 export async function listShops(from: pg.Pool): Promise<ShopLine[]> {
-  return (await from.query('select id, name, demo from shop order by demo, name, id')).rows as ShopLine[];
+  return (await from.query('select id, name, demo from shop where not hidden order by demo, name, id')).rows as ShopLine[];
+}
+
+/** Puts the demo workshop out of sight, or back into it. */
+export async function hideDemo(from: pg.Pool, shopId: string, hidden: boolean): Promise<void> {
+  await inShop(from, shopId, (db) => db.query('update shop set hidden = $2 where id = $1 and demo', [shopId, hidden]));
+}
+
+/** Takes the demo workshop away with everything in it. A workshop that is no demo is never removed. */
+export async function removeDemo(from: pg.Pool, shopId: string): Promise<void> {
+  await inShop(from, shopId, (db) => db.query('delete from shop where id = $1 and demo', [shopId]));
+}
+
+/** Whether the demo is there, and in sight. */
+export async function demoState(from: pg.Pool): Promise<'shown' | 'hidden' | 'gone'> {
+  const { rows } = await from.query('select hidden from shop where demo limit 1');
+  return rows[0] ? ((rows[0] as { hidden: boolean }).hidden ? 'hidden' : 'shown') : 'gone';
 }
 
 export async function openShop(from: pg.Pool, id: string, name: string, demo = false): Promise<void> {

@@ -1,131 +1,199 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { id, script } from '../../../test/fixtures/commands';
-import { advance, effectOf, type Command } from '../../core/command';
-import { emptyState, tableNames, type JobSnapshot } from '../../core/record';
-import type { Post, PostAnswer } from './post';
-import { JobStore, type Shelf, type Waiting } from './store';
-
-function bookedIn(): JobSnapshot {
-  const state = script()
-    .slice(0, 2)
-    .reduce((s, c) => {
-      const o = effectOf(s, c);
-      if (!o.ok) throw new Error(o.refusal.message);
-      return advance(s, c, o.changes, s.journal.length + 1, null);
-    }, emptyState());
-  const rows = Object.fromEntries(tableNames.map((t) => [t, [...state.rows[t].values()]]));
-  return {
-    shop: { id: 's', name: 'S', rate: '35.00', currency: '¤', seq: 2 },
-    actor: { id: id.person, name: 'Ines Corrow' },
-    jobId: id.job,
-    rows,
-    personal: [],
-    journal: state.journal,
-  };
-}
-
-class Memory implements Shelf {
-  kept: Waiting[] = [];
-  read = () => this.kept;
-  write = (w: Waiting[]) => void (this.kept = w);
-}
+import { id } from '../../../test/fixtures/commands';
+import { run } from '../../../test/fixtures/state';
+import { snapshotAfter } from '../../../test/fixtures/snapshot';
+import { effectOf } from '../../core/command';
+import { stateOf, type Heard, type State } from '../../core/record';
+import type { Item } from '../device/types';
+import { JobStore } from './store';
+import { casesOf } from './tray';
 
 let n = 0;
 const uuid = () => `00000000-0000-4000-9000-${String(n++).padStart(12, '0')}`;
-const storeWith = (post: Post, shelf: Shelf = new Memory()) => new JobStore(bookedIn(), post, shelf, () => new Date(0), uuid);
-const settled = () => new Promise((r) => setImmediate(r));
+const start = () => snapshotAfter('bike.bookIn');
 
-/** What a command does to the job as it was booked in. */
-const changesOf = (c: Command) => {
-  const o = effectOf(storeWith(() => Promise.resolve({ kind: 'cut' })).get().state, c);
-  return o.ok ? o.changes : [];
-};
+function storeWith(keep: (item: Item) => Promise<void> = () => Promise.resolve()) {
+  const kept: Item[] = [];
+  const store = new JobStore(
+    start(),
+    (i) => (kept.push(i), keep(i)),
+    () => new Date(0),
+    uuid,
+  );
+  return { store, kept };
+}
 
-/** A server that keeps everything, as the real one would. */
-function goodServer() {
-  let seq = 2;
-  const seen: Command[] = [];
-  const post: Post = (c) => {
-    seen.push(c);
-    return Promise.resolve<PostAnswer>({ kind: 'kept', seq: ++seq, changes: changesOf(c) });
+/** What the server would tell about an item that it applied as number `seq`. */
+function heard(item: Item, seq: number, state: State = stateOf(start())): Heard {
+  const outcome = effectOf(state, item.command);
+  if (!outcome.ok) throw new Error(outcome.refusal.message);
+  const { id: eid, type, madeAt } = item.command;
+  return {
+    id: eid,
+    seq,
+    type,
+    jobId: item.jobId,
+    bikeId: null,
+    madeAt,
+    actorId: item.actorId,
+    targetId: null,
+    changes: outcome.changes,
+    personal: [],
   };
-  return { post, seen };
 }
 
 const watch = (what: string) => ['watch.add', 'watch', uuid(), { jobId: id.job, what, due: 'soon' }] as const;
+const watches = (s: JobStore) => [...s.get().state.rows.watch.values()].map((w) => w.what);
+
+/** An entry as another device would have made it. */
+function foreign(what: string, seq: number): Heard {
+  const { store, kept } = storeWith();
+  store.act(...watch(what));
+  return heard(kept[0], seq);
+}
 
 describe('the job on one device', () => {
-  it('shows what is done at once and sends it in order', async () => {
-    const { post, seen } = goodServer();
-    const store = storeWith(post);
+  it('shows what is done at once and hands it over to be kept, with who did it and what it knew', () => {
+    const { store, kept } = storeWith();
     store.act(...watch('a'));
     store.act(...watch('b'));
-    expect([...store.get().state.rows.watch.values()].map((w) => w.what)).toEqual(['a', 'b']);
+    expect(watches(store)).toEqual(['a', 'b']);
     expect(store.get().waiting).toBe(2);
-    await settled();
-    expect(seen.map((c) => (c.payload as { what: string }).what)).toEqual(['a', 'b']);
-    expect(store.get().waiting).toBe(0);
-    expect(store.get().state.journal.at(-1)!.seq).toBe(4);
+    expect(kept.map((k) => [k.actorId, k.command.after, k.state])).toEqual([
+      [id.person, 2, 'waiting'],
+      [id.person, 2, 'waiting'],
+    ]);
   });
 
-  it('without a server keeps what was done, over a new start, and sends each once', async () => {
-    const shelf = new Memory();
-    const first = storeWith(() => Promise.resolve({ kind: 'cut' }), shelf);
-    first.act(...watch('a'));
-    await settled();
-    expect(first.get()).toMatchObject({ waiting: 1, cut: true });
-    const { post, seen } = goodServer();
-    const second = storeWith(post, shelf);
-    second.resume();
-    expect([...second.get().state.rows.watch.values()]).toHaveLength(1);
-    await settled();
-    expect(seen).toHaveLength(1);
-    expect(shelf.kept).toEqual([]);
-    expect(second.get().cut).toBe(false);
+  it('counts an entry as waiting until it is answered, and as sent once its number is reached', () => {
+    const { store, kept } = storeWith();
+    store.act(...watch('a'));
+    const h = heard(kept[0], 3);
+    store.hear({ kind: 'answered', id: h.id, jobId: id.job, seq: 3, changes: h.changes });
+    expect(store.get().waiting).toBe(0);
+    expect(store.heardUpTo).toBe(3);
+    expect(store.get().state.journal.at(-1)).toMatchObject({ id: h.id, seq: 3 });
+  });
+
+  it('an answer ahead of what was heard waits for what is missing, and asks for it', () => {
+    const { store, kept } = storeWith();
+    let gaps = 0;
+    store.onGap = () => gaps++;
+    store.act(...watch('mine'));
+    const mine = heard(kept[0], 5);
+    store.hear({ kind: 'answered', id: mine.id, jobId: id.job, seq: 5, changes: mine.changes });
+    expect(gaps).toBeGreaterThan(0);
+    expect(store.heardUpTo).toBe(2);
+    expect(watches(store)).toEqual(['mine']);
+    const [c, d] = [foreign('third', 3), foreign('fourth', 4)];
+    store.hear({ kind: 'entries', entries: [d] });
+    expect(store.heardUpTo).toBe(2);
+    store.hear({ kind: 'entries', entries: [c] });
+    expect(store.heardUpTo).toBe(5);
+    expect(watches(store)).toEqual(['third', 'fourth', 'mine']);
+    expect(store.get().waiting).toBe(0);
+  });
+
+  it('whatever the order and however often news comes, the state is that of the journal', () => {
+    const entries = Array.from({ length: 6 }, (_x, i) => foreign(`w${i}`, i + 3));
+    fc.assert(
+      fc.property(fc.shuffledSubarray([...entries, ...entries], { minLength: 0, maxLength: 12 }), (order) => {
+        const { store } = storeWith();
+        for (const e of order) store.hear({ kind: 'entries', entries: [e] });
+        store.caughtUp(entries, 8);
+        expect(watches(store)).toEqual(['w0', 'w1', 'w2', 'w3', 'w4', 'w5']);
+        expect(store.heardUpTo).toBe(8);
+        expect(new Set(store.get().state.journal.map((e) => e.id)).size).toBe(store.get().state.journal.length);
+      }),
+    );
+  });
+
+  it('entries of other jobs only move the number on', () => {
+    const { store } = storeWith();
+    store.hear({ kind: 'entries', entries: [{ ...foreign('x', 3), jobId: uuid() }] });
+    expect(store.heardUpTo).toBe(3);
+    expect(watches(store)).toEqual([]);
+  });
+
+  it('a new hand and new personal data of the owner come with the news', () => {
+    const { store } = storeWith();
+    const person: Heard = {
+      ...foreign('x', 3),
+      type: 'person.add',
+      jobId: null,
+      changes: [{ op: 'insert', table: 'person', row: { id: uuid(), name: 'Tam Veley', versions: {} } }],
+    };
+    store.hear({ kind: 'entries', entries: [person] });
+    expect([...store.get().state.rows.person.values()].map((p) => p.name)).toContain('Tam Veley');
+    store.caughtUp([{ ...foreign('y', 4), personal: [{ id: id.personal2, name: 'New owner', phone: null, email: null }] }], 4);
+    expect(store.get().personal.map((p) => p.name)).toContain('New owner');
   });
 
   it('a refusal known here changes nothing and says why', () => {
-    const store = storeWith(() => Promise.resolve({ kind: 'cut' }));
+    const { store, kept } = storeWith();
     const r = store.act('torque.stage', 'torqueStage', uuid(), { jobId: id.job, torqueId: uuid() });
     expect(r.ok).toBe(false);
-    expect(store.get().waiting).toBe(0);
+    expect(kept).toEqual([]);
     expect(store.get().refused!.refusal.code).toBe('missing');
     store.dismiss();
     expect(store.get().refused).toBeNull();
   });
 
-  it('a refusal by the server takes back that one and what stood on it; the rest goes on', async () => {
-    let sent = 0;
-    const refuseFirst: Post = (c) => {
-      sent++;
-      if (sent === 1)
-        return Promise.resolve({
-          kind: 'refused',
-          refusal: {
-            code: 'conflict',
-            message: 'Someone changed this in the meantime.',
-            fields: [{ field: 'year', theirs: 1968, yours: 1970 }],
-          },
-        });
-      return Promise.resolve({ kind: 'kept', seq: 3, changes: changesOf(c) });
-    };
-    const store = storeWith(refuseFirst);
-    store.set('bike.set', 'bike', id.bike, { year: 1970 });
+  it('says when the device cannot keep an entry', async () => {
+    const { store } = storeWith(() => Promise.reject(new Error('full')));
     store.act(...watch('a'));
-    await settled();
+    await Promise.resolve();
+    await Promise.resolve();
+    expect(store.get().unkept).toBe(true);
+    expect(watches(store)).toEqual(['a']);
+  });
+
+  it('takes up what an earlier visit left, without doubling what is done meanwhile', () => {
+    const first = storeWith();
+    first.store.act(...watch('left'));
+    const second = storeWith();
+    second.store.act(...watch('new'));
+    second.store.takeUp(first.kept);
+    expect(watches(second.store).sort()).toEqual(['left', 'new']);
+    second.store.takeUp([...first.kept, ...second.kept]);
+    expect(second.store.get().waiting).toBe(2);
+  });
+
+  it('a refused entry leaves the screen and lies in the tray with what was held by it', () => {
+    const { store, kept } = storeWith();
+    store.set('bike.set', 'bike', id.bike, { year: 1970 });
+    store.set('bike.set', 'bike', id.bike, { year: 1971 });
+    store.act(...watch('a'));
+    const refusal = { code: 'conflict' as const, message: 'x', fields: [{ field: 'year', theirs: 1968, yours: 1970 }] };
+    store.takeUp([{ ...kept[0], state: 'refused', refusal }, { ...kept[1], state: 'held', heldBy: kept[0].id }, kept[2]]);
     expect(store.get().state.rows.bike.get(id.bike)!.year).toBeNull();
-    expect([...store.get().state.rows.watch.values()]).toHaveLength(1);
-    expect(store.get().refused!.refusal.fields).toEqual([{ field: 'year', theirs: 1968, yours: 1970 }]);
+    expect(watches(store)).toEqual(['a']);
+    const [one] = casesOf(store.get().tray);
+    expect(one.fields).toEqual([{ field: 'year', theirs: 1968, yours: 1971 }]);
+    expect(one.covered.map((c) => c.id)).toEqual([kept[1].id]);
+    expect(one.behind).toBe(0);
   });
 
   it('sets fields on the versions that it shows', () => {
-    const sent: Command[] = [];
-    const store = storeWith((c) => (sent.push(c), Promise.resolve({ kind: 'cut' })));
+    const { store, kept } = storeWith();
     store.set('bike.set', 'bike', id.bike, { year: 1968 });
     store.set('bike.set', 'bike', id.bike, { year: 1969 });
+    expect(kept.map((k) => k.command.base)).toEqual([{ year: 0 }, { year: 1 }]);
     const last = store.get().state.journal.at(-1)!;
     expect(last.changes[0]).toMatchObject({ op: 'update', was: { year: 1968 } });
-    expect(sent[0].base).toEqual({ year: 0 });
     expect(store.targets().undo!.id).toBe(last.id);
+  });
+
+  it('what it knows to be at the server can be opened again, without what waits', () => {
+    const { store, kept } = storeWith();
+    store.act(...watch('sent'));
+    store.act(...watch('waits'));
+    store.hear({ kind: 'entries', entries: [heard(kept[0], 3)] });
+    const again = new JobStore(store.toSnapshot(), () => Promise.resolve(), undefined, uuid, [kept[1]]);
+    expect(watches(again)).toEqual(['sent', 'waits']);
+    expect(again.get().waiting).toBe(1);
+    expect(again.heardUpTo).toBe(3);
+    expect(run(stateOf(store.toSnapshot()), kept[1].command).rows.watch.size).toBe(2);
   });
 });

@@ -1,11 +1,13 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { id } from '../../../test/fixtures/commands';
 import { snapshotAfter } from '../../../test/fixtures/snapshot';
 import type { ComponentType } from 'react';
+import { FakeServer } from '../../../test/fixtures/fakeServer';
 import { after } from '../../../test/fixtures/state';
-import { advance, effectOf, type Command } from '../../core/command';
-import type { JobSnapshot, State } from '../../core/record';
+import type { Command } from '../../core/command';
+import type { JobSnapshot } from '../../core/record';
+import { deviceFor } from '../device/device';
 import BookInView from './bookin/BookInView';
 import DecideView from './decide/DecideView';
 import HandOverView from './handover/HandOverView';
@@ -20,33 +22,34 @@ import TuneView from './tune/TuneView';
 // Each stage with a job of the script on it: what it shows, and which command an act sends. The server keeps everything.
 
 let sent: Command[];
-let server: State;
-beforeEach(() => {
-  sent = [];
-  localStorage.clear();
-  vi.stubGlobal('fetch', (_url: string, init: { body: string }) => {
-    const command = JSON.parse(init.body) as Command;
-    sent.push(command);
-    const outcome = effectOf(server, command);
-    if (!outcome.ok) return Promise.resolve({ ok: false, status: 409, json: () => Promise.resolve({ refusal: outcome.refusal }) });
-    const seq = 1000 + sent.length;
-    server = advance(server, command, outcome.changes, seq, null);
-    return Promise.resolve({ ok: true, status: 200, json: () => Promise.resolve({ seq, changes: outcome.changes }) });
-  });
+let seen = 0;
+let shopId = '';
+afterEach(async () => {
+  // Nothing of one test is still on its way when the next begins.
+  await deviceFor(shopId).send();
+  vi.unstubAllGlobals();
 });
-afterEach(() => vi.unstubAllGlobals());
 
 /** A view on the script's job as it stands after the last command of a type. */
 function open(View: ComponentType<{ snapshot: JobSnapshot }>, type: string) {
-  server = after(type);
-  render(<View snapshot={snapshotAfter(type)} />);
+  const server = new FakeServer(after(type));
+  sent = server.sent;
+  seen = 0;
+  const snapshot = snapshotAfter(type);
+  shopId = snapshot.shop.id;
+  render(<View snapshot={snapshot} />);
 }
 
 const press = (name: string | RegExp, scope: ReturnType<typeof within> = screen) => fireEvent.click(scope.getByRole('button', { name }));
 const write = (label: string | RegExp, value: string, scope: ReturnType<typeof within> = screen) =>
   fireEvent.change(scope.getByLabelText(label), { target: { value } });
+/** The next command that was sent, with everything that came before it in the same act. */
 const last = async (type: string) => {
-  await waitFor(() => expect(sent.at(-1)?.type).toBe(type));
+  await waitFor(() => {
+    expect(sent.length).toBeGreaterThan(seen);
+    expect(sent.at(-1)?.type).toBe(type);
+  });
+  seen = sent.length;
   return sent.at(-1)!.payload as Record<string, unknown>;
 };
 
@@ -121,7 +124,7 @@ describe('rebuild', () => {
   it('leads back the last step off first, with every fastener', async () => {
     open(RebuildView, 'step.add');
     const back = within(screen.getByTestId('back-on'));
-    expect(screen.getByTestId('back-on')).toHaveTextContent('1 steps, 6 fasteners, 1 bags to go');
+    expect(screen.getByTestId('back-on')).toHaveTextContent('1 step, 6 fasteners, 1 bag to go');
     expect(back.getByText('gasket reused')).toBeInTheDocument();
     press('All back on', back);
     expect(await last('step.refit')).toEqual({ jobId: id.job, counts: { [id.fastener]: 4, [id.fastener2]: 2 } });

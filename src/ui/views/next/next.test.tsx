@@ -1,22 +1,26 @@
 import { render, screen, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import NextView, { type NextProps } from './NextView';
+import NextView, { type NextBoardProps, type NextProps } from './NextView';
 
-const props = (patch: Partial<NextProps> = {}): NextProps => ({
-  shop: { name: 'Lantern Yard', demo: true },
-  actor: 'Ines Corrow',
-  now: '2030-06-15T09:00:00.000Z',
-  lines: [],
-  gone: [],
-  ...patch,
+type Lines = NextBoardProps['lines'];
+const props = (board: Partial<NextBoardProps> = {}): NextProps => ({
+  yard: {
+    shop: { id: 'shop', name: 'Lantern Yard', rate: '35.00', currency: '¤', seq: 1, demo: true },
+    actor: { id: 'i', name: 'Ines Corrow' },
+    people: [{ id: 'i', name: 'Ines Corrow' }],
+    home: true,
+  },
+  board: { now: '2030-06-15T09:00:00.000Z', lines: [], gone: [], ...board },
 });
-const line = (patch: Partial<NextProps['lines'][number]> = {}): NextProps['lines'][number] => ({
+const line = (patch: Partial<Lines[number]> = {}): Lines[number] => ({
   jobId: 'j1',
   bike: 'Quillon 350',
   owner: 'Orla Fennimore',
   complaint: 'Will not start',
   act: { stage: 'trace', words: 'Look at the spark', why: 'It parts two suspects.' },
   waiting: [],
+  provisional: [],
+  last: 1,
   ...patch,
 });
 
@@ -67,5 +71,19 @@ describe('home', () => {
     );
     expect(screen.getByRole('link', { name: 'Osprane 650, 1 Jun 2030' })).toHaveAttribute('href', '/job/g/handover');
     expect(screen.getByText('Nothing open on: Idle 125.')).toBeInTheDocument();
+  });
+
+  it('lists what is provisional, overdue where its day has passed', () => {
+    const provisional = [{ what: 'Tape on the hose', until: null, untilOn: '2030-06-01', mayRide: false, mayLeave: false }];
+    render(<NextView {...props({ lines: [line({ provisional })] })} />);
+    const link = screen.getByRole('link', { name: /Quillon 350: Tape on the hose/ });
+    expect(link).toHaveAttribute('href', '/job/j1/handover');
+    expect(link).toHaveTextContent('by 1 Jun 2030, overdue · may not be ridden · may not leave');
+  });
+
+  it('says plainly that there is no server, and still shows the board', () => {
+    render(<NextView {...props({ lines: [line()] })} offline />);
+    expect(screen.getByText(/The server cannot be reached\. What you enter is kept on this device/)).toBeInTheDocument();
+    expect(screen.getByText('Look at the spark')).toBeInTheDocument();
   });
 });

@@ -3,11 +3,12 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { id } from '../../../../test/fixtures/commands';
 import { shipped } from '../../../../test/fixtures/knowledge';
 import { snapshotAfter } from '../../../../test/fixtures/snapshot';
+import { FakeServer } from '../../../../test/fixtures/fakeServer';
 import { after } from '../../../../test/fixtures/state';
-import { advance, effectOf, type Command } from '../../../core/command';
-import type { State } from '../../../core/record';
+import type { Command } from '../../../core/command';
 import { believe, buildModel, caseOf, explain, rank, schoolViews } from '../../../core/trace';
 import type { RankReply, RankRequest } from '../../../workers/rank';
+import { deviceFor } from '../../device/device';
 import TraceView from './TraceView';
 
 // The Trace view with the real ranking; the worker's work is done in this thread, the server keeps everything.
@@ -31,25 +32,22 @@ class HereWorker {
 }
 
 let sent: Command[];
-let server: State;
 beforeEach(() => {
-  sent = [];
-  localStorage.clear();
   vi.stubGlobal('Worker', HereWorker);
-  vi.stubGlobal('fetch', (_url: string, init: { body: string }) => {
-    const command = JSON.parse(init.body) as Command;
-    sent.push(command);
-    const outcome = effectOf(server, command);
-    if (!outcome.ok) return Promise.resolve({ ok: false, status: 409, json: () => Promise.resolve({ refusal: outcome.refusal }) });
-    server = advance(server, command, outcome.changes, 1000 + sent.length, null);
-    return Promise.resolve({ ok: true, status: 200, json: () => Promise.resolve({ seq: 1000 + sent.length, changes: outcome.changes }) });
-  });
 });
-afterEach(() => vi.unstubAllGlobals());
+let shopId = '';
+afterEach(async () => {
+  // Nothing of one test is still on its way when the next begins.
+  await deviceFor(shopId).send();
+  vi.unstubAllGlobals();
+});
 
 function open(type: string) {
-  server = after(type);
-  render(<TraceView snapshot={snapshotAfter(type)} ranking={rank(buildModel(shipped, caseOf(server, id.job)))} />);
+  const server = new FakeServer(after(type));
+  sent = server.sent;
+  const snapshot = snapshotAfter(type);
+  shopId = snapshot.shop.id;
+  render(<TraceView snapshot={snapshot} ranking={rank(buildModel(shipped, caseOf(server.state, id.job)))} />);
 }
 const suspects = () => within(screen.getByTestId('suspects'));
 const settled = () => waitFor(() => expect(suspects().queryByText('working…')).toBeNull());

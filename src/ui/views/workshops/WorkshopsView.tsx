@@ -11,6 +11,7 @@ import { Tag } from '../../parts/Tag';
 
 export interface WorkshopsProps {
   shops: { id: string; name: string; demo: boolean; people: { id: string; name: string }[] }[];
+  demo: 'shown' | 'hidden' | 'gone';
 }
 
 async function enter(wish: object): Promise<string | null> {
@@ -24,7 +25,7 @@ async function enter(wish: object): Promise<string | null> {
 }
 
 /** The first screen: which workshop, and who is working. */
-export default function WorkshopsView({ shops }: WorkshopsProps) {
+export default function WorkshopsView({ shops, demo }: WorkshopsProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const [name, setName] = useState('');
   const go = async (wish: object) => {
@@ -59,6 +60,7 @@ export default function WorkshopsView({ shops }: WorkshopsProps) {
                   Go in as {p.name}
                 </Button>
               ))}
+              {s.demo && <DemoActs acts={['hide', 'remove']} onProblem={setProblem} />}
               {s.people.length === 0 && (
                 <>
                   <FirstPerson shopId={s.id} onProblem={setProblem} />
@@ -78,6 +80,14 @@ export default function WorkshopsView({ shops }: WorkshopsProps) {
             </Button>
           </Box>
         </Tag>
+        {demo !== 'shown' && (
+          <Tag title="The demo workshop" level="h3" data-testid="demo-away">
+            <Typography sx={{ mb: 1 }}>
+              {demo === 'hidden' ? 'It is out of sight.' : 'It is not here.'} Four invented bikes at different stages, to try things on.
+            </Typography>
+            <DemoActs acts={[demo === 'hidden' ? 'show' : 'bring']} onProblem={setProblem} />
+          </Tag>
+        )}
         <Typography color="text.secondary">Ivrek keeps everything on this machine. Nothing is sent anywhere.</Typography>
       </Box>
     </Page>
@@ -125,6 +135,40 @@ function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: str
       <Button type="submit" variant="contained">
         Go in
       </Button>
+    </Box>
+  );
+}
+
+type DemoAct = 'hide' | 'show' | 'remove' | 'bring';
+const demoWords: Record<DemoAct, string> = { hide: 'Hide the demo', show: 'Show it', remove: 'Remove the demo', bring: 'Bring it back' };
+
+/** The demo out of sight, away, or back. Removing it takes what was tried in it along, so that is asked once more. */
+function DemoActs({ acts, onProblem }: { acts: DemoAct[]; onProblem: (p: string | null) => void }) {
+  const [sure, setSure] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const act = async (which: DemoAct) => {
+    if (which === 'remove' && !sure) return setSure(true);
+    setBusy(true);
+    try {
+      const r = await fetch('/api/demo', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ act: which }),
+      });
+      if (r.ok) return location.reload();
+      onProblem(((await r.json()) as { message: string }).message);
+    } catch {
+      onProblem('The server cannot be reached.');
+    }
+    setBusy(false);
+  };
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      {acts.map((a) => (
+        <Button key={a} variant="text" disabled={busy} onClick={() => void act(a)}>
+          {a === 'remove' && sure ? 'Really remove it, with what was tried in it' : demoWords[a]}
+        </Button>
+      ))}
     </Box>
   );
 }

@@ -1,0 +1,232 @@
+import 'fake-indexeddb/auto';
+import fc from 'fast-check';
+import { afterEach, describe, expect, it } from 'vitest';
+import { id } from '../../../test/fixtures/commands';
+import { after, run } from '../../../test/fixtures/state';
+import { effectOf, makeCommand, type Refusal } from '../../core/command';
+import type { State } from '../../core/record';
+import { Bus } from './bus';
+import { openShelves, type DeviceDb } from './database';
+import { Outbox } from './outbox';
+import type { Wire } from './post';
+import { Sender } from './sender';
+import type { Answered, Item, News } from './types';
+
+let count = 0;
+const uuid = () => `00000000-0000-4000-a000-${String(count++).padStart(12, '0')}`;
+const open: DeviceDb[] = [];
+afterEach(() => open.splice(0).forEach((db) => db.close()));
+
+async function device(wire: Partial<Wire> = {}) {
+  const db = await openShelves(`test-${count++}`);
+  open.push(db);
+  const outbox = new Outbox(db, 'shop', uuid);
+  const bus = new Bus(`bus-${count++}`);
+  const news: News[] = [];
+  bus.hear((x) => news.push(x));
+  const sent: string[] = [];
+  let seq = 10;
+  const full: Wire = {
+    send: (items) => {
+      sent.push(...items.map((i) => i.id));
+      return Promise.resolve(items.map((i): Answered => ({ kind: 'kept', seq: ++seq, changes: i.changes })));
+    },
+    upload: () => Promise.resolve({ kind: 'kept' }),
+    ...wire,
+  };
+  return { db, outbox, bus, news, sent, sender: new Sender(db, outbox, full, bus, (work) => work()) };
+}
+
+let state: State = after('bike.bookIn');
+const begin = () => void (state = after('bike.bookIn'));
+
+/** An item as a screen makes it: applied to the state that the screen shows. */
+function item(type: string, kind: Item['command']['entity']['kind'], entityId: string, payload: object, patch: Partial<Item> = {}): Item {
+  const versions = state.rows[kind].get(entityId)?.versions ?? {};
+  const set = (payload as { set?: object }).set;
+  const base = Object.fromEntries(Object.keys(set ?? {}).map((f) => [f, versions[f] ?? 0]));
+  const command = makeCommand({ id: uuid(), type, kind, entityId, madeAt: '2030-01-01T08:00:00.000Z', after: null, payload, base });
+  const outcome = effectOf(state, command);
+  if (!outcome.ok) throw new Error(outcome.refusal.message);
+  state = run(state, command);
+  return {
+    id: command.id,
+    shopId: 'shop',
+    jobId: id.job,
+    command,
+    actorId: 'ines',
+    photos: [],
+    changes: outcome.changes,
+    state: 'waiting',
+    ...patch,
+  };
+}
+const watch = (patch: Partial<Item> = {}) => item('watch.add', 'watch', uuid(), { jobId: id.job, what: 'x', due: 'soon' }, patch);
+const year = (y: number) => item('bike.set', 'bike', id.bike, { set: { year: y } });
+
+const conflict: Refusal = { code: 'conflict', message: 'Someone changed this.', fields: [{ field: 'year', theirs: 1968, yours: 1970 }] };
+
+describe('outbox', () => {
+  it('keeps entries in the order they were made, over a new opening', async () => {
+    begin();
+    const d = await device();
+    const items = [watch(), watch(), watch()];
+    for (const i of items) await d.outbox.add(i);
+    d.db.close();
+    const again = await openShelves(d.db.name);
+    open.push(again);
+    expect((await new Outbox(again, 'shop').all()).map((i) => i.id)).toEqual(items.map((i) => i.id));
+    expect(await new Outbox(again, 'another shop').all()).toEqual([]);
+  });
+
+  it('holds what builds on a refused entry, lets the rest pass, and passes on the fields that nobody fought over', async () => {
+    begin();
+    const d = await device();
+    const both = item('bike.set', 'bike', id.bike, { set: { year: 1970, mileageKm: 5 } });
+    const later = year(1971);
+    const other = watch();
+    for (const i of [both, later, other]) await d.outbox.add(i);
+    await d.outbox.refuse(both.id, conflict);
+    const all = await d.outbox.all();
+    expect(all.map((i) => i.state)).toEqual(['refused', 'held', 'waiting', 'waiting']);
+    expect(all[0].command.payload).toEqual({ set: { year: 1970 } });
+    expect(all[3].command.payload).toEqual({ set: { mileageKm: 5 } });
+    expect(all[3].command.base).toEqual({ mileageKm: 0 });
+    expect(all[3].id).not.toBe(both.id);
+    // an entry made afterwards that builds on it is held as well
+    await d.outbox.add(year(1972));
+    expect((await d.outbox.all()).at(-1)).toMatchObject({ state: 'held', heldBy: both.id });
+  });
+
+  it('a decision takes the place of what it decides; what it does not cover goes on', async () => {
+    begin();
+    const d = await device();
+    const step = item('step.add', 'step', uuid(), { jobId: id.job, title: 'Cover', access: null, bag: null, note: null, fasteners: [] });
+    const found = item('finding.add', 'finding', uuid(), {
+      jobId: id.job,
+      stepId: step.command.entity.id,
+      item: 'Dowel',
+      position: null,
+      seen: 'gone',
+      reading: null,
+      conditions: {},
+      verdict: 'replace',
+      faultId: null,
+      afterRepairId: null,
+    });
+    for (const i of [step, found]) await d.outbox.add(i);
+    await d.outbox.refuse(step.id, { code: 'closed', message: 'This job is handed over.' });
+    expect((await d.outbox.all()).map((i) => i.state)).toEqual(['refused', 'held']);
+    await d.outbox.again(step.id);
+    expect((await d.outbox.all()).map((i) => i.state)).toEqual(['waiting', 'waiting']);
+    await d.outbox.refuse(step.id, { code: 'closed', message: 'This job is handed over.' });
+    await d.outbox.decided(step.id, [], watch());
+    expect((await d.outbox.all()).map((i) => [i.command.type, i.state])).toEqual([
+      ['finding.add', 'waiting'],
+      ['watch.add', 'waiting'],
+    ]);
+  });
+});
+
+describe('sender', () => {
+  it('sends all in order, each once, and tells what became of them', async () => {
+    begin();
+    const d = await device();
+    const items = Array.from({ length: 95 }, () => watch());
+    for (const i of items) await d.outbox.add(i);
+    await Promise.all([d.sender.run(), d.sender.run(), d.sender.run()]);
+    expect(d.sent).toEqual(items.map((i) => i.id));
+    expect(await d.outbox.all()).toEqual([]);
+    expect(d.news.filter((x) => x.kind === 'answered')).toHaveLength(95);
+  });
+
+  it('stops at a cut and goes on from there, wherever the cut comes', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(fc.integer({ min: 0, max: 4 }), { maxLength: 5 }), async (cuts) => {
+        begin();
+        const there: string[] = [];
+        const plan = [...cuts];
+        const d = await device({
+          send: (items) => {
+            const cutAt = plan.shift();
+            const answers: Answered[] = [];
+            for (const [i, it] of items.entries()) {
+              // The server has it, and the answer is lost: it must not be there twice.
+              if (!there.includes(it.id)) there.push(it.id);
+              if (i === cutAt) return Promise.resolve([...answers, { kind: 'cut' }]);
+              answers.push({ kind: 'kept', seq: there.indexOf(it.id), changes: [] });
+            }
+            return Promise.resolve(answers);
+          },
+        });
+        const items = Array.from({ length: 6 }, () => watch());
+        for (const i of items) await d.outbox.add(i);
+        for (let k = 0; k <= cuts.length; k++) await d.sender.run();
+        expect(there).toEqual(items.map((i) => i.id));
+        expect(await d.outbox.all()).toEqual([]);
+        expect(d.sender.line).toBe('up');
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  it('entries of different people go in different requests; a chain of sets of one field goes one by one', async () => {
+    begin();
+    const batches: { actor: string | null; n: number }[] = [];
+    const d = await device({
+      send: (items, actor) => {
+        batches.push({ actor, n: items.length });
+        return Promise.resolve(items.map((i): Answered => ({ kind: 'kept', seq: 1, changes: i.changes })));
+      },
+    });
+    for (const i of [watch(), watch({ actorId: 'tam' }), watch({ actorId: 'tam' }), year(1970), year(1971)]) await d.outbox.add(i);
+    await d.sender.run();
+    expect(batches).toEqual([
+      { actor: 'ines', n: 1 },
+      { actor: 'tam', n: 2 },
+      { actor: 'ines', n: 1 },
+      { actor: 'ines', n: 1 },
+    ]);
+  });
+
+  it('bytes of a photo go first; without them the entry waits, refused ones need a person', async () => {
+    begin();
+    const order: string[] = [];
+    let answer: Awaited<ReturnType<Wire['upload']>> = { kind: 'cut' };
+    const d = await device({
+      upload: (sha) => (order.push(`bytes ${sha}`), Promise.resolve(answer)),
+      send: (items) => (
+        order.push(...items.map((i) => i.command.type)),
+        Promise.resolve(items.map((i): Answered => ({ kind: 'kept', seq: 1, changes: i.changes })))
+      ),
+    });
+    const blob = new Blob(['x']);
+    await d.db.put('photo', { sha256: 'aa', blob, thumb: blob });
+    await d.outbox.add(watch());
+    await d.outbox.add(watch({ photos: ['aa'] }));
+    await d.sender.run();
+    expect(order).toEqual(['bytes aa', 'watch.add', 'bytes aa']);
+    expect(d.sender.line).toBe('cut');
+    answer = { kind: 'kept' };
+    await d.sender.run();
+    expect(order.slice(-2)).toEqual(['bytes aa', 'watch.add']);
+    expect(await d.db.get('photo', 'aa')).toBeUndefined();
+    answer = { kind: 'refused', message: 'Only JPEG, PNG and WebP pictures can be kept.' };
+    await d.db.put('photo', { sha256: 'bb', blob, thumb: blob });
+    await d.outbox.add(watch({ photos: ['bb'] }));
+    await d.outbox.add(watch());
+    await d.sender.run();
+    const left = await d.outbox.all();
+    expect(left.map((i) => [i.state, i.refusal?.message])).toEqual([['refused', 'Only JPEG, PNG and WebP pictures can be kept.']]);
+    expect(await d.db.get('photo', 'bb')).toBeDefined();
+  });
+
+  it('a device that was sent away keeps everything', async () => {
+    begin();
+    const d = await device({ send: () => Promise.resolve([{ kind: 'away' }]) });
+    await d.outbox.add(watch());
+    await d.sender.run();
+    expect(d.sender.line).toBe('away');
+    expect(await d.outbox.all()).toHaveLength(1);
+  });
+});
