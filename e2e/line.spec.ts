@@ -37,7 +37,7 @@ test('a whole trace by the bench line alone, from the first symptom to the hand-
     ['predict spark look: nothing, damp points', 'Expected of Look at the spark'],
     ['comp one hundred and sixty psi', '160 psi, so: Good'],
     ['spark look nothing', 'Look at the spark'],
-    ['points look grey film or pits', 'Look at the contacts'],
+    ['points look burnt', 'Look at the contacts'],
     ['cause points dirty', 'Cause of “Kicks over, not a cough”'],
     ['repaired cleaned the contacts, twenty minutes, 1.50', '20 min, parts 1.50'],
     ['retest gone', 'gone'],

@@ -7,6 +7,8 @@ import { effectOf, makeCommand, type Refusal } from '../../core/command';
 import type { State } from '../../core/record';
 import { Bus } from './bus';
 import { openShelves, type DeviceDb } from './database';
+import { Device } from './device';
+import { leftInHand } from './hand';
 import { Outbox } from './outbox';
 import type { Wire } from './post';
 import { Sender } from './sender';
@@ -228,5 +230,23 @@ describe('sender', () => {
     await d.sender.run();
     expect(d.sender.line).toBe('away');
     expect(await d.outbox.all()).toHaveLength(1);
+  });
+});
+
+describe('in hand', () => {
+  it('an entry is on the device before the tap returns, and a screen that comes after takes it up in order', async () => {
+    begin();
+    const gone = new Device('shop-in-hand');
+    const [a, b] = [watch({ shopId: 'shop-in-hand' }), watch({ shopId: 'shop-in-hand' })];
+    // the page goes away before anything asynchronous could run
+    void gone.keep(a).catch(() => undefined);
+    void gone.keep(b).catch(() => undefined);
+    expect(leftInHand('shop-in-hand').map((l) => l.item.id)).toEqual([a.id, b.id]);
+    expect(leftInHand('another')).toEqual([]);
+    const next = new Device('shop-in-hand');
+    expect((await next.items()).map((i) => i.id)).toEqual([a.id, b.id]);
+    await gone.shelves();
+    await expect.poll(() => leftInHand('shop-in-hand')).toEqual([]);
+    expect((await next.items()).map((i) => i.id)).toEqual([a.id, b.id]);
   });
 });

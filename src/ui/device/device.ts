@@ -1,6 +1,7 @@
 import type { JobSnapshot, Yard } from '../../core/record';
 import { Bus } from './bus';
 import { openShelves, type DeviceDb } from './database';
+import { leftInHand, takeInHand } from './hand';
 import { holdLine } from './live';
 import { Outbox } from './outbox';
 import { serverWire } from './post';
@@ -35,8 +36,12 @@ export class Device {
   /** The shelves of this browser, or null where it keeps nothing (a private window, a full disk). */
   shelves(): Promise<{ db: DeviceDb; outbox: Outbox; sender: Sender } | null> {
     this.parts ??= openShelves().then(
-      (db) => {
+      async (db) => {
         const outbox = new Outbox(db, this.shopId);
+        for (const { item, putDown } of leftInHand(this.shopId)) {
+          await outbox.add(item);
+          putDown();
+        }
         return { db, outbox, sender: new Sender(db, outbox, serverWire, this.bus, aloneInBrowser(`ivrek-send-${this.shopId}`)) };
       },
       () => null,
@@ -69,9 +74,11 @@ export class Device {
 
   /** Keeps an entry and sends it. Rejects if this device cannot keep it. */
   async keep(item: Item): Promise<void> {
+    const putDown = takeInHand(item);
     const parts = await this.shelves();
     if (!parts) throw new Error('this device keeps nothing');
     await parts.outbox.add(item);
+    putDown();
     this.bus.tell({ kind: 'added', item });
     void parts.sender.run();
   }

@@ -19,9 +19,10 @@ export class Outbox {
     private readonly uuid: () => string = () => crypto.randomUUID(),
   ) {}
 
-  /** Keeps an entry; resolves when it would survive a loss of power. */
+  /** Keeps an entry; resolves when it would survive a loss of power. One that is there already stays as it is. */
   async add(item: Item): Promise<void> {
     const tx = this.db.transaction('outbox', 'readwrite', { durability: 'strict' });
+    if ((await tx.store.index('id').getKey(item.id)) !== undefined) return tx.done;
     const held = (await tx.store.index('shopId').getAll(this.shopId)).filter((i) => i.state !== 'waiting');
     const on = held.find((h) => needsItem(item, h));
     const kept = on ? { ...item, state: 'held' as const, heldBy: on.heldBy ?? on.id } : item;

@@ -1,7 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
 import HistoryIcon from '@mui/icons-material/ManageHistory';
 import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
 import Redo from '@mui/icons-material/Redo';
@@ -15,14 +14,16 @@ import { actName } from '../job/actNames';
 import { useRoom } from '../device/useDevice';
 import type { Item } from '../device/types';
 import { Root } from '../theme/Root';
+import { Bench } from './Bench';
 import { BenchLine } from './line/BenchLine';
 import { LineStatus } from './LineStatus';
 import { Spine } from './Spine';
 import { TopBar } from './TopBar';
 import { Waits } from './Waits';
-import { WhoWorks } from './WhoWorks';
+import { whoActs, WhoWorks } from './WhoWorks';
 
 // Opened now and then only, so they are fetched then.
+const JobPanel = lazy(() => import('./line/LinePanel'));
 const LogDrawer = lazy(() => import('./LogDrawer'));
 const WaitDialog = lazy(() => import('./WaitDialog'));
 const Tray = lazy(() => import('./Tray'));
@@ -56,98 +57,76 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
     const people = list(view.state, 'person').map(({ id, name }) => ({ id, name }));
     void device.saveYard({ shop: { demo: false, ...shop }, actor: view.actor, people, home: true });
   }, [device, shop, view.actor, view.state]);
+  const people = list(view.state, 'person');
+  const pick = (p: { id: string; name: string }) => (store.setActor(p), device.pickPerson(p));
+  const bar = (
+    <TopBar
+      title={traced.bike.name}
+      under={shop.name}
+      find
+      people={whoActs(people, view.actor, pick)}
+      acts={[
+        {
+          label: undo ? `Undo: ${actName(undo)}` : 'Nothing to undo',
+          icon: <Undo />,
+          disabled: !undo,
+          does: () => undo && store.undo(undo.id),
+          always: true,
+        },
+        { label: redo ? 'Redo' : 'Nothing to redo', icon: <Redo />, disabled: !redo, does: () => redo && store.redo(redo.id) },
+        { label: 'Let it wait', icon: <HourglassEmpty />, does: () => setWaiting(true) },
+        { label: 'Log of this job', icon: <HistoryIcon />, does: () => setLogOpen(true) },
+      ]}
+    >
+      <WhoWorks people={people} actor={view.actor} onPick={pick} />
+    </TopBar>
+  );
   return (
     <>
-      <TopBar title={traced.bike.name} under={shop.name} find>
-        <WhoWorks people={list(view.state, 'person')} actor={view.actor} onPick={(p) => (store.setActor(p), device.pickPerson(p))} />
-        <IconButton
-          color="inherit"
-          disabled={!undo}
-          onClick={() => undo && store.undo(undo.id)}
-          aria-label={undo ? `Undo: ${actName(undo)}` : 'Nothing to undo'}
-          sx={{ '&.Mui-disabled': { color: '#8ea396' } }}
-        >
-          <Undo />
-        </IconButton>
-        <IconButton
-          color="inherit"
-          disabled={!redo}
-          onClick={() => redo && store.redo(redo.id)}
-          aria-label={redo ? 'Redo' : 'Nothing to redo'}
-          sx={{ '&.Mui-disabled': { color: '#8ea396' } }}
-        >
-          <Redo />
-        </IconButton>
-        <IconButton
-          color="inherit"
-          onClick={() => setWaiting(true)}
-          aria-label="Let it wait"
-          sx={{ display: { xs: 'none', sm: 'inline-flex' } }}
-        >
-          <HourglassEmpty />
-        </IconButton>
-        <IconButton color="inherit" onClick={() => setLogOpen(true)} aria-label="Log of this job">
-          <HistoryIcon />
-        </IconButton>
-      </TopBar>
-      <Box sx={{ display: 'flex', alignItems: 'flex-start' }}>
-        <Box
-          sx={{
-            position: 'sticky',
-            top: 0,
-            maxHeight: 'calc(100vh - 59px)',
-            overflowY: 'auto',
-            overflowX: 'hidden',
-            py: { xs: 0.5, md: 1 },
-          }}
-        >
-          <Spine lines={lines} current={stage} href={(id) => `/job/${jobId}/${id}`} />
-        </Box>
-        <Box
-          component="main"
-          sx={{ flex: 1, minWidth: 0, p: { xs: 1, md: 2 }, borderLeft: 1, borderColor: 'divider', minHeight: 'calc(100vh - 127px)' }}
-        >
-          {view.refused && (
-            <Alert
-              severity="warning"
-              role="alert"
-              sx={{ mb: 1.5 }}
-              action={
-                <Button color="inherit" onClick={store.dismiss}>
-                  Close
-                </Button>
-              }
-            >
-              {view.refused.refusal.message}
-              {view.refused.refusal.entries?.map((e) => (
-                <Box key={e.id}>{actName(e)}</Box>
-              ))}
-            </Alert>
-          )}
-          <LineStatus line={view.line} waiting={view.waiting} room={room} unkept={view.unkept} />
-          {needs > 0 && (
-            <Alert
-              severity="warning"
-              role="alert"
-              sx={{ mb: 1.5 }}
-              action={
-                <Button color="inherit" onClick={() => setTrayOpen(true)}>
-                  Look
-                </Button>
-              }
-            >
-              {needs === 1 ? 'One entry of yours needs you.' : `${needs} entries of yours need you.`}
-            </Alert>
-          )}
-          <Waits />
-          {children}
-        </Box>
-      </Box>
-      <BenchLine />
+      <Bench
+        bar={bar}
+        side={<Spine lines={lines} current={stage} href={(id) => `/job/${jobId}/${id}`} />}
+        line={<BenchLine panel={JobPanel} />}
+      >
+        {view.refused && (
+          <Alert
+            severity="warning"
+            role="alert"
+            sx={{ mb: 1.5 }}
+            action={
+              <Button color="inherit" onClick={store.dismiss}>
+                Close
+              </Button>
+            }
+          >
+            {view.refused.refusal.message}
+            {view.refused.refusal.entries?.map((e) => (
+              <Box key={e.id}>{actName(e)}</Box>
+            ))}
+          </Alert>
+        )}
+        <LineStatus line={view.line} waiting={view.waiting} room={room} unkept={view.unkept} />
+        {needs > 0 && (
+          <Alert
+            severity="warning"
+            role="alert"
+            sx={{ mb: 1.5 }}
+            action={
+              <Button color="inherit" onClick={() => setTrayOpen(true)}>
+                Look
+              </Button>
+            }
+          >
+            {needs === 1 ? 'One entry of yours needs you.' : `${needs} entries of yours need you.`}
+          </Alert>
+        )}
+        <Waits />
+        {children}
+      </Bench>
       <Suspense fallback={null}>
         {trayOpen && <Tray onClose={() => setTrayOpen(false)} />}
         {waiting && <WaitDialog onClose={() => setWaiting(false)} />}
-        {logOpen && <LogDrawer onClose={() => setLogOpen(false)} onWait={() => setWaiting(true)} />}
+        {logOpen && <LogDrawer onClose={() => setLogOpen(false)} />}
       </Suspense>
     </>
   );

@@ -8,7 +8,7 @@ import { useJob } from '../job/useJob';
 import { dayTime } from './times';
 
 /** Everything that was done on this job, newest first; each entry can be taken back where nothing builds on it. */
-export default function LogDrawer({ onClose, onWait }: { onClose: () => void; onWait: () => void }) {
+export default function LogDrawer({ onClose }: { onClose: () => void }) {
   const { store, view, jobId } = useJob();
   const { journal } = view.state;
   return (
@@ -22,15 +22,6 @@ export default function LogDrawer({ onClose, onWait }: { onClose: () => void; on
         <Typography variant="h2" sx={{ flex: 1 }}>
           Log
         </Typography>
-        <Button
-          onClick={() => {
-            onClose();
-            onWait();
-          }}
-          sx={{ display: { sm: 'none' } }}
-        >
-          Let it wait
-        </Button>
         <Button href={`/api/jobs/${jobId}/export?zip`} download>
           Export
         </Button>

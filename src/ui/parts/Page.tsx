@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { Root } from '../theme/Root';
+import type { BarAct } from './BarActs';
+import { Bench } from './Bench';
 import { TopBar } from './TopBar';
 
 /** A screen that belongs to no job. */
@@ -9,19 +11,36 @@ export function Page({
   under,
   bar,
   find,
+  people,
+  acts,
+  line,
   children,
 }: {
   title: ReactNode;
   under?: ReactNode;
   bar?: ReactNode;
   find?: boolean;
+  people?: readonly BarAct[];
+  acts?: readonly BarAct[];
+  line?: ReactNode;
   children: ReactNode;
 }) {
+  const plank = (
+    <TopBar title={title} under={under} find={find} people={people} acts={acts}>
+      {bar}
+    </TopBar>
+  );
+  if (line)
+    return (
+      <Root>
+        <Bench bar={plank} line={line}>
+          <Box sx={{ maxWidth: 1240, mx: 'auto', p: { xs: 0.5, md: 1 } }}>{children}</Box>
+        </Bench>
+      </Root>
+    );
   return (
     <Root>
-      <TopBar title={title} under={under} find={find}>
-        {bar}
-      </TopBar>
+      {plank}
       <Box component="main" sx={{ p: { xs: 1.5, md: 3 }, maxWidth: 1240, mx: 'auto' }}>
         {children}
       </Box>

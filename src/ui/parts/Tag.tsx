@@ -6,14 +6,16 @@ export interface TagProps extends Omit<BoxProps, 'title'> {
   title?: ReactNode;
   /** Small words above the title. */
   over?: ReactNode;
+  /** Beside the title where there is room. On a phone a big one (`asideLast`) stands at the end. */
   aside?: ReactNode;
+  asideLast?: boolean;
   /** Stronger edge for the one thing to do now. */
   lead?: boolean;
   level?: 'h2' | 'h3';
 }
 
 /** A sheet with a clipped corner and a punched hole: the label that hangs on everything in the shop. */
-export function Tag({ title, over, aside, lead, level = 'h2', children, sx, ...rest }: TagProps) {
+export function Tag({ title, over, aside, asideLast = false, lead, level = 'h2', children, sx, ...rest }: TagProps) {
   return (
     <Box
       component="section"
@@ -36,7 +38,7 @@ export function Tag({ title, over, aside, lead, level = 'h2', children, sx, ...r
       ]}
     >
       {(title || aside) && (
-        <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1, pr: 2, mb: 1 }}>
+        <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1, pr: asideLast ? { xs: 2, sm: '190px' } : 2, mb: 1 }}>
           <Box sx={{ flex: 1, minWidth: 0 }}>
             {over && (
               <Typography variant="body2" color="text.secondary">
@@ -49,10 +51,13 @@ export function Tag({ title, over, aside, lead, level = 'h2', children, sx, ...r
               </Typography>
             )}
           </Box>
-          {aside}
+          {!asideLast && aside}
         </Box>
       )}
       {children}
+      {asideLast && (
+        <Box sx={{ mt: { xs: 1.5, sm: 0 }, position: { sm: 'absolute' }, top: { sm: 12, md: 16 }, right: { sm: 24 } }}>{aside}</Box>
+      )}
     </Box>
   );
 }

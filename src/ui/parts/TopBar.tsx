@@ -1,41 +1,47 @@
 import Box from '@mui/material/Box';
-import IconButton from '@mui/material/IconButton';
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import { useColorScheme } from '@mui/material/styles';
 import { useEffect, useState, type ReactNode } from 'react';
 import { fonts } from '../theme/tokens';
+import { BarActs, MoreActs, type BarAct } from './BarActs';
 import { FindButton } from './find/FindButton';
 
 /** Day or night, for every screen of this device. */
-function Lamp() {
+function useLamp(): BarAct {
   const { mode, systemMode, setMode } = useColorScheme();
   const [awake, setAwake] = useState(false);
   useEffect(() => setAwake(true), []);
   const isDark = awake && (mode === 'system' ? systemMode : mode) === 'dark';
-  return (
-    <IconButton
-      color="inherit"
-      onClick={() => setMode(isDark ? 'light' : 'dark')}
-      aria-label={isDark ? 'Light colours' : 'Dark colours for night'}
-    >
-      {isDark ? <LightModeOutlined /> : <DarkModeOutlined />}
-    </IconButton>
-  );
+  return {
+    label: isDark ? 'Light colours' : 'Dark colours for night',
+    icon: isDark ? <LightModeOutlined /> : <DarkModeOutlined />,
+    does: () => setMode(isDark ? 'light' : 'dark'),
+  };
 }
 
-/** The plank across the top: the way home, what this is, and what can be done from anywhere. */
+/**
+ * The plank across the top: the way home, what this is, and what can be done from anywhere. `people` stand in the menu of a
+ * phone only; elsewhere a button of its own names who works.
+ */
 export function TopBar({
   title,
   under,
   find = false,
+  people = [],
+  acts = [],
   children,
 }: {
   title: ReactNode;
   under?: ReactNode;
   find?: boolean;
+  people?: readonly BarAct[];
+  acts?: readonly BarAct[];
   children?: ReactNode;
 }) {
+  const lamp = useLamp();
+  // With nothing else to put away the lamp stays in sight on a phone too.
+  const all = [...people, ...acts, { ...lamp, always: people.length + acts.length === 0 }];
   return (
     <Box
       component="header"
@@ -87,8 +93,10 @@ export function TopBar({
         {under && <Box sx={{ fontSize: '1rem', lineHeight: 1.15, color: '#d8d3c0', display: { xs: 'none', sm: 'block' } }}>{under}</Box>}
       </Box>
       {children}
+      <BarActs acts={acts} />
       {find && <FindButton />}
-      <Lamp />
+      <BarActs acts={[all.at(-1)!]} />
+      <MoreActs acts={all} />
     </Box>
   );
 }

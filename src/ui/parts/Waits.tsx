@@ -21,7 +21,8 @@ export function Waits() {
           role="status"
           sx={{
             display: 'flex',
-            gap: 1,
+            flexWrap: 'wrap',
+            columnGap: 1,
             alignItems: 'center',
             borderLeft: '6px solid',
             borderColor: 'bench.brass',
@@ -31,7 +32,7 @@ export function Waits() {
           }}
         >
           <HourglassEmpty />
-          <Typography sx={{ flex: 1, minWidth: 0 }}>
+          <Typography sx={{ flex: '1 1 220px', minWidth: 0, py: 0.5 }}>
             {w.kind}: {w.what}. {w.lookAgain ? `Look again ${dayTime(w.lookAgain)}.` : ''} {w.until ? `Until ${dayTime(w.until)}.` : ''}
           </Typography>
           <Later wait={w} />

@@ -4,6 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import PersonOutlined from '@mui/icons-material/PersonOutlined';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
+import type { BarAct } from './BarActs';
 
 interface Named {
   id: string;
@@ -13,8 +14,7 @@ interface Named {
 /** Who is working with this device: stands on every entry from now on. One tap to change hands. */
 export function WhoWorks({ people, actor, onPick }: { people: readonly Named[]; actor: Named | null; onPick: (p: Named) => unknown }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const [now, setNow] = useState<Named | null>(null);
-  const name = (now ?? actor)?.name;
+  const name = actor?.name;
   if (people.length === 0) return null;
   return (
     <>
@@ -24,7 +24,7 @@ export function WhoWorks({ people, actor, onPick }: { people: readonly Named[]; 
         aria-haspopup="menu"
         aria-expanded={anchor !== null}
         aria-label={name ? `Working: ${name}` : 'Who is working?'}
-        sx={{ minWidth: 48, px: 1, whiteSpace: 'nowrap' }}
+        sx={{ minWidth: 48, px: 1, whiteSpace: 'nowrap', display: { xs: 'none', sm: 'inline-flex' } }}
       >
         <PersonOutlined />
         <Box component="span" sx={{ display: { xs: 'none', md: 'inline' }, ml: 0.5 }}>
@@ -35,10 +35,9 @@ export function WhoWorks({ people, actor, onPick }: { people: readonly Named[]; 
         {people.map(({ id, name: each }) => (
           <MenuItem
             key={id}
-            selected={(now ?? actor)?.id === id}
+            selected={actor?.id === id}
             onClick={() => {
               setAnchor(null);
-              setNow({ id, name: each });
               onPick({ id, name: each });
             }}
           >
@@ -49,3 +48,13 @@ export function WhoWorks({ people, actor, onPick }: { people: readonly Named[]; 
     </>
   );
 }
+
+/** The same on a phone, where the people stand in the menu of the plank. */
+export const whoActs = (people: readonly Named[], actor: Named | null, onPick: (p: Named) => unknown): BarAct[] =>
+  people.map(({ id, name }) => ({
+    label: actor?.id === id ? `Working: ${name}` : name,
+    icon: <PersonOutlined />,
+    does: () => void onPick({ id, name }),
+    selected: actor?.id === id,
+    menuOnly: true,
+  }));

@@ -201,7 +201,7 @@ const predict: Phrase = {
   id: 'predict',
   does: 'What you expect, written before',
   example: 'predict comp 2: low, because it was wet',
-  slots: [said('predict', 'i expect', 'expect'), test, maybe(cylinder), mark, perhaps(outcome, 0.3), mark, words('why', [], true)],
+  slots: [said('predict', 'i expect', 'expect'), test, maybe(cylinder), mark, perhaps(outcome, 0.4), mark, words('why', [], true)],
   mean([, t, position, , o, , why], { context }) {
     const chosen = t as Test;
     const expected = o as { outcome: string; says: string } | null;

@@ -1,24 +1,39 @@
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import HelpOutline from '@mui/icons-material/HelpOutlined';
-import { lazy, Suspense, useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { Suspense, useEffect, useRef, useState, type ComponentType, type KeyboardEvent, type RefObject } from 'react';
 import type { Understanding } from '../../../core/line';
 import { fonts } from '../../theme/tokens';
 
-// What understands a line is fetched when someone is about to write one.
-const LinePanel = lazy(() => import('./LinePanel'));
-
 /** What the panel knows about the line as it stands, for the keys. */
 export interface Desk {
-  understanding: Understanding;
+  understanding: Pick<Understanding, 'meanings' | 'offers'>;
   keep(index: number): boolean;
+}
+
+/** What every panel over the line is told. */
+export interface PanelProps {
+  text: string;
+  chosen: number;
+  open: boolean;
+  desk: RefObject<Desk | null>;
+  onText(text: string): void;
+  onKept(): void;
+  onFocus(): void;
 }
 
 /**
  * The one field that takes a line as a mechanic would say it. It shows what it understood before anything is kept; Enter
- * keeps what is clear, and where a line has several meanings nothing is kept until one is chosen.
+ * keeps what is clear, and where a line has several meanings nothing is kept until one is chosen. The panel that understands
+ * it is fetched when someone is about to write.
  */
-export function BenchLine() {
+export function BenchLine({
+  panel: Panel,
+  placeholder = 'Say it, for example: comp 2 118 psi',
+}: {
+  panel: ComponentType<PanelProps>;
+  placeholder?: string;
+}) {
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState(-1);
   const [awake, setAwake] = useState(false);
@@ -80,11 +95,11 @@ export function BenchLine() {
       role="search"
       aria-label="Bench line"
       onSubmit={(e) => e.preventDefault()}
-      sx={{ position: 'sticky', bottom: 0, zIndex: 5, bgcolor: '#1d3b2f', color: '#f4eedf', borderTop: '3px solid #b5852f' }}
+      sx={{ position: 'relative', zIndex: 5, bgcolor: '#1d3b2f', color: '#f4eedf', borderTop: '3px solid #b5852f' }}
     >
       {awake && (
         <Suspense fallback={null}>
-          <LinePanel
+          <Panel
             text={text}
             chosen={chosen}
             open={open}
@@ -109,7 +124,7 @@ export function BenchLine() {
             setOpen(true);
           }}
           onKeyDown={keys}
-          placeholder="Say it, for example: comp 2 118 psi"
+          placeholder={placeholder}
           aria-label="Say it in a line. Question mark lists what can be said."
           aria-describedby="line-panel"
           autoComplete="off"

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useEffect, useMemo, useState, type RefObject } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { subjects, understand, type LineContext, type Meaning } from '../../../core/line';
 import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
@@ -10,17 +10,7 @@ import { knowledge, useJob } from '../../job/useJob';
 import { LimitBar } from '../LimitBar';
 import { infoOf } from '../test/readingDraft';
 import { aheadMinutes } from '../times';
-import type { Desk } from './BenchLine';
-
-interface PanelProps {
-  text: string;
-  chosen: number;
-  open: boolean;
-  desk: RefObject<Desk | null>;
-  onText(text: string): void;
-  onKept(): void;
-  onFocus(): void;
-}
+import type { PanelProps } from './BenchLine';
 
 /** Over the bench line: what it understood, what it might mean, how it could go on, or all that can be said. */
 export default function LinePanel({ text, chosen, open, desk, onText, onKept, onFocus }: PanelProps) {

@@ -61,7 +61,14 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
     test.tools?.length ? `with ${test.tools.join(', ')}` : '',
   ].filter(Boolean);
   return (
-    <Tag lead over={over} title={placeName(test.name, test.measure ? null : position, positions)} aside={aside} data-testid="test-card">
+    <Tag
+      lead
+      over={over}
+      title={placeName(test.name, test.measure ? null : position, positions)}
+      aside={aside}
+      asideLast
+      data-testid="test-card"
+    >
       {why && <Typography sx={{ mb: 0.5 }}>{why}</Typography>}
       <Typography variant="body2" color="text.secondary">
         {facts.join(' · ')}

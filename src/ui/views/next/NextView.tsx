@@ -12,8 +12,10 @@ import { LineStatus } from '../../parts/LineStatus';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
 import { day, dayTime, fromNow } from '../../parts/times';
-import { YardMenu } from './YardMenu';
-import { WhoWorks } from '../../parts/WhoWorks';
+import { BenchLine } from '../../parts/line/BenchLine';
+import { whoActs, WhoWorks } from '../../parts/WhoWorks';
+import { yardActs, YardMenu } from './YardMenu';
+import YardPanel, { YardBikes } from './YardPanel';
 import { fonts } from '../../theme/tokens';
 import { keepBikes } from './keepBikes';
 
@@ -54,6 +56,7 @@ const stageNames: Record<string, string> = {
 export default function NextView({ yard, board: first, offline = false }: NextProps) {
   const [board, setBoard] = useState(first);
   const { now, lines, gone } = board;
+  const [actor, setActor] = useState(yard.actor);
   const asked = useRef(0);
   const again = useCallback(() => {
     const mine = ++asked.current;
@@ -78,6 +81,7 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
       clearTimeout(timer);
     };
   }, [device, lines]);
+  const pick = (p: { id: string; name: string }) => (setActor(p), device.pickPerson(p));
   const provisional = lines.flatMap((l) => l.provisional.map((p) => ({ ...p, jobId: l.jobId, bike: l.bike })));
   const needs = items.filter((i) => i.state === 'refused');
   const ready = lines.filter((l) => l.act);
@@ -90,6 +94,13 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
       title="Next"
       find
       under={yard.shop.name}
+      people={whoActs(yard.people, actor, pick)}
+      acts={yardActs(yard.home)}
+      line={
+        <YardBikes.Provider value={lines}>
+          <BenchLine panel={YardPanel} placeholder="Begin with the bike: quillon comp 2 118 psi" />
+        </YardBikes.Provider>
+      }
       bar={
         <>
           <Button
@@ -105,7 +116,7 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
           >
             Book in
           </Button>
-          <WhoWorks people={yard.people} actor={yard.actor} onPick={(p) => device.pickPerson(p)} />
+          <WhoWorks people={yard.people} actor={actor} onPick={pick} />
           <YardMenu home={yard.home} />
         </>
       }

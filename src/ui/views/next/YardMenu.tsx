@@ -1,21 +1,28 @@
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
+import CalendarMonth from '@mui/icons-material/CalendarMonthOutlined';
+import MoveToInbox from '@mui/icons-material/MoveToInboxOutlined';
+import Tablet from '@mui/icons-material/TabletOutlined';
+import Warehouse from '@mui/icons-material/WarehouseOutlined';
 import { useState } from 'react';
+import type { BarAct } from '../../parts/BarActs';
 
 /** What belongs to the workshop as a whole. */
+export const yardActs = (home: boolean): BarAct[] => [
+  { does: '/import', label: 'Bring in a job', icon: <MoveToInbox />, menuOnly: true },
+  { does: '/calendar', label: 'Calendar of waits', icon: <CalendarMonth />, menuOnly: true },
+  ...(home
+    ? [
+        { does: '/devices', label: 'Tablets', icon: <Tablet />, menuOnly: true },
+        { does: '/workshops', label: 'Change workshop', icon: <Warehouse />, menuOnly: true },
+      ]
+    : []),
+];
+
+/** The same as a button with a menu, where there is room for it. */
 export function YardMenu({ home }: { home: boolean }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const items: [string, string][] = [
-    ['/import', 'Bring in a job'],
-    ['/calendar', 'Calendar of waits'],
-    ...(home
-      ? ([
-          ['/devices', 'Tablets'],
-          ['/workshops', 'Change workshop'],
-        ] as [string, string][])
-      : []),
-  ];
   return (
     <>
       <Button
@@ -23,13 +30,13 @@ export function YardMenu({ home }: { home: boolean }) {
         onClick={(e) => setAnchor(e.currentTarget)}
         aria-haspopup="menu"
         aria-expanded={anchor !== null}
-        sx={{ px: 1 }}
+        sx={{ px: 1, display: { xs: 'none', sm: 'inline-flex' } }}
       >
         Workshop
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {items.map(([href, label]) => (
-          <MenuItem key={href} component="a" href={href}>
+        {yardActs(home).map(({ does, label }) => (
+          <MenuItem key={label} component="a" href={does as string}>
             {label}
           </MenuItem>
         ))}

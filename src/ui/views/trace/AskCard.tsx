@@ -15,7 +15,7 @@ export function AskCard({ view, why, aside, onDone }: { view: TestView; why: Rea
     onDone();
   };
   return (
-    <Tag lead over="Worth looking up" title={view.name} aside={aside} data-testid="test-card">
+    <Tag lead over="Worth looking up" title={view.name} aside={aside} asideLast data-testid="test-card">
       <Typography sx={{ mb: 1 }}>{why}</Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {view.outcomes.map((o) => (

@@ -110,7 +110,7 @@ function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
   if (suspect) {
     return (
       <>
-        <Tag lead over="Worth doing next" title={`Repair: ${suspect.name}`} aside={others} data-testid="repair-card">
+        <Tag lead over="Worth doing next" title={`Repair: ${suspect.name}`} aside={others} asideLast data-testid="repair-card">
           <Typography sx={{ mb: 1 }}>{next.why}</Typography>
           <Typography sx={{ mb: 1.5, maxWidth: '70ch' }}>{suspect.remedy}</Typography>
           <Button variant="contained" data-main onClick={() => onRepair(suspect)}>
@@ -122,7 +122,7 @@ function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
     );
   }
   return (
-    <Tag lead title="Nothing to trace" aside={others}>
+    <Tag lead title="Nothing to trace" aside={others} asideLast>
       <Empty>{next.why} A new complaint, or one that came back, is added above.</Empty>
     </Tag>
   );
