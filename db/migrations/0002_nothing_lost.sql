@@ -255,14 +255,21 @@ end $$;
 create function find_lines(wanted tsquery, near text, most integer)
 returns table (kind text, id uuid, job_id uuid, bike_id uuid, words text, score real)
 language plpgsql stable security definer set search_path = public set pg_trgm.word_similarity_threshold = 0.45 as $$
-declare shop uuid := current_shop();
+declare
+  shop uuid := current_shop();
+  said text[];
 begin
   if wanted is not null then
     return query select f.kind, f.id, f.job_id, f.bike_id, f.words, ts_rank('{0.05, 0.1, 0.1, 1}', f.tokens, wanted)
       from find_line f where f.shop_id = shop and f.tokens @@ wanted order by 6 desc, f.kind, f.id limit most;
   else
-    return query select f.kind, f.id, f.job_id, f.bike_id, f.words, word_similarity(near, f.plain)
-      from find_line f where f.shop_id = shop and near <% f.plain order by 6 desc, f.kind, f.id limit most;
+    -- Every word must be near one of the line, or begin one of the line or of the bike's name.
+    said := string_to_array(near, ' ');
+    return query select f.kind, f.id, f.job_id, f.bike_id, f.words,
+        (select avg(word_similarity(w, f.plain)) from unnest(said) w)::real
+      from find_line f where f.shop_id = shop and f.plain %> any (said)
+        and (select bool_and(word_similarity(w, f.plain) >= 0.45 or f.tokens @@ format('%L:*', w)::tsquery) from unnest(said) w)
+      order by 6 desc, f.kind, f.id limit most;
   end if;
 end $$;
 

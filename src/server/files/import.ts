@@ -60,7 +60,10 @@ export async function importJob(from: pg.Pool, shopId: string, job: ReadJob, cho
   const photos: { sha256: string; mediaType: string; bytes: Buffer; thumb: Buffer }[] = [];
   for (const [sha256, bytes] of job.photos) {
     const seen = await inspectPhoto(sha256, bytes);
-    if (!seen.ok) throw new BadPhoto(`A photo in this file is damaged: ${seen.message}`);
+    if (!seen.ok)
+      throw new BadPhoto(
+        `A photo in this file cannot be kept. ${seen.status === 400 ? 'It is not what was written there.' : seen.message}`,
+      );
     photos.push({ sha256, bytes, mediaType: seen.mediaType, thumb: seen.thumb });
   }
   try {

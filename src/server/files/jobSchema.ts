@@ -34,11 +34,12 @@ export function jobSchema(): object {
     $schema: 'http://json-schema.org/draft-07/schema#',
     title: 'A job exported from Ivrek',
     type: 'object',
-    required: ['format', 'version', 'jobId', 'rows', 'personal', 'journal'],
+    required: ['format', 'version', 'jobId', 'rows', 'personal', 'journal', 'digest'],
     additionalProperties: false,
     properties: {
       format: { const: 'ivrek-job' },
-      version: { const: 1 },
+      version: { const: 2 },
+      digest: { type: 'string', pattern: '^[0-9a-f]{64}$' },
       jobId: id,
       rows: {
         type: 'object',

@@ -1,0 +1,127 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { makeCommand } from '../../src/core/command';
+import { JobStore } from '../../src/ui/job/store';
+import { stateOf, tableNames, type Heard } from '../../src/core/record';
+import { receive, type Speaker } from '../../src/server/commands/door';
+import { Hub } from '../../src/server/live/hub';
+import { jobSnapshot } from '../../src/server/queries/job';
+import { journalAfter } from '../../src/server/queries/journal';
+import { id, script, uid } from '../fixtures/commands';
+import { freshDatabase, openBoth, shopA, shopB, type TestDatabase } from './database';
+import { tablesOf, tablesOfState } from './tables';
+
+let t: TestDatabase;
+let url: string;
+const speaker = (shopId: string): Speaker => ({ shopId, actorId: null, deviceId: null });
+beforeAll(async () => {
+  t = await freshDatabase();
+  await openBoth(t.pool);
+  url = String(t.pool.options.connectionString);
+});
+afterAll(() => t.drop());
+
+let n = 20_000;
+const person = () =>
+  makeCommand({
+    id: uid(n++),
+    type: 'person.add',
+    kind: 'person',
+    entityId: uid(n++),
+    madeAt: '2030-01-02T08:00:00.000Z',
+    after: null,
+    payload: { name: `Person ${n}` },
+  });
+const listener = (shopId: string, seq = 0) => {
+  const heard: Heard[] = [];
+  return { heard, listener: { shopId, seq, tell: (e: Heard[]) => void heard.push(...e) } };
+};
+
+describe('the hub', () => {
+  it('tells each listener every line of its shop once, in order, from where it was; and nothing of another shop', async () => {
+    const hub = new Hub(t.pool, url, 60_000);
+    try {
+      for (let i = 0; i < 5; i++) await receive(t.pool, speaker(shopA), person());
+      const all = listener(shopA);
+      const late = listener(shopA, 3);
+      const other = listener(shopB);
+      for (const l of [all, late, other]) hub.add(l.listener);
+      await expect.poll(() => all.heard.length).toBe(5);
+      for (let i = 0; i < 5; i++) await receive(t.pool, speaker(shopA), person());
+      await receive(t.pool, speaker(shopB), person());
+      await expect.poll(() => [all.heard.length, late.heard.length, other.heard.length]).toEqual([10, 7, 1]);
+      expect(all.heard.map((e) => e.seq)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10]);
+      expect(late.heard.map((e) => e.seq)).toEqual([4, 5, 6, 7, 8, 9, 10]);
+    } finally {
+      await hub.close();
+    }
+  });
+
+  it('loses nothing when its connection is cut: the beat makes it good', async () => {
+    const hub = new Hub(t.pool, url, 150);
+    try {
+      const { rows } = await t.owner.query('select seq from shop where id = $1', [shopA]);
+      const l = listener(shopA, Number(rows[0].seq));
+      hub.add(l.listener);
+      await receive(t.pool, speaker(shopA), person());
+      await expect.poll(() => l.heard.length).toBe(1);
+      await t.owner.query(
+        `select pg_terminate_backend(pid) from pg_stat_activity where application_name = 'ivrek live' and datname = current_database()`,
+      );
+      await receive(t.pool, speaker(shopA), person());
+      await receive(t.pool, speaker(shopA), person());
+      await expect.poll(() => l.heard.length).toBe(3);
+      expect(new Set(l.heard.map((e) => e.seq)).size).toBe(3);
+    } finally {
+      await hub.close();
+    }
+  });
+
+  it('forgets a listener that left', async () => {
+    const hub = new Hub(t.pool, url, 60_000);
+    try {
+      const l = listener(shopB, 1_000_000);
+      const leave = hub.add(l.listener);
+      expect(hub.size).toBe(1);
+      leave();
+      expect(hub.size).toBe(0);
+    } finally {
+      await hub.close();
+    }
+  });
+});
+
+describe('the journal after a number', () => {
+  it('comes in pages without a gap or a repeat', async () => {
+    for (let i = 0; i < 520; i++) await receive(t.pool, speaker(shopB), person());
+    const seen: number[] = [];
+    let after = 0;
+    for (;;) {
+      const page = await journalAfter(t.pool, shopB, after, null);
+      seen.push(...page.entries.map((e) => e.seq));
+      after = page.upTo;
+      if (!page.more) break;
+    }
+    const { rows } = await t.owner.query('select seq from shop where id = $1', [shopB]);
+    expect(seen).toEqual(Array.from({ length: Number(rows[0].seq) }, (_, i) => i + 1));
+    expect(after).toBe(Number(rows[0].seq));
+  });
+
+  it('brings a screen that saw nothing of a job to what the tables say, with the owner’s data, from any point on', async () => {
+    const commands = script();
+    const half = Math.floor(commands.length / 2);
+    for (const c of commands.slice(0, half)) expect((await receive(t.pool, speaker(shopA), c)).kind, c.type).toBe('applied');
+    const snapshot = (await jobSnapshot(t.pool, shopA, id.job, null))!;
+    for (const c of commands.slice(half)) expect((await receive(t.pool, speaker(shopA), c)).kind, c.type).toBe('applied');
+    const store = new JobStore(snapshot, () => Promise.resolve());
+    const page = await journalAfter(t.pool, shopA, store.heardUpTo, id.job);
+    store.caughtUp(page.entries, page.upTo);
+    const now = (await jobSnapshot(t.pool, shopA, id.job, null))!;
+    const want = tablesOfState(stateOf(now));
+    const got = tablesOfState(store.get().state);
+    for (const table of tableNames.filter((x) => x !== 'person')) expect(got[table], table).toEqual(want[table]);
+    expect(store.get().state.journal.map((e) => e.id)).toEqual(now.journal.map((e) => e.id));
+    // and what stands in the tables is what both say
+    const all = await tablesOf(t.pool, shopA);
+    expect(want.evidence).toEqual(all.evidence);
+  });
+});

@@ -1,0 +1,123 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import pg from 'pg';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { postgresBin } from '../../launcher/packages.mjs';
+import { replay, readJournal, type StoredCommand } from '../../src/server/commands/replay';
+import { inShop, makePool } from '../../src/server/db/pool';
+import { find } from '../../src/server/queries/find';
+import { openShop } from '../../src/server/queries/shops';
+import { tableNames } from '../../src/core/record';
+import { snake } from '../../src/server/db/rows';
+import { freshDatabase, putBytes, type TestDatabase } from './database';
+import { tablesOf } from './tables';
+
+// A database and its journals as the first release left them, kept under test/data.
+const folder = 'test/data/release-1';
+const shops = JSON.parse(readFileSync(`${folder}/journals.json`, 'utf8')) as {
+  id: string;
+  name: string;
+  demo: boolean;
+  commands: StoredCommand[];
+}[];
+
+const name = `t_upgrade_${process.pid}`;
+const ownerUrl = (db: string) => process.env.IVREK_TEST_OWNER_URL!.replace(/\/postgres$/, `/${db}`);
+const appUrl = (db: string) => process.env.IVREK_TEST_APP_URL!.replace(/\/postgres$/, `/${db}`);
+const dumps = mkdtempSync(join(tmpdir(), 'ivrek-upgrade-'));
+let old: pg.Pool;
+let owner: pg.Pool;
+
+function migrateOld() {
+  return spawnSync('node', ['scripts/migrate.mjs'], {
+    encoding: 'utf8',
+    env: {
+      ...process.env,
+      IVREK_MAINTENANCE_URL: ownerUrl('postgres'),
+      IVREK_OWNER_URL: ownerUrl(name),
+      IVREK_DB: name,
+      IVREK_APP_PASSWORD: new URL(appUrl(name)).password,
+      IVREK_PG_BIN: postgresBin()!.dir,
+      IVREK_DUMPS: dumps,
+    },
+  });
+}
+
+beforeAll(async () => {
+  const maintenance = new pg.Client(ownerUrl('postgres'));
+  await maintenance.connect();
+  await maintenance.query(`create database ${name}`);
+  await maintenance.end();
+  execFileSync(`${postgresBin()!.dir}/psql`, ['-q', '-v', 'ON_ERROR_STOP=1', '-f', `${folder}/dump.sql`, ownerUrl(name)], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
+  // Roles do not travel in a dump; the first migration gave the application's role these rights.
+  const rights = new pg.Client(ownerUrl(name));
+  await rights.connect();
+  await rights.query('grant select, insert, update, delete on all tables in schema public to ivrek_app');
+  await rights.end();
+  const r = migrateOld();
+  if (r.status !== 0) throw new Error(r.stderr);
+  old = makePool(appUrl(name), 2);
+  owner = new pg.Pool({ connectionString: ownerUrl(name), max: 2 });
+});
+afterAll(async () => {
+  await old.end();
+  await owner.end();
+  const maintenance = new pg.Client(ownerUrl('postgres'));
+  await maintenance.connect();
+  await maintenance.query(`drop database ${name} with (force)`);
+  await maintenance.end();
+  rmSync(dumps, { recursive: true, force: true });
+});
+
+describe('data of the first release', () => {
+  it('is dumped before it is brought forward, once', () => {
+    expect(readdirSync(dumps).filter((f) => /-before-0002_.*\.dump$/.test(f))).toHaveLength(1);
+    expect(migrateOld().status).toBe(0);
+    expect(readdirSync(dumps)).toHaveLength(1);
+  });
+
+  it('has every journal line as it was written', async () => {
+    for (const shop of shops) {
+      const now = await readJournal(old, shop.id);
+      expect(now.map((c) => c.id)).toEqual(shop.commands.map((c) => c.id));
+      expect(now).toEqual(shop.commands);
+    }
+  });
+
+  it('has its search filled', async () => {
+    const [first] = shops;
+    expect((await find(old, first.id, 'quillon')).some((l) => l.kind === 'bike')).toBe(true);
+    const { rows } = await owner.query('select count(*)::int as n from find_line');
+    expect(rows[0].n).toBeGreaterThan(100);
+  });
+
+  it.each(shops.filter((s) => s.commands.length))(
+    '$name: replayed through the versions of commands it gives equal tables, in the same order',
+    async (shop) => {
+      expect(new Set(shop.commands.map((c) => c.schemaVersion))).toEqual(new Set([1]));
+      const fresh: TestDatabase = await freshDatabase();
+      try {
+        await openShop(fresh.pool, shop.id, shop.name, shop.demo);
+        await putBytes(fresh.pool, shop.id, 'a1'.repeat(32));
+        await replay(fresh.pool, shop.id, shop.commands);
+        const [was, is] = [await tablesOf(old, shop.id), await tablesOf(fresh.pool, shop.id)];
+        expect(is).toEqual(was);
+        for (const t of tableNames) {
+          const order = async (from: pg.Pool) =>
+            inShop(
+              from,
+              shop.id,
+              async (db) => (await db.query(`select id, made_after, made_seq from "${snake(t)}" order by id`)).rows as unknown[],
+            );
+          expect(await order(fresh.pool), t).toEqual(await order(old));
+        }
+      } finally {
+        await fresh.drop();
+      }
+    },
+  );
+});
