@@ -1,9 +1,7 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, ValidateNested } from 'class-validator';
 import { schemaVersion } from '../core/command';
 import { tableNames, type TableName } from '../core/record';
-import { Id, Instant, Nested, MaybeWhole, OneOf, Optional, Sheet, Whole, Words } from './fields';
+import { Id, Instant, MaybeWhole, Nested, NestedList, OneOf, Optional, Sheet, Whole, Words } from './fields';
 import { PersonalPart } from './payloads/intake';
 
 export class EntityPart {
@@ -22,5 +20,5 @@ export class Envelope {
   @Sheet() base!: Record<string, number>;
   @Sheet() payload!: object;
   /** Personal data the payload refers to by id; kept out of the journal. */
-  @Optional() @IsArray() @ArrayMaxSize(4) @ValidateNested({ each: true }) @Type(() => PersonalPart) personal?: PersonalPart[];
+  @Optional() @NestedList(() => PersonalPart, 4) personal?: PersonalPart[];
 }

@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { Type, type ClassConstructor } from 'class-transformer';
 import { applyDecorators } from './decorate';
 import {
+  ArrayMaxSize,
   IsArray,
   IsBoolean,
   IsIn,
@@ -85,3 +86,13 @@ export const Optional = () => ValidateIf((_o, v) => v !== undefined);
 /** One object of a class of its own: there, not a list, and sound itself. */
 export const Nested = (cls: () => ClassConstructor<object>) =>
   applyDecorators(IsObject({ message: 'Something is missing here.' }), ValidateNested(), Type(cls));
+
+/** A list of such objects. That each is an object is asked first: a list inside the list would slip through. */
+export const NestedList = (cls: () => ClassConstructor<object>, most: number) =>
+  applyDecorators(
+    Items(),
+    ArrayMaxSize(most, { message: `At most ${most} of these.` }),
+    IsObject({ each: true, message: 'One of these is no object.' }),
+    ValidateNested({ each: true }),
+    Type(cls),
+  );

@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import pg from 'pg';
@@ -6,7 +6,9 @@ import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { startCluster } from '../../launcher/cluster.mjs';
 import { postgresBin } from '../../launcher/packages.mjs';
 import { freePort, portIsFree } from '../../launcher/run.mjs';
-import { migrate } from '../../launcher/serve.mjs';
+import { killOrphan, loadDemo, migrate } from '../../launcher/serve.mjs';
+import { makePool } from '../../src/server/db/pool';
+import { demoState, listShops } from '../../src/server/queries/shops';
 
 // What the launcher says and does where something is wrong with the machine.
 
@@ -163,5 +165,35 @@ describe('a cluster', () => {
     } finally {
       await owner.end();
     }
+  });
+
+  it('can be started without the demo, and with it later', async () => {
+    const base = `${folder}/migrated`;
+    cluster = await start(base);
+    const owner = new pg.Client(cluster.ownerUrl());
+    await owner.connect();
+    await owner.query(`delete from migrations where name like '9999%'; delete from shop`);
+    await owner.end();
+    const pool = makePool(cluster.appUrl(), 1);
+    try {
+      await loadDemo(cluster, 'ivrek', base, { empty: true });
+      expect(await demoState(pool)).toBe('gone');
+      expect((await listShops(pool)).map((s) => s.name)).toEqual(['My workshop']);
+      await loadDemo(cluster, 'ivrek', base);
+      expect(await demoState(pool)).toBe('shown');
+      expect(await listShops(pool)).toHaveLength(2);
+    } finally {
+      await pool.end();
+    }
+  });
+});
+
+describe('a server whose launcher was killed', () => {
+  it('is ended with everything it started; one that is gone already is no obstacle', async () => {
+    const orphan = spawn('sh', ['-c', 'sleep 300 & wait'], { detached: true, stdio: 'ignore' });
+    const ended = new Promise<string | null>((r) => orphan.once('exit', (_code, signal) => r(signal)));
+    killOrphan({ server: orphan.pid, lan: undefined });
+    expect(await ended).toBe('SIGTERM');
+    expect(() => killOrphan({ server: orphan.pid, lan: 2_000_000_000 })).not.toThrow();
   });
 });

@@ -5,7 +5,7 @@ import { readJournal, replay } from '../../src/server/commands/replay';
 import { demoShopId, loadLanternYard } from '../../src/server/demo/lanternYard';
 import { jobSnapshot } from '../../src/server/queries/job';
 import { nextBoard } from '../../src/server/queries/next';
-import { listShops, openShop, shopPeople, yardOf } from '../../src/server/queries/shops';
+import { demoState, hideDemo, listShops, openShop, removeDemo, shopPeople, yardOf } from '../../src/server/queries/shops';
 import { openSession, readSession } from '../../src/server/session';
 import { makeCommand } from '../../src/core/command';
 import { stateOf } from '../../src/core/record';
@@ -74,6 +74,89 @@ describe('the demo', () => {
     expect(text.startsWith('%PDF-')).toBe(true);
     expect(text).toMatch(/\/MediaBox \[0 0 595\.28 841\.89\]/);
     expect(pdf.length).toBeGreaterThan(10_000);
+  });
+});
+
+describe('the demo put away', () => {
+  it('can be hidden and shown, removed with everything in it, and brought back; no other workshop can be removed', async () => {
+    const d = await freshDatabase();
+    try {
+      await openBoth(d.pool);
+      await loadLanternYard(d.pool, shipped, today);
+      await hideDemo(d.pool, demoShopId, true);
+      expect(await demoState(d.pool)).toBe('hidden');
+      expect((await listShops(d.pool)).some((s) => s.demo)).toBe(false);
+      await hideDemo(d.pool, demoShopId, false);
+      expect(await demoState(d.pool)).toBe('shown');
+      const own = await tablesOf(d.pool, shopA);
+      await removeDemo(d.pool, shopA);
+      await removeDemo(d.pool, demoShopId);
+      expect(await demoState(d.pool)).toBe('gone');
+      expect((await listShops(d.pool)).map((s) => s.name)).toEqual(expect.arrayContaining(['A', 'B']));
+      expect(await tablesOf(d.pool, shopA)).toEqual(own);
+      for (const table of ['journal', 'bike', 'find_line', 'personal']) {
+        const { rows } = await d.owner.query(`select count(*)::int as n from ${table} where shop_id = $1`, [demoShopId]);
+        expect(rows[0].n, table).toBe(0);
+      }
+      await loadLanternYard(d.pool, shipped, today);
+      expect((await nextBoard(d.pool, demoShopId, today.toISOString())).lines).toHaveLength(4);
+    } finally {
+      await d.drop();
+    }
+  });
+});
+
+describe('the physical order', () => {
+  it('is by what a device knew, then by the journal: neither a late arrival nor a wrong clock changes it', async () => {
+    const shop = '44444444-4444-4444-8444-444444444444';
+    await openShop(t.pool, shop, 'Order');
+    const uid = (n: number) => `44444444-0000-4000-8000-${String(n).padStart(12, '0')}`;
+    let n = 0;
+    const send = (
+      type: string,
+      kind: 'person' | 'bike' | 'step',
+      entityId: string,
+      payload: object,
+      after: number | null,
+      madeAt: string,
+    ) =>
+      receive(
+        t.pool,
+        { shopId: shop, actorId: null, deviceId: null },
+        makeCommand({ id: uid(900 + n++), type, kind, entityId, madeAt, after, payload }),
+      );
+    const [bike, job] = [uid(1), uid(2)];
+    const booked = await send(
+      'bike.bookIn',
+      'bike',
+      bike,
+      {
+        bikeId: bike,
+        newJobId: job,
+        ownerId: uid(3),
+        personalId: uid(5),
+        complaintId: uid(4),
+        name: 'Marram 80',
+        words: 'stuck',
+        symptoms: {},
+        rate: '35.00',
+      },
+      0,
+      '2030-01-01T08:00:00.000Z',
+    );
+    expect(booked.kind, JSON.stringify(booked)).toBe('applied');
+    const step = (k: number, title: string, after: number | null, madeAt: string) =>
+      send('step.add', 'step', uid(k), { jobId: job, title, access: null, bag: null, note: null, fasteners: [] }, after, madeAt);
+    // the bench screen knows everything; its clock is three hours ahead
+    await step(10, 'first', 1, '2030-01-01T12:00:00.000Z');
+    await step(11, 'second', 2, '2030-01-01T12:01:00.000Z');
+    await step(12, 'fourth', 3, '2030-01-01T12:02:00.000Z');
+    // a tablet that knew of the first only, with a clock of yesterday, arrives last
+    await step(13, 'third', 2, '2029-12-31T09:00:00.000Z');
+    // one that claims to know more than there is, is put at the end
+    await step(14, 'fifth', 400, '2028-01-01T09:00:00.000Z');
+    const snapshot = (await jobSnapshot(t.pool, shop, job, null))!;
+    expect((snapshot.rows.step as { title: string }[]).map((s) => s.title)).toEqual(['first', 'second', 'third', 'fourth', 'fifth']);
   });
 });
 

@@ -1,12 +1,11 @@
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, ValidateIf, ValidateNested } from 'class-validator';
+import { ArrayMinSize, ValidateIf } from 'class-validator';
 import { partStatuses, verdicts, waitKinds, type PartStatus, type Verdict, type WaitKind } from '../../core/record';
 import {
   Decimal,
   Nested,
+  NestedList,
   Figure,
   Id,
-  Items,
   MaybeDay,
   MaybeId,
   MaybeInstant,
@@ -31,7 +30,7 @@ export class StepAddBody {
   @MaybeWords(60) access!: string | null;
   @MaybeWords(40) bag!: string | null;
   @MaybeWords(2000) note!: string | null;
-  @Items() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => FastenerPart) fasteners!: FastenerPart[];
+  @NestedList(() => FastenerPart, 60) fasteners!: FastenerPart[];
 }
 export class RefitBody {
   @Id() jobId!: string;
@@ -88,7 +87,7 @@ export class TorquePlanBody {
   @OneOf(['N·m', 'lbf·ft', 'lbf·in', 'kgf·m']) unit!: string;
   @Words(60) entered!: string;
   @Words(200) source!: string;
-  @Items() @ArrayMinSize(1) @ArrayMaxSize(12) @ValidateNested({ each: true }) @Type(() => StagePart) stages!: StagePart[];
+  @ArrayMinSize(1) @NestedList(() => StagePart, 12) stages!: StagePart[];
 }
 export class TorqueStageBody {
   @Id() jobId!: string;
