@@ -27,6 +27,11 @@ export default defineConfig({
         ...decorators,
         test: { name: 'db', environment: 'node', include: ['test/db/**/*.test.ts'], testTimeout: 60000, hookTimeout: 60000 },
       },
+      {
+        plugins: [knowledgePlugin()],
+        ...decorators,
+        test: { name: 'chaos', environment: 'node', include: ['test/chaos/*.test.ts'], hookTimeout: 60000 },
+      },
     ],
   },
 });

@@ -9,6 +9,8 @@ export async function demoSession(): Promise<{ url: string; cookie: string; jobs
     body: JSON.stringify({ shopId: demoShopId }),
   });
   const cookie = (r.headers.get('set-cookie') ?? '').split(';')[0];
-  const { lines } = (await (await fetch(`${url}/api/jobs`, { headers: { cookie } })).json()) as { lines: { jobId: string; bike: string }[] };
+  const { lines } = (await (await fetch(`${url}/api/jobs`, { headers: { cookie } })).json()) as {
+    lines: { jobId: string; bike: string }[];
+  };
   return { url, cookie, jobs: Object.fromEntries(lines.map((l) => [l.bike, l.jobId])) };
 }

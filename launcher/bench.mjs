@@ -34,8 +34,10 @@ export async function bench(args) {
   const parts = args.filter((a) => !a.startsWith('--'));
   const run = (env) => visibly('node', ['--import', 'tsx', 'bench/main.ts', ...args], { env: { ...process.env, ...env } });
   let code;
-  if (parts.length && parts.every((p) => p === 'rank')) {
+  if (parts.length && parts.every((p) => p === 'rank' || p === 'chaos')) {
+    await ensurePostgres();
     await ensureNpm();
+    if (parts.includes('chaos')) await ensureBuild();
     code = await run({});
   } else code = await withDemo('.data/bench', (url) => run({ IVREK_URL: url }));
   if (code !== 0) throw new Stop('the bench did not finish', 'Its message stands above.');

@@ -12,6 +12,8 @@ export function makePool(connectionString: string, max = 10): pg.Pool {
   const pool = new pg.Pool({ connectionString, max, types, application_name: 'ivrek' });
   // A connection that dies while idle is replaced by the pool; it must not take the server with it.
   pool.on('error', () => undefined);
+  // Nor one that dies between two queries of a transaction: the next query says so.
+  pool.on('connect', (client) => void client.on('error', () => undefined));
   return pool;
 }
 

@@ -32,10 +32,11 @@ function answered({ status, seq, changes, message, refusal }: AnswerBody): Answe
 /** What a request may take before the line counts as cut; entries are kept and sent again, so impatience costs nothing. */
 const patienceMs = 20_000;
 
-export const serverWire: Wire = {
-  async send(items, actorId) {
+/** How entries are sent, over anything that asks as fetch does. */
+export const sendOver = (ask: typeof fetch): Wire['send'] =>
+  async function send(items, actorId) {
     try {
-      const response = await fetch('/api/commands', {
+      const response = await ask('/api/commands', {
         method: 'POST',
         headers: { 'content-type': 'application/json', ...(actorId && { 'x-ivrek-person': actorId }) },
         body: JSON.stringify(items.map((i) => (i.personal ? { ...i.command, personal: i.personal } : i.command))),
@@ -44,12 +45,15 @@ export const serverWire: Wire = {
       const body = (await response.json()) as { answers?: AnswerBody[]; message?: string };
       if (body.answers) return body.answers.map(answered);
       // Refused as a whole, for its size perhaps: one at a time tells which.
-      if (response.status === 413 && items.length > 1) return await this.send(items.slice(0, Math.ceil(items.length / 2)), actorId);
+      if (response.status === 413 && items.length > 1) return await send(items.slice(0, Math.ceil(items.length / 2)), actorId);
       return [answered({ status: response.status, seq: 0, changes: [], message: body.message })];
     } catch {
       return [{ kind: 'cut' }];
     }
-  },
+  };
+
+export const serverWire: Wire = {
+  send: sendOver((path, init) => fetch(path, init)),
 
   upload(sha256, blob, onPart) {
     return new Promise((resolve) => {

@@ -39,7 +39,12 @@ export function casesOf(tray: readonly Item[]): TrayCase[] {
 }
 
 /** Decides a case: the value here, or the one that stands. The decision is an entry like any other and keeps both. */
-export function decide(store: JobStore, device: Device, { item, fields, covered }: TrayCase, choice: 'mine' | 'theirs'): boolean {
+export function decide(
+  store: JobStore,
+  device: Pick<Device, 'decide'>,
+  { item, fields, covered }: TrayCase,
+  choice: 'mine' | 'theirs',
+): boolean {
   const { kind, id } = item.command.entity;
   const pairs = (side: 'theirs' | 'yours') => Object.fromEntries(fields.map((f) => [f.field, f[side]]));
   const set = choice === 'mine' ? pairs('yours') : {};
