@@ -45,13 +45,15 @@ test('a whole trace by the bench line alone, from the first symptom to the hand-
     ['hand over', 'handed over'],
   ] as const)
     await say(page, line, shown);
-  const exported = (await (await page.request.get(`/api/jobs/${job.split('/').at(-1)}/export`)).json()) as {
-    journal: { type: string; payload: Record<string, unknown> }[];
-    rows: { complaint: [{ state: string; explained: boolean }]; reading: [{ entered: string }]; job: [{ handedOverAt: string | null }] };
-  };
+  const read = async () =>
+    (await (await page.request.get(`/api/jobs/${job.split('/').at(-1)}/export`)).json()) as {
+      journal: { type: string; payload: Record<string, unknown> }[];
+      rows: { complaint: [{ state: string; explained: boolean }]; reading: [{ entered: string }]; job: [{ handedOverAt: string | null }] };
+    };
+  await expect.poll(async () => (await read()).rows.job[0].handedOverAt).not.toBeNull();
+  const exported = await read();
   expect(exported.rows.complaint[0]).toMatchObject({ state: 'gone', explained: true });
   expect(exported.rows.reading[0].entered).toBe('160 psi');
-  expect(exported.rows.job[0].handedOverAt).not.toBeNull();
   expect(exported.journal.find((e) => e.type === 'evidence.add' && e.payload.testId === 'spark-look')).toBeTruthy();
 });
 

@@ -90,7 +90,7 @@ export async function ensureCertificate(base) {
       ],
     });
     await saveKey(files.key, keys.privateKey);
-    writeFileSync(files.cert, cert.toString('pem') + ca.toString('pem'));
+    writeFileSync(files.cert, `${cert.toString('pem')}\n${ca.toString('pem')}\n`);
     writeFileSync(note, JSON.stringify({ wanted, until }));
   }
   const print = Buffer.from(await ca.getThumbprint('SHA-256'))

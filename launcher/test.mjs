@@ -2,6 +2,7 @@ import { mkdirSync, readFileSync, rmSync, existsSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { ensureBuild, quietEnv } from './build.mjs';
 import { startCluster } from './cluster.mjs';
+import { ensureCertificate, lanEnvironment } from './lan.mjs';
 import { ensureChromium, ensureNpm, ensurePostgres } from './packages.mjs';
 import { freePort, visibly } from './run.mjs';
 import { say, Stop } from './say.mjs';
@@ -67,13 +68,25 @@ export async function test(only) {
       const c = await withCluster();
       await migrate(c, 'ivrek_browser', base);
       await loadDemo(c, 'ivrek_browser', base);
-      const server = await startServer(c, 'ivrek_browser', await freePort(4780), { env: { IVREK_GALLERY: '1' } });
+      // As ./ivrek start --lan does it, by a name that only the test's own browser knows.
+      process.env.IVREK_LAN_NAMES = 'shed.test';
+      const secure = await ensureCertificate(base);
+      const lanPort = await freePort(4980);
+      const env = { IVREK_GALLERY: '1', ...lanEnvironment(secure, lanPort) };
+      const server = await startServer(c, 'ivrek_browser', await freePort(4780), { env });
+      const lan = await startServer(c, 'ivrek_browser', lanPort, { env, secure });
       try {
         return await visibly('npx', ['playwright', 'test'], {
-          env: { ...process.env, IVREK_URL: server.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report('browser') },
+          env: {
+            ...process.env,
+            IVREK_URL: server.url,
+            IVREK_LAN_URL: `https://shed.test:${lanPort}`,
+            IVREK_LAN_CA: secure.ca,
+            PLAYWRIGHT_JSON_OUTPUT_NAME: report('browser'),
+          },
         });
       } finally {
-        await server.stop();
+        await Promise.all([server.stop(), lan.stop()]);
       }
     },
   };

@@ -3,7 +3,8 @@ import { pool } from './server/db/pool';
 import { contentSecurityPolicy } from './server/http/csp';
 import { json } from './server/http/body';
 import { knowsHost, ownScheme, servesLan } from './server/lan/mode';
-import { readSession, sessionCookie } from './server/session';
+import { log } from './server/log';
+import { readSession, sessionCookie, type Session } from './server/session';
 
 /** What needs no workshop: on this computer to choose one, in the network to be paired. */
 const open = {
@@ -27,7 +28,14 @@ export const onRequest = defineMiddleware(async (context, next) => {
   const isFile = url.pathname.startsWith('/_astro/') || url.pathname.startsWith('/_image') || url.pathname.startsWith('/icon');
   // A calendar has no cookies; its address holds a secret of its own.
   const isFeed = url.pathname.startsWith('/calendar/');
-  const session = isFile || isFeed ? null : await readSession(pool(), cookies.get(sessionCookie)?.value);
+  let session: Session | null;
+  try {
+    session = isFile || isFeed ? null : await readSession(pool(), cookies.get(sessionCookie)?.value);
+  } catch (error) {
+    log.error({ err: error }, 'the database does not answer');
+    const message = 'The database does not answer just now. What was entered waits on this device and is sent again.';
+    return url.pathname.startsWith('/api/') ? json({ message }, 503) : new Response(message, { status: 503 });
+  }
   locals.session = lan && !session?.paired ? null : session;
   if (lan && homeOnly.test(url.pathname))
     return url.pathname.startsWith('/api/')

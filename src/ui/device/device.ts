@@ -70,14 +70,42 @@ export class Device {
   async send(): Promise<void> {
     const parts = await this.shelves();
     if (parts) await parts.sender.run();
+    await this.sendUnkept();
   }
 
-  /** Keeps an entry and sends it. Rejects if this device cannot keep it. */
+  /** Entries that this device could not write down, in their order; they live in this page until the server has them. */
+  private readonly unkept: { item: Item; putDown: () => void }[] = [];
+  private sendingUnkept = false;
+
+  private async sendUnkept(): Promise<void> {
+    if (this.sendingUnkept) return;
+    this.sendingUnkept = true;
+    try {
+      for (let one = this.unkept[0]; one; one = this.unkept[0]) {
+        const { item, putDown } = one;
+        const [answer] = await serverWire.send([item], item.actorId);
+        if (answer.kind !== 'kept') return;
+        this.unkept.shift();
+        putDown();
+        this.bus.tell({ kind: 'answered', id: item.id, jobId: item.jobId, seq: answer.seq, changes: answer.changes });
+      }
+    } finally {
+      this.sendingUnkept = false;
+    }
+  }
+
+  /** Keeps an entry and sends it. Rejects if this device cannot keep it; it is sent all the same while this page lives. */
   async keep(item: Item): Promise<void> {
     const putDown = takeInHand(item);
     const parts = await this.shelves();
-    if (!parts) throw new Error('this device keeps nothing');
-    await parts.outbox.add(item);
+    try {
+      if (!parts) throw new Error('this device keeps nothing');
+      await parts.outbox.add(item);
+    } catch (error) {
+      this.unkept.push({ item, putDown });
+      void this.send();
+      throw error;
+    }
     putDown();
     this.bus.tell({ kind: 'added', item });
     void parts.sender.run();

@@ -25,8 +25,6 @@ export class Sender {
   private running: Promise<void> | null = null;
   private again = false;
   line: Line = 'up';
-  /** How far the photo that is on its way has come, 0 to 1; null if none is. */
-  part: number | null = null;
 
   constructor(
     private readonly db: DeviceDb,
@@ -146,12 +144,10 @@ export class Sender {
 
   private async uploadOne(sha: string, blob: Blob) {
     for (let tries = 1; ; tries++) {
-      this.part = 0;
-      const answer = await this.wire.upload(sha, blob, (part) => {
-        this.part = part;
-        this.bus.tell({ kind: 'line', line: this.line });
-      });
-      this.part = null;
+      const tell = (part: number | null) => this.bus.tell({ kind: 'photoPart', part });
+      tell(0);
+      const answer = await this.wire.upload(sha, blob, tell);
+      tell(null);
       // Damaged on its way: the bytes here are sound, so it is tried again before a person is asked.
       if (answer.kind !== 'refused' || tries >= mostPhotoTries || !/damaged on its way/.test(answer.message)) return answer;
     }

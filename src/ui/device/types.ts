@@ -47,7 +47,9 @@ export type News =
   | { kind: 'entries'; entries: Heard[] }
   /** The line came back after a cut or a sleep: what was missed is to be fetched. */
   | { kind: 'catchUp' }
-  | { kind: 'line'; line: Line };
+  | { kind: 'line'; line: Line }
+  /** How far the photo that is on its way has come, 0 to 1; null if none is. */
+  | { kind: 'photoPart'; part: number | null };
 
 /** How the server can be reached: up, cut, or closed to this device. */
 export type Line = 'up' | 'cut' | 'away';

@@ -19,6 +19,8 @@ export interface JobView {
   /** Entries that the server has not answered. */
   waiting: number;
   line: Line;
+  /** How far the photo that is on its way has come, 0 to 1; null if none is. */
+  photoPart: number | null;
   /** The last refusal that was known before anything was sent, until it is dismissed. */
   refused: { type: string; refusal: Refusal } | null;
   /** Entries of this job that need a person, oldest first. */
@@ -81,6 +83,7 @@ export class JobStore {
       state: this.said,
       waiting: 0,
       line: 'up',
+      photoPart: null,
       refused: null,
       tray: [],
       personal: snapshot.personal,
@@ -216,6 +219,9 @@ export class JobStore {
       case 'line':
         if (news.line !== this.view.line) this.publish({ ...this.view, line: news.line });
         return;
+      case 'photoPart':
+        this.publish({ ...this.view, photoPart: news.part });
+        return;
       default:
     }
   }
@@ -258,6 +264,7 @@ export class JobStore {
       moved = true;
     }
     for (const n of this.ahead.keys()) if (n <= this.seq) this.ahead.delete(n);
+    if (this.view.unkept && this.pending.length === 0) this.view = { ...this.view, unkept: false };
     // An answer to what was sent twice has a number that is known already.
     const known = new Set(this.said.journal.map((e) => e.id));
     const before = this.pending.length;

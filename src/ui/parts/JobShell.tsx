@@ -105,7 +105,7 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
             ))}
           </Alert>
         )}
-        <LineStatus line={view.line} waiting={view.waiting} room={room} unkept={view.unkept} />
+        <LineStatus line={view.line} waiting={view.waiting} room={room} unkept={view.unkept} photoPart={view.photoPart} />
         {needs > 0 && (
           <Alert
             severity="warning"

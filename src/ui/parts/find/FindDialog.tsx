@@ -71,8 +71,13 @@ export default function FindDialog({ onClose }: { onClose: () => void }) {
       onClose={onClose}
       fullWidth
       maxWidth="md"
-      aria-label="Find"
-      slotProps={{ paper: { sx: { alignSelf: 'flex-start', borderTop: '6px solid', borderColor: 'bench.brass' } } }}
+      slotProps={{
+        paper: {
+          'aria-label': 'Find',
+          'aria-labelledby': undefined,
+          sx: { alignSelf: 'flex-start', borderTop: '6px solid', borderColor: 'bench.brass' },
+        },
+      }}
     >
       <Box
         component="input"
@@ -120,32 +125,26 @@ export default function FindDialog({ onClose }: { onClose: () => void }) {
               aria-selected={i === at}
               key={`${l.kind}${l.id}${l.jobId}`}
               onMouseMove={() => setAt(i)}
+              onClick={() => location.assign(pathOf(l))}
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: { xs: '1fr', sm: '170px minmax(0,1fr)' },
+                columnGap: 2,
+                minHeight: 52,
+                alignItems: 'center',
+                px: 2,
+                py: 0.75,
+                cursor: 'pointer',
+                borderLeft: '6px solid',
+                borderColor: i === at ? 'bench.brass' : 'transparent',
+                bgcolor: i === at ? 'bench.brassWash' : 'transparent',
+              }}
             >
-              <Box
-                component="a"
-                href={pathOf(l)}
-                tabIndex={-1}
-                sx={{
-                  display: 'grid',
-                  gridTemplateColumns: { xs: '1fr', sm: '170px minmax(0,1fr)' },
-                  columnGap: 2,
-                  minHeight: 52,
-                  alignItems: 'center',
-                  px: 2,
-                  py: 0.75,
-                  color: 'inherit',
-                  textDecoration: 'none',
-                  borderLeft: '6px solid',
-                  borderColor: i === at ? 'bench.brass' : 'transparent',
-                  bgcolor: i === at ? 'bench.brassWash' : 'transparent',
-                }}
-              >
-                <Box>
-                  <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.2rem', lineHeight: 1.1 }}>{l.bike}</Box>
-                  <Box sx={{ color: 'text.secondary', fontSize: '1rem' }}>{stageOfKind(l.kind).name}</Box>
-                </Box>
-                <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>{l.words}</Box>
+              <Box>
+                <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.2rem', lineHeight: 1.1 }}>{l.bike}</Box>
+                <Box sx={{ color: 'text.secondary', fontSize: '1rem' }}>{stageOfKind(l.kind).name}</Box>
               </Box>
+              <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>{l.words}</Box>
             </Box>
           ))}
         </Box>

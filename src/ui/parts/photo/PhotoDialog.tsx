@@ -41,7 +41,13 @@ export default function PhotoDialog({
       setActive(id);
   };
   return (
-    <Dialog open onClose={onClose} maxWidth="xl" fullWidth aria-label={`Photo of ${label}`}>
+    <Dialog
+      open
+      onClose={onClose}
+      maxWidth="xl"
+      fullWidth
+      slotProps={{ paper: { 'aria-label': `Photo of ${label}`, 'aria-labelledby': undefined } }}
+    >
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 340px' }, gap: 2, p: 2 }}>
         <Box sx={{ minWidth: 0 }}>
           <Picture photo={photo} pins={pins} active={active} onAdd={add} onPick={setActive} />
