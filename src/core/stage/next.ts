@@ -2,7 +2,8 @@ import type { Knowledge } from '../knowledge';
 import { list, type State, type Wait } from '../record';
 import { accountOf } from '../strip';
 import { caseOf, type Ranking } from '../trace';
-import { checklist, firstLook, openComplaints, untested, type StageId } from './spine';
+import { checklist, firstLook, openComplaints, untested } from './spine';
+import type { StageId } from './stages';
 import { dueAt, holds, stageOfWait } from './waits';
 
 export interface Act {

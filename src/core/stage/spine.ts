@@ -2,25 +2,9 @@ import { applicability, factsOf, type Knowledge, type Test } from '../knowledge'
 import { judge, limitFor, quantityInfo } from '../measure';
 import { groupBy, list, type State } from '../record';
 import { accountOf } from '../strip';
+import { stages, type StageId } from './stages';
 import { stageOfWait } from './waits';
 import { caseOf, engineStates, lastRepairId, buildModel, type Case } from '../trace';
-
-/** The stages of a job in the trade's order: the spine that every screen shows. */
-export const stages = [
-  { id: 'book-in', name: 'Book in' },
-  { id: 'look', name: 'First look' },
-  { id: 'trace', name: 'Trace' },
-  { id: 'strip', name: 'Strip' },
-  { id: 'measure', name: 'Measure' },
-  { id: 'decide', name: 'Decide' },
-  { id: 'parts', name: 'Parts' },
-  { id: 'rebuild', name: 'Rebuild' },
-  { id: 'start', name: 'First start' },
-  { id: 'tune', name: 'Tune' },
-  { id: 'handover', name: 'Hand over' },
-] as const;
-
-export type StageId = (typeof stages)[number]['id'];
 
 export interface StageLine {
   id: StageId;

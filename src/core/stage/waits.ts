@@ -1,5 +1,5 @@
 import { list, type Provisional, type State, type Wait, type WaitKind } from '../record';
-import type { StageId } from './spine';
+import type { StageId } from './stages';
 
 /** What cannot go on while something of this kind is waited for. */
 export const holds: Record<WaitKind, StageId[]> = {

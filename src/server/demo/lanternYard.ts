@@ -1,6 +1,7 @@
 import type pg from 'pg';
 import type { Knowledge } from '../../core/knowledge';
 import { openShop } from '../queries/shops';
+import { coverPicture, coverPlaces } from './pictures';
 import { DemoJob, DemoWriter, idFor } from './writer';
 
 export const demoShopId = idFor('shop');
@@ -215,6 +216,11 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     'generator-cover',
     'Rubbed through at the bottom; a dowel was lost.',
   );
+  await j.photo(w.day(32, 11, 5), 'Generator cover off', await coverPicture(), [
+    [...coverPlaces.lost, 'Dowel lost from here'],
+    [...coverPlaces.long, 'The two long screws, M6x45'],
+    [...coverPlaces.scrape, 'Rubbed through by the slide'],
+  ]);
   await j.finding(w.day(32, 11, 30), 'Generator cover off', 'Pick-up wires', 'Cut half through by the cover; gap wide open.', 'repair', {
     faultId: 'pickup-gap',
   });

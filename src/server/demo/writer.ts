@@ -5,6 +5,7 @@ import { makeCommand } from '../../core/command';
 import type { TableName } from '../../core/record';
 import { toSi } from '../../core/quantity';
 import { receive } from '../commands/door';
+import { keepPhoto } from '../files/photos';
 
 /** A UUID that is always the same for the same words, so that the demo loaded twice is loaded once. */
 export function idFor(words: string): string {
@@ -29,6 +30,12 @@ export class DemoWriter {
     d.setUTCDate(d.getUTCDate() - before);
     d.setUTCHours(hour, minute, 0, 0);
     return d.toISOString();
+  }
+
+  /** Bytes of a picture, as a tablet would bring them before the entry. */
+  async bytes(sha256: string, bytes: Buffer): Promise<void> {
+    const kept = await keepPhoto(this.pool, this.shopId, sha256, bytes);
+    if (!kept.ok) throw new Error(`the demo's picture was not taken: ${kept.message}`);
   }
 
   async send(
@@ -215,6 +222,31 @@ export class DemoJob {
       note,
       fasteners: fasteners.map(([count, size, place], i) => ({ id: this.id(`fastener ${title} ${i}`), size, count, place })),
     });
+
+  /** A photo of a step, with numbered pins. */
+  async photo(
+    at: string,
+    title: string,
+    picture: { sha256: string; bytes: Buffer; width: number; height: number },
+    pins: readonly (readonly [x: number, y: number, note: string])[],
+  ): Promise<void> {
+    const { sha256, bytes, width, height } = picture;
+    await this.w.bytes(sha256, bytes);
+    const photoId = this.id(`photo ${title}`);
+    await this.w.send(at, 'photo.add', 'photo', photoId, {
+      jobId: this.jobId,
+      subject: 'step',
+      subjectId: this.id(`step ${title}`),
+      bag: null,
+      sha256,
+      width,
+      height,
+      bytes: bytes.length,
+      caption: null,
+    });
+    for (const [x, y, note] of pins)
+      await this.w.send(at, 'pin.add', 'pin', this.id(`pin ${note}`), { jobId: this.jobId, photoId, x, y, note });
+  }
 
   refit = (at: string, title: string, counts: number[]) =>
     this.w.send(at, 'step.refit', 'step', this.id(`step ${title}`), {

@@ -43,6 +43,7 @@ export const theme = createTheme({
   components: {
     MuiCssBaseline: {
       styleOverrides: {
+        a: { color: 'var(--mui-palette-primary-main)' },
         body: { fontVariantNumeric: 'tabular-nums' },
         ':focus-visible': { outline: '3px solid var(--mui-palette-secondary-main)', outlineOffset: 2 },
         '@media print': { body: { background: '#fff' } },

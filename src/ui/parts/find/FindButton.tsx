@@ -1,14 +1,26 @@
 import IconButton from '@mui/material/IconButton';
 import Search from '@mui/icons-material/Search';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 
 const FindDialog = lazy(() => import('./FindDialog'));
 
 /** Opens the one search: by the lens, or by the letter F wherever nothing is being written. */
 export function FindButton() {
   const [open, setOpen] = useState(false);
+  // What is typed while the dialog is still on its way belongs to it.
+  const early = useRef<string | null>(null);
+  const taken = useCallback(() => {
+    const typed = early.current ?? '';
+    early.current = null;
+    return typed;
+  }, []);
   useEffect(() => {
     const key = (e: KeyboardEvent) => {
+      if (early.current !== null && e.key.length === 1 && !e.ctrlKey && !e.metaKey && !e.altKey) {
+        early.current += e.key;
+        e.preventDefault();
+        return;
+      }
       const on = e.target as HTMLElement | null;
       if (
         e.key !== 'f' ||
@@ -19,6 +31,7 @@ export function FindButton() {
       )
         return;
       e.preventDefault();
+      early.current = '';
       setOpen(true);
     };
     addEventListener('keydown', key);
@@ -29,7 +42,7 @@ export function FindButton() {
       <IconButton color="inherit" onClick={() => setOpen(true)} aria-label="Find" aria-keyshortcuts="f">
         <Search />
       </IconButton>
-      <Suspense fallback={null}>{open && <FindDialog onClose={() => setOpen(false)} />}</Suspense>
+      <Suspense fallback={null}>{open && <FindDialog taken={taken} onClose={() => setOpen(false)} />}</Suspense>
     </>
   );
 }

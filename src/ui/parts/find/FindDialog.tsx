@@ -20,11 +20,13 @@ const pauseMs = 120;
 const pathOf = (l: Line) => `/job/${l.jobId}/${stageOfKind(l.kind).stage}`;
 
 /** One search over bikes, parts, notes, bags, torques and readings of all jobs. Arrows move, Enter opens. */
-export default function FindDialog({ onClose }: { onClose: () => void }) {
+export default function FindDialog({ taken, onClose }: { taken: () => string; onClose: () => void }) {
   const [text, setText] = useState('');
   const [answer, setAnswer] = useState<Answer>({ kind: 'idle' });
   const [at, setAt] = useState(0);
   const listId = useId();
+  // What was typed before this was here.
+  useEffect(() => setText((t) => taken() + t), [taken]);
   const list = useRef<HTMLUListElement>(null);
   useEffect(() => {
     const q = text.trim();

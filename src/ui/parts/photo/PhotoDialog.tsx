@@ -91,6 +91,7 @@ export default function PhotoDialog({
                 <Mark n={i + 1} />
                 <SetField
                   label={`Pin ${i + 1}`}
+                  multiline
                   value={pin.note}
                   onSet={(t) => (t ? (store.set('pin.set', 'pin', pin.id, { note: t }), null) : 'Say what is to be seen there.')}
                 />

@@ -10,6 +10,15 @@ import { Tag } from '../../parts/Tag';
 export default function CalendarView({ shopId, token: first, bases }: { shopId: string; token: string; bases: string[] }) {
   const [token, setToken] = useState(first);
   const [problem, setProblem] = useState<string | null>(null);
+  const [copied, setCopied] = useState<string | null>(null);
+  const copy = async (address: string) => {
+    try {
+      await navigator.clipboard.writeText(address);
+      setCopied(address);
+    } catch {
+      setProblem('This browser does not let a page copy. Mark the address and copy it by hand.');
+    }
+  };
   const anew = async () => {
     try {
       const response = await fetch('/api/calendar', { method: 'POST' });
@@ -40,11 +49,19 @@ export default function CalendarView({ shopId, token: first, bases }: { shopId: 
             Give this address to your calendar. It shows what soaks, cures and cools, parts that should arrive, and provisional repairs with
             a day. Who has the address can read these lines, so keep it to yourself.
           </Typography>
-          {bases.map((b) => (
-            <Box key={b} component="code" data-testid="feed" sx={{ display: 'block', overflowWrap: 'anywhere', fontSize: '1rem', py: 0.5 }}>
-              {b}/calendar/{shopId}.{token}.ics
-            </Box>
-          ))}
+          {bases.map((b) => {
+            const address = `${b}/calendar/${shopId}.${token}.ics`;
+            return (
+              <Box key={b} sx={{ display: 'flex', alignItems: 'center', gap: 1, borderTop: 1, borderColor: 'divider' }}>
+                <Box data-testid="feed" sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere', fontSize: '1rem', py: 0.5 }}>
+                  {address}
+                </Box>
+                <Button onClick={() => void copy(address)} aria-label={`Copy the address at ${new URL(b).host}`}>
+                  {copied === address ? 'Copied' : 'Copy'}
+                </Button>
+              </Box>
+            );
+          })}
           <Button variant="outlined" onClick={() => void anew()} sx={{ mt: 1 }}>
             Make a new address, the old one stops
           </Button>

@@ -127,7 +127,7 @@ export default function DevicesView({ lan, devices: first }: DevicesProps) {
             </Typography>
           )}
         </Tag>
-        <Tag title="Let in" data-testid="devices">
+        <Tag title="Tablets that are in" data-testid="devices">
           {devices.length === 0 && <Empty>No tablet yet. Each one that is let in can be named here, and sent away when it is lost.</Empty>}
           {devices.map((d) => (
             <Box key={d.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1, display: 'grid', gap: 0.5 }}>

@@ -13,7 +13,7 @@ const noMeaning = { phrase: 'bike', acts: [], cost: 0 };
 export default function YardPanel({ text, chosen, open, desk, onText, onKept, onFocus }: PanelProps) {
   const jobs = useContext(YardBikes);
   const meant = useMemo(() => whichBike(text, jobs), [text, jobs]);
-  const begun = text.trim() !== '';
+  const begun = text.trim() !== '' && text.trim() !== '?';
   const offers = useMemo(
     () => (begun && meant.length > 0 ? [] : [...new Set(jobs.map((j) => j.bike))].slice(0, 8)),
     [begun, meant.length, jobs],
