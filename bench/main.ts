@@ -1,10 +1,10 @@
-// Speed and memory as ratios within one run. Parts: rank and chaos (no demo server), page, bytes, view. IVREK_URL names the server.
+// Speed and memory as ratios within one run. Parts: rank and chaos (no demo server), page, bytes, view, shed. IVREK_URL names the server.
 import type { Figures } from './figures';
 
 const args = process.argv.slice(2);
 const quick = args.includes('--quick');
 const asJson = args.includes('--json');
-const known = ['rank', 'page', 'bytes', 'view', 'chaos'];
+const known = ['rank', 'page', 'bytes', 'view', 'shed', 'chaos'];
 const wanted = args.filter((a) => !a.startsWith('--'));
 const parts = wanted.length ? wanted : known;
 const unknown = parts.filter((p) => !known.includes(p));
@@ -17,6 +17,7 @@ const figures: Figures = {};
 if (parts.includes('rank')) Object.assign(figures, (await import('./rank')).benchRank(quick));
 if (parts.includes('page')) Object.assign(figures, await (await import('./page')).benchPage(quick));
 if (parts.includes('bytes') || parts.includes('view')) Object.assign(figures, await (await import('./view')).benchView(quick, parts));
+if (parts.includes('shed')) Object.assign(figures, await (await import('./shed')).benchShed(quick));
 if (parts.includes('chaos')) Object.assign(figures, await (await import('./chaos')).benchChaos(quick));
 if (asJson) process.stdout.write(`${JSON.stringify(figures)}\n`);
 else for (const [name, x] of Object.entries(figures)) console.log(`${name.padEnd(44)} ${Number.isInteger(x) ? x : x.toPrecision(4)}`);

@@ -22,7 +22,7 @@ export async function withDemo(folder, work) {
     await migrate(cluster, 'ivrek', base);
     await loadDemo(cluster, 'ivrek', base);
     server = await startServer(cluster, 'ivrek', await freePort(4880), { env: { IVREK_GALLERY: '1' } });
-    return await work(server.url);
+    return await work(server.url, server.child.pid);
   } finally {
     await server?.stop();
     cluster.stop();
@@ -39,6 +39,6 @@ export async function bench(args) {
     await ensureNpm();
     if (parts.includes('chaos')) await ensureBuild();
     code = await run({});
-  } else code = await withDemo('.data/bench', (url) => run({ IVREK_URL: url }));
+  } else code = await withDemo('.data/bench', (url, pid) => run({ IVREK_URL: url, IVREK_SERVER_PID: String(pid) }));
   if (code !== 0) throw new Stop('the bench did not finish', 'Its message stands above.');
 }

@@ -5,7 +5,10 @@ import {
   list,
   stateOf,
   tableNames,
+  sameData,
+  type Change,
   type Heard,
+  type JournalEntry,
   type JobSnapshot as Snapshot,
   type Personal,
   type State,
@@ -228,7 +231,7 @@ export class JobStore {
 
   /** Applies a page of the journal: every line of this job after what is known, up to a number. */
   caughtUp(entries: readonly Heard[], upTo: number): void {
-    for (const e of entries) if (e.seq > this.seq) this.apply(e);
+    this.applyAll(entries.filter((e) => e.seq > this.seq));
     this.seq = Math.max(this.seq, upTo);
     this.settle(false);
     this.rebuild();
@@ -253,13 +256,21 @@ export class JobStore {
   private settle(publish = true): void {
     const byNumber = new Map(this.pending.flatMap((p) => (p.kept ? [[p.kept.seq, p] as const] : [])));
     let moved = false;
+    // What this screen did itself, confirmed in its order as it did it, shows already: only its numbers are new.
+    const confirmed = new Map<string, number>();
+    let news = false;
     for (;;) {
       const next = this.seq + 1;
       const heard = this.ahead.get(next);
       const own = byNumber.get(next);
-      if (heard) this.apply(heard);
+      if (!heard && !own) break;
+      const first = this.pending.at(0);
+      const changes = heard?.changes ?? own?.kept?.changes;
+      if (first && (heard?.id ?? own?.item.id) === first.item.id && sameData(changes, first.item.changes))
+        confirmed.set(first.item.id, next);
+      else news = true;
+      if (heard) this.applyAll([heard]);
       else if (own) this.applyOwn(own);
-      else break;
       this.seq = next;
       moved = true;
     }
@@ -269,7 +280,8 @@ export class JobStore {
     const known = new Set(this.said.journal.map((e) => e.id));
     const before = this.pending.length;
     this.pending = this.pending.filter((p) => !known.has(p.item.id));
-    if (publish && (moved || before !== this.pending.length)) this.rebuild();
+    if (publish && moved && !news && before === this.pending.length) this.renumber(confirmed);
+    else if (publish && (moved || before !== this.pending.length)) this.rebuild();
     if (moved) this.onSaid();
     if (this.ahead.size || this.pending.some((p) => p.kept)) this.onGap();
     else if (publish && !moved) this.publish({ ...this.view, waiting: this.waiting() });
@@ -280,16 +292,36 @@ export class JobStore {
     this.pending = this.pending.filter((p) => p.item !== item);
   }
 
-  private apply(e: Heard): void {
-    this.seq = Math.max(this.seq, e.seq);
-    const { personal, ...entry } = e;
-    const isPerson = e.changes.length > 0 && e.changes.every((c) => c.table === 'person');
-    const mine = belongs(e, this.snapshot.jobId, this.bikeId ?? '') || isPerson;
-    if (!mine || this.said.journal.some((j) => j.id === e.id)) return;
-    const next = applyChanges(this.said, e.changes);
-    this.said = { rows: next.rows, journal: isPerson ? this.said.journal : [...this.said.journal, entry] };
-    this.pending = this.pending.filter((p) => p.item.id !== e.id);
+  /** Takes up journal lines in their order, as one piece of work however many they are. */
+  private applyAll(entries: readonly Heard[]): void {
+    const known = new Set(this.said.journal.map((j) => j.id));
+    const changes: Change[] = [];
+    const journal: JournalEntry[] = [];
+    let personal: Personal[] = [];
+    for (const e of entries) {
+      this.seq = Math.max(this.seq, e.seq);
+      const isPerson = e.changes.length > 0 && e.changes.every((c) => c.table === 'person');
+      const mine = belongs(e, this.snapshot.jobId, this.bikeId ?? '') || isPerson;
+      if (!mine || known.has(e.id)) continue;
+      known.add(e.id);
+      const { personal: named, ...entry } = e;
+      personal = [...personal, ...named];
+      changes.push(...e.changes);
+      if (!isPerson) journal.push(entry);
+    }
+    if (changes.length === 0 && journal.length === 0) return;
+    this.said = { rows: applyChanges(this.said, changes).rows, journal: [...this.said.journal, ...journal] };
+    this.pending = this.pending.filter((p) => !known.has(p.item.id));
     if (personal.length) this.view = { ...this.view, personal: merge(this.view.personal, personal) };
+  }
+
+  /** Own entries got their numbers; nothing else is different. */
+  private renumber(confirmed: ReadonlyMap<string, number>): void {
+    const journal = this.view.state.journal.map((e) => {
+      const seq = confirmed.get(e.id);
+      return seq === undefined ? e : { ...e, seq };
+    });
+    this.publish({ ...this.view, state: { ...this.view.state, journal }, waiting: this.waiting() });
   }
 
   private waiting(): number {

@@ -7,6 +7,7 @@ import { amount, cents } from '../../../core/money';
 import { partStatuses, type Part } from '../../../core/record';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
+import { Few } from '../../parts/Few';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
 import { JobShell } from '../../parts/JobShell';
@@ -117,55 +118,54 @@ function PartList() {
   return (
     <Tag title="Parts" aside={<Typography sx={{ fontWeight: 600 }}>{`${amount(total)} ${currency}`}</Typography>} data-testid="parts">
       {parts.length === 0 && <Empty>No part is needed yet. From the findings each goes through needed, ordered, arrived and fitted.</Empty>}
-      {parts.map((p) => {
-        const at = partStatuses.indexOf(p.status);
-        return (
-          <Box
-            key={p.id}
-            sx={{ borderTop: 1, borderColor: 'divider', py: 1, display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}
-          >
-            <Box sx={{ flex: '1 1 220px', minWidth: 0 }}>
-              <Typography sx={{ fontWeight: 600 }}>
-                {p.quantity > 1 ? `${p.quantity} × ` : ''}
-                {p.name}
-              </Typography>
-              <Typography variant="body2" color="text.secondary">
-                {[
-                  `${amount(cents(p.price) * p.quantity)} ${currency}`,
-                  p.number,
-                  p.source,
-                  p.status === 'ordered' && p.dueOn ? `expected ${day(p.dueOn)}` : '',
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
-              </Typography>
-              <Box aria-label={`Status: ${p.status}`} role="img" sx={{ display: 'flex', gap: 0.5, mt: 0.5 }}>
-                {partStatuses.map((s, i) => (
-                  <Box
-                    key={s}
-                    sx={{
-                      flex: 1,
-                      maxWidth: 90,
-                      fontSize: '1rem',
-                      borderTop: '5px solid',
-                      borderColor: i <= at ? 'bench.green' : 'divider',
-                      fontWeight: i === at ? 600 : 400,
-                      color: i <= at ? 'text.primary' : 'text.secondary',
-                    }}
-                  >
-                    {s}
-                  </Box>
-                ))}
+      <Few list={parts}>
+        {(p) => {
+          const at = partStatuses.indexOf(p.status);
+          return (
+            <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1, display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+              <Box sx={{ flex: '1 1 220px', minWidth: 0 }}>
+                <Typography sx={{ fontWeight: 600 }}>
+                  {p.quantity > 1 ? `${p.quantity} × ` : ''}
+                  {p.name}
+                </Typography>
+                <Typography variant="body2" color="text.secondary">
+                  {[
+                    `${amount(cents(p.price) * p.quantity)} ${currency}`,
+                    p.number,
+                    p.source,
+                    p.status === 'ordered' && p.dueOn ? `expected ${day(p.dueOn)}` : '',
+                  ]
+                    .filter(Boolean)
+                    .join(' · ')}
+                </Typography>
+                <Box aria-label={`Status: ${p.status}`} role="img" sx={{ display: 'flex', gap: 0.5, mt: 0.5 }}>
+                  {partStatuses.map((s, i) => (
+                    <Box
+                      key={s}
+                      sx={{
+                        flex: 1,
+                        maxWidth: 90,
+                        fontSize: '1rem',
+                        borderTop: '5px solid',
+                        borderColor: i <= at ? 'bench.green' : 'divider',
+                        fontWeight: i === at ? 600 : 400,
+                        color: i <= at ? 'text.primary' : 'text.secondary',
+                      }}
+                    >
+                      {s}
+                    </Box>
+                  ))}
+                </Box>
               </Box>
+              {at < 3 && (
+                <Button variant="outlined" onClick={() => set(p, partStatuses[at + 1])} aria-label={`${steps[p.status]}: ${p.name}`}>
+                  {steps[p.status]}
+                </Button>
+              )}
             </Box>
-            {at < 3 && (
-              <Button variant="outlined" onClick={() => set(p, partStatuses[at + 1])} aria-label={`${steps[p.status]}: ${p.name}`}>
-                {steps[p.status]}
-              </Button>
-            )}
-          </Box>
-        );
-      })}
+          );
+        }}
+      </Few>
     </Tag>
   );
 }

@@ -6,6 +6,7 @@ import type { Step } from '../../../core/record';
 import { accountOf } from '../../../core/strip';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
+import { Few } from '../../parts/Few';
 import { Empty } from '../../parts/Empty';
 import { JobShell } from '../../parts/JobShell';
 import { PhotoStrip } from '../../parts/photo/PhotoStrip';
@@ -61,9 +62,7 @@ function BackOn() {
             : 'Nothing came off. Steps logged in Strip are led back here, newest first.'}
         </Empty>
       )}
-      {account.off.map((s, i) => (
-        <RefitStep key={s.id} step={s} first={i === 0} />
-      ))}
+      <Few list={account.off}>{(s, i) => <RefitStep step={s} first={i === 0} />}</Few>
     </Tag>
   );
 }

@@ -3,6 +3,7 @@ import Typography from '@mui/material/Typography';
 import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import { knowledge, useJob } from '../../job/useJob';
+import { Few } from '../../parts/Few';
 import { Empty } from '../../parts/Empty';
 import { PhotoStrip } from '../../parts/photo/PhotoStrip';
 import { LimitBar } from '../../parts/LimitBar';
@@ -17,35 +18,37 @@ export function FindingList() {
   return (
     <Tag title="Findings" data-testid="findings">
       {findings.length === 0 && <Empty>No finding yet. Part, what is seen, what was measured, and a verdict.</Empty>}
-      {findings.map((f) => {
-        const reading = f.readingId ? traced.readings.find((r) => r.id === f.readingId) : undefined;
-        const info = reading && infoOf(reading.quantity, facts);
-        const fault = f.faultId ? knowledge.faults.find((x) => x.id === f.faultId) : undefined;
-        return (
-          <Box key={f.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
-            <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
-              <Typography sx={{ fontWeight: 600, flex: 1, minWidth: 0 }}>{f.item}</Typography>
-              <Box sx={{ fontWeight: 600, borderBottom: '3px double', borderColor: 'bench.brass' }}>{f.verdict}</Box>
+      <Few list={findings}>
+        {(f) => {
+          const reading = f.readingId ? traced.readings.find((r) => r.id === f.readingId) : undefined;
+          const info = reading && infoOf(reading.quantity, facts);
+          const fault = f.faultId ? knowledge.faults.find((x) => x.id === f.faultId) : undefined;
+          return (
+            <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
+              <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+                <Typography sx={{ fontWeight: 600, flex: 1, minWidth: 0 }}>{f.item}</Typography>
+                <Box sx={{ fontWeight: 600, borderBottom: '3px double', borderColor: 'bench.brass' }}>{f.verdict}</Box>
+              </Box>
+              <Typography>{f.seen}</Typography>
+              {reading && info && (
+                <LimitBar
+                  label={info.name}
+                  value={reading.value}
+                  unit={reading.unit}
+                  limit={limitFor(info, traced.specs)}
+                  error={info.error}
+                />
+              )}
+              <PhotoStrip of={{ subject: 'finding', subjectId: f.id }} label={f.item} />
+              {fault && (
+                <Typography variant="body2" color="text.secondary">
+                  Speaks on: {fault.name}
+                </Typography>
+              )}
             </Box>
-            <Typography>{f.seen}</Typography>
-            {reading && info && (
-              <LimitBar
-                label={info.name}
-                value={reading.value}
-                unit={reading.unit}
-                limit={limitFor(info, traced.specs)}
-                error={info.error}
-              />
-            )}
-            <PhotoStrip of={{ subject: 'finding', subjectId: f.id }} label={f.item} />
-            {fault && (
-              <Typography variant="body2" color="text.secondary">
-                Speaks on: {fault.name}
-              </Typography>
-            )}
-          </Box>
-        );
-      })}
+          );
+        }}
+      </Few>
     </Tag>
   );
 }

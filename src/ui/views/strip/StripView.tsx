@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { Fastener, JobSnapshot as Snapshot, Step } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Empty } from '../../parts/Empty';
+import { Few } from '../../parts/Few';
 import { PhotoStrip } from '../../parts/photo/PhotoStrip';
 import { JobShell } from '../../parts/JobShell';
 import { isOf } from '../../parts/photo/usePhotos';
@@ -44,11 +45,9 @@ function Strip() {
               here is led back through at the rebuild.
             </Empty>
           )}
-          <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, m: 0 }}>
-            {steps.map((s) => (
-              <StepLine key={s.id} step={s} fasteners={fasteners.filter((f) => f.stepId === s.id)} />
-            ))}
-          </Box>
+          <Few ordered list={steps}>
+            {(s) => <StepLine step={s} fasteners={fasteners.filter((f) => f.stepId === s.id)} />}
+          </Few>
         </Tag>
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>

@@ -1,0 +1,24 @@
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { expect, it } from 'vitest';
+import { Few } from './Few';
+
+it('shows the beginning of a long list and the rest when asked; a short one has nothing to ask for', async () => {
+  const list = Array.from({ length: 12 }, (_, i) => ({ id: String(i) }));
+  const { rerender } = render(
+    <Few ordered list={list} most={2}>
+      {(x) => <li>row {x.id}</li>}
+    </Few>,
+  );
+  expect(screen.getAllByRole('listitem')).toHaveLength(2);
+  await userEvent.click(screen.getByRole('button', { name: '10 more' }));
+  expect(screen.getAllByRole('listitem')).toHaveLength(10);
+  await userEvent.click(screen.getByRole('button', { name: '2 more' }));
+  expect(screen.getAllByRole('listitem')).toHaveLength(12);
+  rerender(
+    <Few ordered list={list.slice(0, 2)} most={2}>
+      {(x) => <li>row {x.id}</li>}
+    </Few>,
+  );
+  expect(screen.queryByRole('button')).toBeNull();
+});
