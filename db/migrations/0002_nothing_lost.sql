@@ -258,6 +258,7 @@ language plpgsql stable security definer set search_path = public set pg_trgm.wo
 declare
   shop uuid := current_shop();
   said text[];
+  sought text[];
 begin
   if wanted is not null then
     return query select f.kind, f.id, f.job_id, f.bike_id, f.words, ts_rank('{0.05, 0.1, 0.1, 1}', f.tokens, wanted)
@@ -265,9 +266,12 @@ begin
   else
     -- Every word must be near one of the line, or begin one of the line or of the bike's name.
     said := string_to_array(near, ' ');
+    -- Short words are in too many lines to look them up by; they only narrow.
+    sought := array(select w from unnest(said) w where length(w) > 3);
+    if cardinality(sought) = 0 then sought := said; end if;
     return query select f.kind, f.id, f.job_id, f.bike_id, f.words,
         (select avg(word_similarity(w, f.plain)) from unnest(said) w)::real
-      from find_line f where f.shop_id = shop and f.plain %> any (said)
+      from find_line f where f.shop_id = shop and f.plain %> any (sought)
         and (select bool_and(word_similarity(w, f.plain) >= 0.45 or f.tokens @@ format('%L:*', w)::tsquery) from unnest(said) w)
       order by 6 desc, f.kind, f.id limit most;
   end if;
