@@ -19,6 +19,10 @@ const views: [name: string, path: string | ((bikes: Record<string, string>) => s
   ['tune', (b) => `${b['Osprane 650']}/tune`, 'main form button[type="submit"]'],
   ['hand over', (b) => `${b['Osprane 650']}/handover`, '[data-testid="hand-over"] button'],
   ['record', (b) => `${b['Osprane 650']}/record`, 'main a'],
+  ['tablets', '/devices', 'main button'],
+  ['pair', '/pair', 'main button'],
+  ['calendar', '/calendar', 'main button'],
+  ['bring in', '/import', 'main button'],
   ['gallery', '/gallery', 'header a'],
 ];
 const sizes = [

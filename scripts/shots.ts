@@ -16,7 +16,8 @@ const jobPath = async (page: Page, bike: string) => {
   return `/job/${lines.find((j) => j.bike === bike)!.jobId}`;
 };
 
-const views: [name: string, go: (page: Page) => Promise<string>][] = [
+type Shot = [name: string, go: (page: Page) => Promise<string>, then?: (page: Page) => Promise<unknown>];
+const views: Shot[] = [
   ['next', async () => '/'],
   ['workshops', async () => '/workshops'],
   ['book-in', async () => '/book-in'],
@@ -33,6 +34,27 @@ const views: [name: string, go: (page: Page) => Promise<string>][] = [
   ['hand-over', async (p) => `${await jobPath(p, 'Osprane 650')}/handover`],
   ['record', async (p) => `${await jobPath(p, 'Osprane 650')}/record`],
   ['gallery', async () => '/gallery'],
+  [
+    'photo',
+    async (p) => `${await jobPath(p, 'Osprane 650')}/strip`,
+    async (p) => {
+      await p
+        .getByRole('button', { name: /^Photo 1 of/ })
+        .first()
+        .click();
+      await p.getByLabel('Pin 3').waitFor();
+      await p.waitForLoadState('networkidle');
+    },
+  ],
+  [
+    'bench-line',
+    async (p) => `${await jobPath(p, 'Quillon 350')}/trace`,
+    async (p) => {
+      await p.getByLabel('Say it in a line.').fill('comp 2 one hundred eighteen psi');
+      await p.getByTestId('line-panel').getByRole('button', { name: 'Keep' }).waitFor();
+    },
+  ],
+  ['tablets', async () => '/devices', (p) => p.getByRole('button', { name: 'Show a code' }).click()],
 ];
 
 mkdirSync(out, { recursive: true });
@@ -45,11 +67,12 @@ await page.goto(`${base}/workshops`);
 await awake();
 await page.getByTestId('demo-shop').getByRole('button', { name: 'Go in as Ines Corrow' }).click();
 await page.getByRole('heading', { name: 'Can be done now' }).waitFor();
-for (const [name, go] of views) {
+for (const [name, go, then] of views) {
   if (only && !only.includes(name)) continue;
   await page.goto(base + (await go(page)));
   await awake();
   await page.waitForLoadState('networkidle');
+  await then?.(page);
   await page.screenshot({ path: `${out}/${name}.png`, fullPage: process.env.IVREK_FULL === '1' });
   console.error(`${out}/${name}.png`);
 }

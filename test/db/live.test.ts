@@ -7,6 +7,7 @@ import { Hub } from '../../src/server/live/hub';
 import { jobSnapshot } from '../../src/server/queries/job';
 import { journalAfter } from '../../src/server/queries/journal';
 import { id, script, uid } from '../fixtures/commands';
+import { sendAll } from './filled';
 import { freshDatabase, openBoth, shopA, shopB, type TestDatabase } from './database';
 import { tablesOf, tablesOfState } from './tables';
 
@@ -123,5 +124,46 @@ describe('the journal after a number', () => {
     // and what stands in the tables is what both say
     const all = await tablesOf(t.pool, shopA);
     expect(want.evidence).toEqual(all.evidence);
+  });
+
+  it('and a snapshot that is read while others write is of one moment: its rows are what its journal says', async () => {
+    const [fresh, job] = [await freshDatabase(), id.job];
+    try {
+      await openBoth(fresh.pool);
+      await sendAll(fresh.pool, shopA, script().slice(0, 2));
+      let writing = true;
+      const writer = (async () => {
+        for (let i = 0; i < 120; i++) {
+          const entityId = uid(n++);
+          await receive(
+            fresh.pool,
+            speaker(shopA),
+            makeCommand({
+              id: uid(n++),
+              type: 'watch.add',
+              kind: 'watch',
+              entityId,
+              madeAt: '2030-01-02T08:00:00.000Z',
+              after: null,
+              payload: { jobId: job, what: `Oil ${i}`, due: 'soon' },
+            }),
+          );
+        }
+        writing = false;
+      })();
+      let looks = 0;
+      while (writing) {
+        const s = (await jobSnapshot(fresh.pool, shopA, job, null))!;
+        const watches = s.journal.filter((e) => e.type === 'watch.add').length;
+        expect(s.rows.watch).toHaveLength(watches);
+        // the two first lines are the person and the booking in
+        expect(s.shop.seq).toBe(watches + 2);
+        looks++;
+      }
+      await writer;
+      expect(looks).toBeGreaterThan(10);
+    } finally {
+      await fresh.drop();
+    }
   });
 });

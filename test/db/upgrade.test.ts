@@ -14,70 +14,81 @@ import { snake } from '../../src/server/db/rows';
 import { freshDatabase, putBytes, type TestDatabase } from './database';
 import { tablesOf } from './tables';
 
-// A database and its journals as the first release left them, kept under test/data.
-const folder = 'test/data/release-1';
-const shops = JSON.parse(readFileSync(`${folder}/journals.json`, 'utf8')) as {
+// Databases and their journals as earlier releases left them, kept under test/data by scripts/keep-release.ts.
+interface KeptShop {
   id: string;
   name: string;
   demo: boolean;
   commands: StoredCommand[];
-}[];
-
-const name = `t_upgrade_${process.pid}`;
-const ownerUrl = (db: string) => process.env.IVREK_TEST_OWNER_URL!.replace(/\/postgres$/, `/${db}`);
-const appUrl = (db: string) => process.env.IVREK_TEST_APP_URL!.replace(/\/postgres$/, `/${db}`);
-const dumps = mkdtempSync(join(tmpdir(), 'ivrek-upgrade-'));
-let old: pg.Pool;
-let owner: pg.Pool;
-
-function migrateOld() {
-  return spawnSync('node', ['scripts/migrate.mjs'], {
-    encoding: 'utf8',
-    env: {
-      ...process.env,
-      IVREK_MAINTENANCE_URL: ownerUrl('postgres'),
-      IVREK_OWNER_URL: ownerUrl(name),
-      IVREK_DB: name,
-      IVREK_APP_PASSWORD: new URL(appUrl(name)).password,
-      IVREK_PG_BIN: postgresBin()!.dir,
-      IVREK_DUMPS: dumps,
-    },
-  });
 }
+const releases = readdirSync('test/data').map((release) => ({
+  release,
+  folder: `test/data/${release}`,
+  /** Migrations that came after it. */
+  later: readdirSync('db/migrations')
+    .map((f) => f.replace(/\.sql$/, ''))
+    .filter((m) => !readFileSync(`test/data/${release}/dump.sql`, 'utf8').includes(`\t${m}\t`)),
+  version: Number(release.replace(/\D/g, '')),
+  shops: JSON.parse(readFileSync(`test/data/${release}/journals.json`, 'utf8')) as KeptShop[],
+}));
 
-beforeAll(async () => {
-  const maintenance = new pg.Client(ownerUrl('postgres'));
-  await maintenance.connect();
-  await maintenance.query(`create database ${name}`);
-  await maintenance.end();
-  execFileSync(`${postgresBin()!.dir}/psql`, ['-q', '-v', 'ON_ERROR_STOP=1', '-f', `${folder}/dump.sql`, ownerUrl(name)], {
-    stdio: ['ignore', 'ignore', 'inherit'],
+describe.each(releases)('data of $release', ({ release, folder, later, version, shops }) => {
+  const name = `t_upgrade_${release.replace(/\D/g, '')}_${process.pid}`;
+  const ownerUrl = (db: string) => process.env.IVREK_TEST_OWNER_URL!.replace(/\/postgres$/, `/${db}`);
+  const appUrl = (db: string) => process.env.IVREK_TEST_APP_URL!.replace(/\/postgres$/, `/${db}`);
+  const dumps = mkdtempSync(join(tmpdir(), 'ivrek-upgrade-'));
+  let old: pg.Pool;
+  let owner: pg.Pool;
+
+  function migrateOld() {
+    return spawnSync('node', ['scripts/migrate.mjs'], {
+      encoding: 'utf8',
+      env: {
+        ...process.env,
+        IVREK_MAINTENANCE_URL: ownerUrl('postgres'),
+        IVREK_OWNER_URL: ownerUrl(name),
+        IVREK_DB: name,
+        IVREK_APP_PASSWORD: new URL(appUrl(name)).password,
+        IVREK_PG_BIN: postgresBin()!.dir,
+        IVREK_DUMPS: dumps,
+      },
+    });
+  }
+
+  beforeAll(async () => {
+    const maintenance = new pg.Client(ownerUrl('postgres'));
+    await maintenance.connect();
+    await maintenance.query(`create database ${name}`);
+    await maintenance.end();
+    execFileSync(`${postgresBin()!.dir}/psql`, ['-q', '-v', 'ON_ERROR_STOP=1', '-f', `${folder}/dump.sql`, ownerUrl(name)], {
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
+    // Roles do not travel in a dump; the first migration gave the application's role these rights.
+    const rights = new pg.Client(ownerUrl(name));
+    await rights.connect();
+    await rights.query('grant select, insert, update, delete on all tables in schema public to ivrek_app');
+    await rights.end();
+    const r = migrateOld();
+    if (r.status !== 0) throw new Error(r.stderr);
+    old = makePool(appUrl(name), 2);
+    owner = new pg.Pool({ connectionString: ownerUrl(name), max: 2 });
   });
-  // Roles do not travel in a dump; the first migration gave the application's role these rights.
-  const rights = new pg.Client(ownerUrl(name));
-  await rights.connect();
-  await rights.query('grant select, insert, update, delete on all tables in schema public to ivrek_app');
-  await rights.end();
-  const r = migrateOld();
-  if (r.status !== 0) throw new Error(r.stderr);
-  old = makePool(appUrl(name), 2);
-  owner = new pg.Pool({ connectionString: ownerUrl(name), max: 2 });
-});
-afterAll(async () => {
-  await old.end();
-  await owner.end();
-  const maintenance = new pg.Client(ownerUrl('postgres'));
-  await maintenance.connect();
-  await maintenance.query(`drop database ${name} with (force)`);
-  await maintenance.end();
-  rmSync(dumps, { recursive: true, force: true });
-});
+  afterAll(async () => {
+    await old.end();
+    await owner.end();
+    const maintenance = new pg.Client(ownerUrl('postgres'));
+    await maintenance.connect();
+    await maintenance.query(`drop database ${name} with (force)`);
+    await maintenance.end();
+    rmSync(dumps, { recursive: true, force: true });
+  });
 
-describe('data of the first release', () => {
-  it('is dumped before it is brought forward, once', () => {
-    expect(readdirSync(dumps).filter((f) => /-before-0002_.*\.dump$/.test(f))).toHaveLength(1);
+  it('is dumped before it is brought forward, once, and not if nothing is to be done', () => {
+    const wanted = later.length ? [`-before-${later[0]}.dump`] : [];
+    const made = () => readdirSync(dumps).map((f) => f.slice(f.indexOf('-before-')));
+    expect(made()).toEqual(wanted);
     expect(migrateOld().status).toBe(0);
-    expect(readdirSync(dumps)).toHaveLength(1);
+    expect(made()).toEqual(wanted);
   });
 
   it('has every journal line as it was written', async () => {
@@ -98,7 +109,7 @@ describe('data of the first release', () => {
   it.each(shops.filter((s) => s.commands.length))(
     '$name: replayed through the versions of commands it gives equal tables, in the same order',
     async (shop) => {
-      expect(new Set(shop.commands.map((c) => c.schemaVersion))).toEqual(new Set([1]));
+      expect(new Set(shop.commands.map((c) => c.schemaVersion))).toEqual(new Set([version]));
       const fresh: TestDatabase = await freshDatabase();
       try {
         await openShop(fresh.pool, shop.id, shop.name, shop.demo);

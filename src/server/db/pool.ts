@@ -27,11 +27,17 @@ export function pool(): pg.Pool {
 }
 
 /** Runs `work` in one transaction that can see one shop only. Anything thrown rolls all of it back. */
-export async function inShop<T>(from: pg.Pool, shopId: string, work: (db: Db) => Promise<T>): Promise<T> {
+export const inShop = <T>(from: pg.Pool, shopId: string, work: (db: Db) => Promise<T>): Promise<T> => run(from, shopId, work, 'begin');
+
+/** The same for reading only, all of it as it was at one moment: rows, journal and its number fit together. */
+export const lookAt = <T>(from: pg.Pool, shopId: string, work: (db: Db) => Promise<T>): Promise<T> =>
+  run(from, shopId, work, 'begin isolation level repeatable read read only');
+
+async function run<T>(from: pg.Pool, shopId: string, work: (db: Db) => Promise<T>, begin: string): Promise<T> {
   const db = await from.connect();
   let broken: Error | undefined;
   try {
-    await db.query('begin');
+    await db.query(begin);
     await db.query(`select set_config('ivrek.shop', $1, true)`, [shopId]);
     const result = await work(db);
     await db.query('commit');

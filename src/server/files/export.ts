@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
 import { zipSync, strToU8, type Zippable } from 'fflate';
 import type pg from 'pg';
-import { jobSnapshot } from '../queries/job';
-import { inShop } from '../db/pool';
+import { lookAt } from '../db/pool';
+import { snapshotIn } from '../queries/job';
 import type { AnyRow, Personal, Photo, TableName } from '../../core/record';
 import { readPhoto } from './photos';
 
@@ -38,10 +38,10 @@ export interface JobFile {
 export const digestOf = (file: Omit<JobFile, 'digest'>): string => createHash('sha256').update(JSON.stringify(file)).digest('hex');
 
 export async function exportJob(from: pg.Pool, shopId: string, jobId: string): Promise<JobFile | null> {
-  const snapshot = await jobSnapshot(from, shopId, jobId, null);
-  if (!snapshot) return null;
-  const bikeId = (snapshot.rows.bike![0] as { id: string }).id;
-  const journal = await inShop(from, shopId, async (db) => {
+  const found = await lookAt(from, shopId, async (db) => {
+    const snapshot = await snapshotIn(db, shopId, jobId, null);
+    if (!snapshot) return null;
+    const bikeId = (snapshot.rows.bike![0] as { id: string }).id;
     // The people who did it belong to it: their own lines come along.
     const { rows } = await db.query(
       `with mine as (select * from journal where job_id = $1 or (job_id is null and bike_id = $2))
@@ -50,8 +50,10 @@ export async function exportJob(from: pg.Pool, shopId: string, jobId: string): P
        from (select * from mine union select * from journal where type = 'person.add' and entity_id in (select actor_id from mine)) as lines order by seq`,
       [jobId, bikeId],
     );
-    return rows as FiledEntry[];
+    return { snapshot, journal: rows as FiledEntry[] };
   });
+  if (!found) return null;
+  const { snapshot, journal } = found;
   const people = new Set(journal.map((e) => e.entity.id));
   const rows = { ...snapshot.rows, person: snapshot.rows.person?.filter((p) => people.has(p.id)) };
   const file: Omit<JobFile, 'digest'> = { format: 'ivrek-job', version: 2, jobId, rows, personal: snapshot.personal, journal };

@@ -1,6 +1,6 @@
 import type pg from 'pg';
 import { plainWords, tsqueryOf } from '../../core/find';
-import { inShop } from '../db/pool';
+import { lookAt } from '../db/pool';
 
 export interface FoundLine {
   kind: string;
@@ -29,7 +29,7 @@ export async function find(from: pg.Pool, shopId: string, text: string): Promise
   const query = tsqueryOf(text);
   if (!query) return [];
   const near = plainWords(text).join(' ');
-  return inShop(from, shopId, async (db) => {
+  return lookAt(from, shopId, async (db) => {
     const exact = (await db.query('select kind, id, job_id, bike_id, words from find_lines($1::tsquery, $2, $3)', [query, near, most]))
       .rows as Raw[];
     const owners = (await db.query(`select 'owner' as kind, id, null as job_id, bike_id, words from find_owners($1, 8)`, [near]))

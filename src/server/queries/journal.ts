@@ -1,7 +1,7 @@
 import type pg from 'pg';
 import type { Heard, Personal } from '../../core/record';
 import { entryColumns } from '../commands/gather';
-import { inShop, type Db } from '../db/pool';
+import { lookAt, type Db } from '../db/pool';
 
 export interface JournalPage {
   entries: Heard[];
@@ -14,7 +14,7 @@ const pageSize = 500;
 
 /** Journal lines after a number: of the whole shop, or of one job and its bike. */
 export async function journalAfter(from: pg.Pool, shopId: string, after: number, jobId: string | null): Promise<JournalPage> {
-  return inShop(from, shopId, async (db) => {
+  return lookAt(from, shopId, async (db) => {
     const { rows: shop } = await db.query('select seq from shop where id = $1', [shopId]);
     const { rows } = await db.query(
       jobId

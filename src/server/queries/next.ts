@@ -3,7 +3,7 @@ import { knowledge } from 'virtual:knowledge';
 import { dueAt, nextOf, openComplaints, provisionalOf, type Act } from '../../core/stage';
 import { emptyState, groupBy, put, jobTables, type JournalEntry, type State } from '../../core/record';
 import { caseOf } from '../../core/trace';
-import { inShop } from '../db/pool';
+import { lookAt } from '../db/pool';
 import { allRows, rowsWhere } from '../db/rows';
 import { rankJob } from '../ranking';
 
@@ -28,7 +28,7 @@ export interface NextBoard {
 
 /** Everything open in a shop: what can be done now, and what is waited for until when. */
 export async function nextBoard(from: pg.Pool, shopId: string, now: string): Promise<NextBoard> {
-  return inShop(from, shopId, async (db) => {
+  return lookAt(from, shopId, async (db) => {
     const jobs = await allRows(db, 'job');
     const bikes = await allRows(db, 'bike');
     const owners = new Map((await allRows(db, 'owner')).map((o) => [o.id, o.personalId]));
