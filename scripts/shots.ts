@@ -42,7 +42,7 @@ const views: Shot[] = [
         .getByRole('button', { name: /^Photo 1 of/ })
         .first()
         .click();
-      await p.getByLabel('Pin 3').waitFor();
+      await p.getByRole('textbox', { name: 'Pin 3' }).waitFor();
       await p.waitForLoadState('networkidle');
     },
   ],
