@@ -38,7 +38,16 @@ export function Tag({ title, over, aside, asideLast = false, lead, level = 'h2',
       ]}
     >
       {(title || aside) && (
-        <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1, pr: asideLast ? { xs: 2, sm: '190px' } : 2, mb: 1 }}>
+        <Box
+          sx={{
+            display: 'flex',
+            alignItems: 'flex-start',
+            gap: 1,
+            pr: asideLast ? { xs: 2, sm: '190px' } : 2,
+            mb: 1,
+            minHeight: asideLast ? { sm: 58 } : 0,
+          }}
+        >
           <Box sx={{ flex: 1, minWidth: 0 }}>
             {over && (
               <Typography variant="body2" color="text.secondary">
