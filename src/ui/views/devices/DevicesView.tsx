@@ -115,10 +115,15 @@ export default function DevicesView({ lan, devices: first }: DevicesProps) {
                   </Box>
                 )}
               </Box>
-              <Typography variant="body2" color="text.secondary" sx={{ gridColumn: '1 / -1' }}>
-                A tablet warns about the address once, because the workshop’s authority is its own. Compare the fingerprint, then install{' '}
-                <a href="/ivrek-authority.crt">the authority</a> on it: <span style={{ overflowWrap: 'anywhere' }}>{lan.fingerprint}</span>
-              </Typography>
+              <Box sx={{ gridColumn: '1 / -1' }}>
+                <Typography variant="body2" color="text.secondary">
+                  A tablet warns about the address once, because the workshop’s authority is its own. Compare the fingerprint, then install
+                  the authority on it: <span style={{ overflowWrap: 'anywhere' }}>{lan.fingerprint}</span>
+                </Typography>
+                <Button variant="outlined" href="/ivrek-authority.crt" sx={{ mt: 1 }}>
+                  The authority
+                </Button>
+              </Box>
             </Box>
           ) : (
             <Typography>

@@ -72,9 +72,14 @@ export default function PairView() {
           </Box>
         </Tag>
         <Typography color="text.secondary">
-          Does the browser warn about this address? Compare the fingerprint it shows with the one on the computer, then install{' '}
-          <a href="/ivrek-authority.crt">the workshop’s authority</a> on this device, so that it also works where there is no network.
+          Does the browser warn about this address? Compare the fingerprint it shows with the one on the computer, then install the
+          workshop’s authority on this device, so that it also works where there is no network.
         </Typography>
+        <Box>
+          <Button variant="outlined" href="/ivrek-authority.crt">
+            The workshop’s authority
+          </Button>
+        </Box>
       </Box>
     </Page>
   );
