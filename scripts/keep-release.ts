@@ -2,6 +2,7 @@
 // Usage: IVREK_OWNER_URL=… IVREK_APP_URL=… npx tsx scripts/keep-release.ts NAME (an empty database, migrated).
 import { execFileSync } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
 import { postgresBin } from '../launcher/packages.mjs';
 import { receive } from '../src/server/commands/door';
 import { readJournal } from '../src/server/commands/replay';
@@ -29,4 +30,7 @@ const shops = [
 const journals = await Promise.all(shops.map(async (s) => ({ ...s, commands: await readJournal(pool, s.id) })));
 writeFileSync(`${folder}/journals.json`, `${JSON.stringify(journals, null, 1)}\n`);
 await pool.end();
-execFileSync(`${postgresBin()!.dir}/pg_dump`, ['--no-owner', '--no-privileges', '-f', `${folder}/dump.sql`, process.env.IVREK_OWNER_URL!]);
+const dump = execFileSync(`${postgresBin()!.dir}/pg_dump`, ['--no-owner', '--no-privileges', process.env.IVREK_OWNER_URL!], {
+  maxBuffer: 1e9,
+});
+writeFileSync(`${folder}/dump.sql.gz`, gzipSync(dump));

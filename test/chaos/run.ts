@@ -1,8 +1,8 @@
-import { makeCommand, type Command } from '../../src/core/command';
 import { stateOf, tableNames, type JobSnapshot } from '../../src/core/record';
 import { readJournal, replay } from '../../src/server/commands/replay';
 import { makePool } from '../../src/server/db/pool';
 import { openShop } from '../../src/server/queries/shops';
+import { Yard } from '../fixtures/yard';
 import { tablesOf, tablesOfState } from '../db/tables';
 import type { Item } from '../../src/ui/device/types';
 import { SimDevice } from './device';
@@ -31,42 +31,12 @@ const skews = [0, -5 * hour, 3 * hour, 26 * hour];
 const badness = 0.22;
 
 /** Makes a workshop with one person and some bikes, over a good line. */
-async function found(url: string): Promise<{ shopId: string; personId: string; jobIds: string[]; cookie: string }> {
-  const post = async (path: string, body: unknown, cookie = '') => {
-    const r = await fetch(url + path, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json', origin: url, cookie },
-      body: JSON.stringify(body),
-    });
-    if (!r.ok) throw new Error(`${path}: ${await r.text()}`);
-    return { body: (await r.json()) as Record<string, string>, cookie: (r.headers.get('set-cookie') ?? '').split(';')[0] };
-  };
-  const opened = await post('/api/session', { newShop: 'Chaos' });
-  const uuid = () => crypto.randomUUID();
-  const command = (type: string, kind: 'person' | 'bike', entityId: string, payload: object): Command =>
-    makeCommand({ id: uuid(), type, kind, entityId, madeAt: new Date().toISOString(), after: null, payload });
-  const personId = uuid();
-  await post('/api/commands', command('person.add', 'person', personId, { name: 'Ines Corrow' }), opened.cookie);
-  const jobIds: string[] = [];
-  for (const name of ['Quillon 350', 'Marram 80']) {
-    const [bikeId, newJobId] = [uuid(), uuid()];
-    jobIds.push(newJobId);
-    const payload = {
-      bikeId,
-      newJobId,
-      ownerId: uuid(),
-      personalId: uuid(),
-      complaintId: uuid(),
-      name,
-      words: 'stuck',
-      symptoms: {},
-      rate: '35.00',
-    };
-    await post('/api/commands', command('bike.bookIn', 'bike', bikeId, payload), opened.cookie);
-  }
-  const { shopId } = opened.body;
-  const entered = await post('/api/session', { shopId, personId });
-  return { shopId, personId, jobIds, cookie: entered.cookie };
+async function found(url: string): Promise<{ yard: Yard; personId: string; jobIds: string[] }> {
+  const yard = await Yard.open(url, 'Chaos');
+  const personId = crypto.randomUUID();
+  const bookings = ['Quillon 350', 'Marram 80'].map((name) => yard.booking(name, 'stuck'));
+  await yard.send([yard.command('person.add', 'person', { name: 'Ines Corrow' }, personId), ...bookings.map((b) => b.command)]);
+  return { yard, personId, jobIds: bookings.map((b) => b.jobId) };
 }
 
 /**
@@ -86,15 +56,11 @@ export async function chaos(
   const devices: SimDevice[] = [];
   const report = { seed, cuts: 0, serverKills: 0, databaseKills: 0, pagesLost: 0 };
   try {
-    const { shopId, personId, jobIds, cookie } = await found(stand.url);
+    const { yard, personId, jobIds } = await found(stand.url);
+    const { shopId, cookie } = yard;
     const line = new BadLine(stand.url, random, badness);
     for (const [i, skew] of skews.entries()) {
-      const r = await fetch(`${stand.url}/api/session`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json', origin: stand.url, cookie },
-        body: JSON.stringify({ shopId, personId }),
-      });
-      const own = (r.headers.get('set-cookie') ?? '').split(';')[0];
+      const own = (await yard.again(personId)).cookie;
       const device = new SimDevice(
         `${seed}-${i}`,
         shopId,

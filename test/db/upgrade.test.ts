@@ -1,6 +1,7 @@
 import { execFileSync, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
+import { gunzipSync } from 'node:zlib';
 import { join } from 'node:path';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -21,13 +22,15 @@ interface KeptShop {
   demo: boolean;
   commands: StoredCommand[];
 }
+/** The dump as SQL. */
+const dumpOf = (folder: string) => gunzipSync(readFileSync(`${folder}/dump.sql.gz`)).toString('utf8');
 const releases = readdirSync('test/data').map((release) => ({
   release,
   folder: `test/data/${release}`,
   /** Migrations that came after it. */
   later: readdirSync('db/migrations')
     .map((f) => f.replace(/\.sql$/, ''))
-    .filter((m) => !readFileSync(`test/data/${release}/dump.sql`, 'utf8').includes(`\t${m}\t`)),
+    .filter((m) => !dumpOf(`test/data/${release}`).includes(`\t${m}\t`)),
   version: Number(release.replace(/\D/g, '')),
   shops: JSON.parse(readFileSync(`test/data/${release}/journals.json`, 'utf8')) as KeptShop[],
 }));
@@ -60,8 +63,9 @@ describe.each(releases)('data of $release', ({ release, folder, later, version, 
     await maintenance.connect();
     await maintenance.query(`create database ${name}`);
     await maintenance.end();
-    execFileSync(`${postgresBin()!.dir}/psql`, ['-q', '-v', 'ON_ERROR_STOP=1', '-f', `${folder}/dump.sql`, ownerUrl(name)], {
-      stdio: ['ignore', 'ignore', 'inherit'],
+    execFileSync(`${postgresBin()!.dir}/psql`, ['-q', '-v', 'ON_ERROR_STOP=1', ownerUrl(name)], {
+      input: dumpOf(folder),
+      stdio: ['pipe', 'ignore', 'inherit'],
     });
     // Roles do not travel in a dump; the first migration gave the application's role these rights.
     const rights = new pg.Client(ownerUrl(name));

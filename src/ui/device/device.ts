@@ -38,10 +38,11 @@ export class Device {
     this.parts ??= openShelves().then(
       async (db) => {
         const outbox = new Outbox(db, this.shopId);
-        for (const { item, putDown } of leftInHand(this.shopId)) {
-          await outbox.add(item);
-          putDown();
-        }
+        for (const left of leftInHand(this.shopId))
+          await outbox.add(left.item).then(left.putDown, () => {
+            // What cannot be written down now either goes out from this page.
+            this.unkept.push(left);
+          });
         return { db, outbox, sender: new Sender(db, outbox, serverWire, this.bus, aloneInBrowser(`ivrek-send-${this.shopId}`)) };
       },
       () => null,
@@ -84,10 +85,12 @@ export class Device {
       for (let one = this.unkept[0]; one; one = this.unkept[0]) {
         const { item, putDown } = one;
         const [answer] = await serverWire.send([item], item.actorId);
-        if (answer.kind !== 'kept') return;
+        if (answer.kind === 'cut' || answer.kind === 'away') return;
         this.unkept.shift();
         putDown();
-        this.bus.tell({ kind: 'answered', id: item.id, jobId: item.jobId, seq: answer.seq, changes: answer.changes });
+        if (answer.kind === 'kept')
+          this.bus.tell({ kind: 'answered', id: item.id, jobId: item.jobId, seq: answer.seq, changes: answer.changes });
+        else this.bus.tell({ kind: 'turnedDown', id: item.id, type: item.command.type, refusal: answer.refusal });
       }
     } finally {
       this.sendingUnkept = false;

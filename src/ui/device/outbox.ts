@@ -107,18 +107,18 @@ function split(item: Item, refusal: Refusal, uuid: () => string): [stays: Item, 
   const free = Object.keys(set ?? {}).filter((f) => !contested.has(f));
   const refused: Item = { ...item, state: 'refused', refusal };
   if (!set || contested.size === 0 || free.length === 0) return [refused, null];
-  const only = (fields: string[]): Pick<Item, 'command' | 'changes'> => {
+  const having = (fields: string[]): Pick<Item, 'command' | 'changes'> => {
     const pick = (from: Record<string, unknown>) => Object.fromEntries(Object.entries(from).filter(([f]) => fields.includes(f)));
     const command = { ...item.command, base: pick(item.command.base), payload: { set: pick(set) } } as Command;
     const changes = item.changes.map((c) => (c.op === 'update' ? { ...c, set: pick(c.set), was: pick(c.was) } : c));
     return { command, changes };
   };
-  const rest = only(free);
+  const rest = having(free);
   const id = uuid();
   const { n, ...unplaced } = item;
   void n;
   return [
-    { ...refused, ...only([...contested]) },
+    { ...refused, ...having([...contested]) },
     { ...unplaced, ...rest, id, command: { ...rest.command, id }, state: 'waiting' },
   ];
 }

@@ -42,6 +42,8 @@ export type News =
   | { kind: 'added'; item: Item }
   | { kind: 'answered'; id: string; jobId: string | null; seq: number; changes: Change[] }
   | { kind: 'refused'; id: string; jobId: string | null }
+  /** Refused, and there is no outbox in which it could wait for a person: it is told at once. */
+  | { kind: 'turnedDown'; id: string; type: string; refusal: Refusal }
   /** Something in the outbox or the tray is not as it was. */
   | { kind: 'outbox'; jobId: string | null }
   | { kind: 'entries'; entries: Heard[] }

@@ -222,6 +222,11 @@ export class JobStore {
       case 'line':
         if (news.line !== this.view.line) this.publish({ ...this.view, line: news.line });
         return;
+      case 'turnedDown':
+        if (!this.pending.some((p) => p.item.id === news.id)) return;
+        this.pending = this.pending.filter((p) => p.item.id !== news.id);
+        this.rebuild({ refused: { type: news.type, refusal: news.refusal }, unkept: this.view.unkept && this.pending.length > 0 });
+        return;
       case 'photoPart':
         this.publish({ ...this.view, photoPart: news.part });
         return;

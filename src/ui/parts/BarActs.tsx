@@ -27,9 +27,10 @@ const link = (act: BarAct) =>
 export function BarActs({ acts }: { acts: readonly BarAct[] }) {
   return acts
     .filter((a) => !a.menuOnly)
-    .map((act) => (
+    .map((act, i) => (
+      // By its place: what Undo would undo changes, the button under the finger does not.
       <IconButton
-        key={act.label}
+        key={i}
         color="inherit"
         disabled={act.disabled}
         aria-label={act.label}

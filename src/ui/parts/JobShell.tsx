@@ -5,7 +5,7 @@ import HistoryIcon from '@mui/icons-material/ManageHistory';
 import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
-import { createContext, lazy, Suspense, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { createContext, Suspense, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { spineOf, type StageId } from '../../core/stage';
 import { buildModel, standing } from '../../core/trace';
 import { list, type JobSnapshot as Snapshot } from '../../core/record';
@@ -21,12 +21,13 @@ import { Spine } from './Spine';
 import { TopBar } from './TopBar';
 import { Waits } from './Waits';
 import { whoActs, WhoWorks } from './WhoWorks';
+import { later } from './later';
 
 // Opened now and then only, so they are fetched then.
-const JobPanel = lazy(() => import('./line/LinePanel'));
-const LogDrawer = lazy(() => import('./LogDrawer'));
-const WaitDialog = lazy(() => import('./WaitDialog'));
-const Tray = lazy(() => import('./Tray'));
+const JobPanel = later(() => import('./line/LinePanel'));
+const LogDrawer = later(() => import('./LogDrawer'));
+const WaitDialog = later(() => import('./WaitDialog'));
+const Tray = later(() => import('./Tray'));
 
 /** What a screen opened without a server knows of its own unsent entries. */
 export const Unsent = createContext<readonly Item[]>([]);

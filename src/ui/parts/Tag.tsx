@@ -33,21 +33,17 @@ export function Tag({ title, over, aside, asideLast = false, lead, level = 'h2',
           backgroundImage: 'linear-gradient(225deg, var(--mui-palette-divider) 13.5px, transparent 13.5px)',
           p: { xs: 1.5, md: 2 },
           minWidth: 0,
+          ...(asideLast && {
+            display: 'grid',
+            gridTemplateColumns: { xs: 'minmax(0,1fr)', sm: 'minmax(0,1fr) auto' },
+            alignItems: 'start',
+          }),
         },
         ...(Array.isArray(sx) ? sx : [sx]),
       ]}
     >
       {(title || aside) && (
-        <Box
-          sx={{
-            display: 'flex',
-            alignItems: 'flex-start',
-            gap: 1,
-            pr: asideLast ? { xs: 2, sm: '190px' } : 2,
-            mb: 1,
-            minHeight: asideLast ? { sm: 58 } : 0,
-          }}
-        >
+        <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1, pr: 2, mb: 1 }}>
           <Box sx={{ flex: 1, minWidth: 0 }}>
             {over && (
               <Typography variant="body2" color="text.secondary">
@@ -63,10 +59,8 @@ export function Tag({ title, over, aside, asideLast = false, lead, level = 'h2',
           {!asideLast && aside}
         </Box>
       )}
-      {children}
-      {asideLast && (
-        <Box sx={{ mt: { xs: 1.5, sm: 0 }, position: { sm: 'absolute' }, top: { sm: 12, md: 16 }, right: { sm: 24 } }}>{aside}</Box>
-      )}
+      {asideLast ? <Box sx={{ gridColumn: '1 / -1', minWidth: 0 }}>{children}</Box> : children}
+      {asideLast && <Box sx={{ gridArea: { sm: '1 / 2' }, mt: { xs: 1.5, sm: 0 }, mr: { sm: 1.5 }, mb: { sm: 1 } }}>{aside}</Box>}
     </Box>
   );
 }

@@ -1,8 +1,10 @@
 import IconButton from '@mui/material/IconButton';
 import Search from '@mui/icons-material/Search';
-import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
+import { Suspense, useCallback, useEffect, useRef, useState } from 'react';
+import { later } from '../later';
 
-const FindDialog = lazy(() => import('./FindDialog'));
+const load = () => import('./FindDialog');
+const FindDialog = later(load);
 
 /** Opens the one search: by the lens, or by the letter F wherever nothing is being written. */
 export function FindButton() {
@@ -32,6 +34,8 @@ export function FindButton() {
         return;
       e.preventDefault();
       early.current = '';
+      // If it does not come, the keys belong to the page again.
+      load().catch(() => (early.current = null));
       setOpen(true);
     };
     addEventListener('keydown', key);

@@ -1,12 +1,13 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import type { Photo } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { PhotoPick } from './PhotoPick';
 import { addPhoto, isOf, usePhotoUrl, type Subject } from './usePhotos';
+import { later } from '../later';
 
-const PhotoDialog = lazy(() => import('./PhotoDialog'));
+const PhotoDialog = later(() => import('./PhotoDialog'));
 
 /** The photos of one thing, small and in a row, and the way to take another. */
 export function PhotoStrip({ of, label, fixed = false }: { of: Subject | Subject[]; label: string; fixed?: boolean }) {

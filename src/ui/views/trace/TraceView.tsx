@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import type { Ranking, SuspectView, TestView } from '../../../core/trace';
 import { openComplaints, untested } from '../../../core/stage';
 import { cents } from '../../../core/money';
@@ -21,9 +21,10 @@ import { Ledger } from './Ledger';
 import { RetestCard } from './RetestCard';
 import { Schools } from './Schools';
 import { Suspects } from './Suspects';
+import { later } from '../../parts/later';
 
-const Course = lazy(() => import('./Course'));
-const RepairDialog = lazy(() => import('./RepairDialog'));
+const Course = later(() => import('./Course'));
+const RepairDialog = later(() => import('./RepairDialog'));
 
 export default function TraceView({ snapshot, ranking }: { snapshot: Snapshot; ranking: Ranking }) {
   return (
