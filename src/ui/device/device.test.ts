@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
-import { afterEach, describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { id } from '../../../test/fixtures/commands';
 import { after, run } from '../../../test/fixtures/state';
 import { effectOf, makeCommand, type Refusal } from '../../core/command';
@@ -12,6 +12,7 @@ import { leftInHand } from './hand';
 import { Outbox } from './outbox';
 import type { Wire } from './post';
 import { Sender } from './sender';
+import { askToKeep, roomLeft } from './storage';
 import type { Answered, Item, News } from './types';
 
 let count = 0;
@@ -248,5 +249,118 @@ describe('in hand', () => {
     await gone.shelves();
     await expect.poll(() => leftInHand('shop-in-hand')).toEqual([]);
     expect((await next.items()).map((i) => i.id)).toEqual([a.id, b.id]);
+  });
+});
+
+describe('a device that can write nothing down', () => {
+  const full = (shop: string) => {
+    const add = vi.spyOn(IDBObjectStore.prototype, 'add').mockImplementation(() => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    });
+    const device = new Device(shop);
+    const news: News[] = [];
+    device.hear((x) => news.push(x));
+    return { device, news, add };
+  };
+  const answers = (...list: object[]) =>
+    vi.stubGlobal('fetch', () => {
+      const next = list.shift();
+      return next
+        ? Promise.resolve({ ok: true, status: 200, json: () => Promise.resolve({ answers: [next] }) })
+        : Promise.reject(new TypeError('cut'));
+    });
+  afterEach(() => {
+    vi.restoreAllMocks();
+    vi.unstubAllGlobals();
+    localStorage.clear();
+  });
+
+  it('says so, and sends all the same, in order, once the server is there', async () => {
+    begin();
+    const { device, news } = full('shop-full-1');
+    const [a, b] = [watch({ shopId: 'shop-full-1' }), watch({ shopId: 'shop-full-1' })];
+    answers();
+    await expect(device.keep(a)).rejects.toThrow('no room');
+    await expect(device.keep(b)).rejects.toThrow('no room');
+    expect(leftInHand('shop-full-1')).toHaveLength(2);
+    await device.send();
+    answers({ status: 200, seq: 11, changes: [] }, { status: 200, seq: 12, changes: [] });
+    await device.send();
+    expect(news.flatMap((x) => (x.kind === 'answered' ? [[x.id, x.seq]] : []))).toEqual([
+      [a.id, 11],
+      [b.id, 12],
+    ]);
+    expect(leftInHand('shop-full-1')).toEqual([]);
+  });
+
+  it('a refused entry is told and does not stand in the way of the next', async () => {
+    begin();
+    const { device, news } = full('shop-full-2');
+    const [a, b] = [watch({ shopId: 'shop-full-2' }), watch({ shopId: 'shop-full-2' })];
+    answers();
+    await expect(device.keep(a)).rejects.toThrow();
+    await expect(device.keep(b)).rejects.toThrow();
+    await device.send();
+    answers({ status: 409, refusal: conflict, message: conflict.message }, { status: 200, seq: 11, changes: [] });
+    await device.send();
+    expect(news.filter((x) => x.kind === 'turnedDown')).toEqual([{ kind: 'turnedDown', id: a.id, type: 'watch.add', refusal: conflict }]);
+    expect(news.flatMap((x) => (x.kind === 'answered' ? [x.id] : []))).toEqual([b.id]);
+  });
+
+  it('opened again with something in hand it goes on from there', async () => {
+    begin();
+    const one = full('shop-full-3');
+    const a = watch({ shopId: 'shop-full-3' });
+    answers();
+    await expect(one.device.keep(a)).rejects.toThrow();
+    const next = new Device('shop-full-3');
+    const told: string[] = [];
+    next.hear((x) => x.kind === 'answered' && told.push(x.id));
+    answers({ status: 200, seq: 11, changes: [] });
+    await next.send();
+    expect(told).toEqual([a.id]);
+    expect(leftInHand('shop-full-3')).toEqual([]);
+  });
+
+  it('what lies in hand and cannot be read is put down', () => {
+    localStorage.setItem('ivrek-hand:shop-x:1:2', 'not json');
+    expect(leftInHand('shop-x')).toEqual([]);
+    expect(localStorage.length).toBe(0);
+  });
+});
+
+describe('the room that is left', () => {
+  afterEach(() => vi.unstubAllGlobals());
+  const storage = (estimate: object, persisted = false, persist = true) =>
+    vi.stubGlobal('navigator', {
+      storage: {
+        estimate: () => Promise.resolve(estimate),
+        persisted: () => Promise.resolve(persisted),
+        persist: () => Promise.resolve(persist),
+      },
+    });
+
+  it('is short below 150 MB, and unknown where the browser does not say', async () => {
+    storage({ quota: 1000 * 2 ** 20, usage: 900 * 2 ** 20 });
+    expect(await roomLeft()).toEqual({ short: true, freeMb: 100 });
+    storage({ quota: 1000 * 2 ** 20, usage: 100 * 2 ** 20 });
+    expect(await roomLeft()).toEqual({ short: false, freeMb: 900 });
+    storage({ quota: 10, usage: 20 });
+    expect(await roomLeft()).toEqual({ short: true, freeMb: 0 });
+    storage({});
+    expect(await roomLeft()).toBeNull();
+    vi.stubGlobal('navigator', {});
+    expect(await roomLeft()).toBeNull();
+  });
+
+  it('is asked to be kept, once', async () => {
+    storage({}, true, false);
+    expect(await askToKeep()).toBe(true);
+    storage({}, false, true);
+    expect(await askToKeep()).toBe(true);
+    storage({}, false, false);
+    expect(await askToKeep()).toBe(false);
+    vi.stubGlobal('navigator', {});
+    expect(await askToKeep()).toBe(false);
   });
 });

@@ -76,24 +76,22 @@ export class Device {
 
   /** Entries that this device could not write down, in their order; they live in this page until the server has them. */
   private readonly unkept: { item: Item; putDown: () => void }[] = [];
-  private sendingUnkept = false;
+  private sendingUnkept: Promise<void> | null = null;
 
-  private async sendUnkept(): Promise<void> {
-    if (this.sendingUnkept) return;
-    this.sendingUnkept = true;
-    try {
-      for (let one = this.unkept[0]; one; one = this.unkept[0]) {
-        const { item, putDown } = one;
-        const [answer] = await serverWire.send([item], item.actorId);
-        if (answer.kind === 'cut' || answer.kind === 'away') return;
-        this.unkept.shift();
-        putDown();
-        if (answer.kind === 'kept')
-          this.bus.tell({ kind: 'answered', id: item.id, jobId: item.jobId, seq: answer.seq, changes: answer.changes });
-        else this.bus.tell({ kind: 'turnedDown', id: item.id, type: item.command.type, refusal: answer.refusal });
-      }
-    } finally {
-      this.sendingUnkept = false;
+  private sendUnkept(): Promise<void> {
+    return (this.sendingUnkept ??= this.sendUnkeptNow().finally(() => (this.sendingUnkept = null)));
+  }
+
+  private async sendUnkeptNow(): Promise<void> {
+    for (let one = this.unkept.at(0); one; one = this.unkept.at(0)) {
+      const { item, putDown } = one;
+      const [answer] = await serverWire.send([item], item.actorId);
+      if (answer.kind === 'cut' || answer.kind === 'away') return;
+      this.unkept.shift();
+      putDown();
+      if (answer.kind === 'kept')
+        this.bus.tell({ kind: 'answered', id: item.id, jobId: item.jobId, seq: answer.seq, changes: answer.changes });
+      else this.bus.tell({ kind: 'turnedDown', id: item.id, type: item.command.type, refusal: answer.refusal });
     }
   }
 

@@ -196,4 +196,60 @@ describe('the job on one device', () => {
     expect(again.heardUpTo).toBe(3);
     expect(run(stateOf(store.toSnapshot()), kept[1].command).rows.watch.size).toBe(2);
   });
+
+  it('confirmed in its order and as it was made, only the numbers are new; anything else is worked out anew', () => {
+    // Two devices with the same history: one hears its own entries back, the other sees them as news.
+    const entries = Array.from(
+      { length: 4 },
+      (_x, i) => ['watch.add', 'watch', uuid(), { jobId: id.job, what: `w${i}`, due: 'soon' }] as const,
+    );
+    const { store, kept } = storeWith();
+    for (const e of entries) store.act(...e);
+    const other = storeWith().store;
+    for (const [i, seq] of [3, 4, 5, 6].entries()) {
+      const h = heard(kept[i], seq);
+      // in turn by the answer and by the stream
+      if (i % 2) store.hear({ kind: 'entries', entries: [h] });
+      else store.hear({ kind: 'answered', id: h.id, jobId: id.job, seq, changes: h.changes });
+      other.hear({ kind: 'entries', entries: [h] });
+      expect(store.get().waiting).toBe(3 - i);
+    }
+    expect(store.get().state.rows).toEqual(other.get().state.rows);
+    expect(store.get().state.journal.map((e) => e.seq)).toEqual(other.get().state.journal.map((e) => e.seq));
+    expect(stateOf(store.toSnapshot()).rows).toEqual(store.get().state.rows);
+  });
+
+  it('what the server made of an entry counts, where it is not what was shown here', () => {
+    const { store, kept } = storeWith();
+    store.set('bike.set', 'bike', id.bike, { year: 1970 });
+    const h = heard(kept[0], 3);
+    const other = h.changes.map((c) => (c.op === 'update' ? { ...c, set: { year: 1969 } } : c));
+    store.hear({ kind: 'answered', id: h.id, jobId: id.job, seq: 3, changes: other });
+    expect(store.get().state.rows.bike.get(id.bike)!.year).toBe(1969);
+    expect(store.get().waiting).toBe(0);
+  });
+
+  it('an entry that could not be written down and was refused is told at once and leaves the screen', async () => {
+    const { store, kept } = storeWith(() => Promise.reject(new Error('full')));
+    store.act(...watch('a'));
+    store.act(...watch('b'));
+    await expect.poll(() => store.get().unkept).toBe(true);
+    const refusal = { code: 'closed' as const, message: 'This job is handed over.' };
+    store.hear({ kind: 'turnedDown', id: kept[0].id, type: 'watch.add', refusal });
+    expect(watches(store)).toEqual(['b']);
+    expect(store.get().refused).toEqual({ type: 'watch.add', refusal });
+    expect(store.get().unkept).toBe(true);
+    store.hear({ kind: 'turnedDown', id: uuid(), type: 'watch.add', refusal });
+    const h = heard(kept[1], 3);
+    store.hear({ kind: 'answered', id: h.id, jobId: id.job, seq: 3, changes: h.changes });
+    expect(store.get().unkept).toBe(false);
+  });
+
+  it('shows how far a photo has come', () => {
+    const { store } = storeWith();
+    store.hear({ kind: 'photoPart', part: 0.4 });
+    expect(store.get().photoPart).toBe(0.4);
+    store.hear({ kind: 'photoPart', part: null });
+    expect(store.get().photoPart).toBeNull();
+  });
 });
