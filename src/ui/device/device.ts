@@ -103,7 +103,8 @@ export class Device {
       if (!parts) throw new Error('this device keeps nothing');
       await parts.outbox.add(item);
     } catch (error) {
-      this.unkept.push({ item, putDown });
+      // The opening of the shelves may have found it in hand already.
+      if (!this.unkept.some((u) => u.item.id === item.id)) this.unkept.push({ item, putDown });
       void this.send();
       throw error;
     }
