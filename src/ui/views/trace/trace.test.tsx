@@ -1,35 +1,17 @@
-import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { id } from '../../../../test/fixtures/commands';
 import { shipped } from '../../../../test/fixtures/knowledge';
 import { snapshotAfter } from '../../../../test/fixtures/snapshot';
+import { HereWorker } from '../../../../test/fixtures/hereWorker';
 import { FakeServer } from '../../../../test/fixtures/fakeServer';
 import { after } from '../../../../test/fixtures/state';
 import type { Command } from '../../../core/command';
-import { believe, buildModel, caseOf, explain, rank, schoolViews } from '../../../core/trace';
-import type { RankReply, RankRequest } from '../../../workers/rank';
+import { buildModel, caseOf, rank } from '../../../core/trace';
 import { deviceFor } from '../../device/device';
 import TraceView from './TraceView';
 
 // The Trace view with the real ranking; the worker's work is done in this thread, the server keeps everything.
-
-class HereWorker {
-  onmessage: ((e: { data: RankReply }) => void) | null = null;
-  postMessage(r: RankRequest): void {
-    if (r.kind === 'knowledge') return;
-    queueMicrotask(() => {
-      const say = (data: RankReply) => act(() => this.onmessage?.({ data }));
-      if (r.kind === 'explain') return say({ id: r.id, kind: 'reasons', key: r.key, ...explain(shipped, r.traced, r.key) });
-      const model = buildModel(shipped, r.traced);
-      const beliefs = believe(model);
-      say({ id: r.id, kind: 'ranking', ranking: rank(model, { agreedLeft: r.agreedLeft }, beliefs) });
-      say({ id: r.id, kind: 'schools', schools: schoolViews(beliefs) });
-    });
-  }
-  terminate(): void {
-    this.onmessage = null;
-  }
-}
 
 let sent: Command[];
 beforeEach(() => {
