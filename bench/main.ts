@@ -1,10 +1,10 @@
-// Speed and memory as ratios within one run. Parts: rank and chaos (no demo server), page, bytes, view, shed. IVREK_URL names the server.
+// Speed and memory as ratios within one run. Parts: rank, trace and chaos (no demo server), page, bytes, view, shed. IVREK_URL names the server.
 import type { Figures } from './figures';
 
 const args = process.argv.slice(2);
 const quick = args.includes('--quick');
 const asJson = args.includes('--json');
-const known = ['rank', 'page', 'bytes', 'view', 'shed', 'chaos'];
+const known = ['rank', 'trace', 'page', 'bytes', 'view', 'shed', 'chaos'];
 const wanted = args.filter((a) => !a.startsWith('--'));
 const parts = wanted.length ? wanted : known;
 const unknown = parts.filter((p) => !known.includes(p));
@@ -15,6 +15,7 @@ if (unknown.length) {
 
 const figures: Figures = {};
 if (parts.includes('rank')) Object.assign(figures, (await import('./rank')).benchRank(quick));
+if (parts.includes('trace')) Object.assign(figures, await (await import('./trace')).benchTrace(quick));
 if (parts.includes('page')) Object.assign(figures, await (await import('./page')).benchPage(quick));
 if (parts.includes('bytes') || parts.includes('view')) Object.assign(figures, await (await import('./view')).benchView(quick, parts));
 if (parts.includes('shed')) Object.assign(figures, await (await import('./shed')).benchShed(quick));

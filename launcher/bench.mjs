@@ -34,8 +34,8 @@ export async function bench(args) {
   const parts = args.filter((a) => !a.startsWith('--'));
   const run = (env) => visibly('node', ['--import', 'tsx', 'bench/main.ts', ...args], { env: { ...process.env, ...env } });
   let code;
-  if (parts.length && parts.every((p) => p === 'rank' || p === 'chaos')) {
-    await ensurePostgres();
+  if (parts.length && parts.every((p) => ['rank', 'trace', 'chaos'].includes(p))) {
+    if (parts.includes('chaos')) await ensurePostgres();
     await ensureNpm();
     if (parts.includes('chaos')) await ensureBuild();
     code = await run({});

@@ -5,8 +5,8 @@ import { killOrphan, serve } from './serve.mjs';
 import { shots } from './shots.mjs';
 import { test } from './test.mjs';
 import { stopCluster } from './cluster.mjs';
-import { postgresBin } from './packages.mjs';
-import { alive } from './run.mjs';
+import { ensureNpm, postgresBin } from './packages.mjs';
+import { alive, visibly } from './run.mjs';
 import { giveUp, say, Stop } from './say.mjs';
 
 const usage = `usage: ./ivrek COMMAND
@@ -17,6 +17,8 @@ const usage = `usage: ./ivrek COMMAND
   dev              the same with live reload, for those who change the code
   test [stage …]   formatting, lint, types, dependency rules, knowledge, unit, database and browser tests
   bench [part …] [--quick] [--json]   measure speed and memory
+  knowledge        check everything under knowledge/ and count it   [--weak] [--json]
+  trace CASE.yaml  rank the suspects of a case after each piece of evidence, without a server   [--json]
   shots            make the pictures in docs/screenshots from the demo
   backup FILE      everything in one file: bikes, photos, journal, the network's authority
   restore FILE     put a backup in the place of what is there; what was there is kept beside it
@@ -41,6 +43,12 @@ async function stop() {
   say('stopped');
 }
 
+/** Runs a script that needs the packages but neither database nor build. */
+async function script(file, args) {
+  await ensureNpm();
+  process.exitCode = await visibly('node', ['--import', 'tsx', file, ...args]);
+}
+
 const [command, ...rest] = process.argv.slice(2);
 const commands = {
   start: () => serve(false, rest),
@@ -49,6 +57,8 @@ const commands = {
   dev: () => serve(true),
   test: () => test(rest),
   bench: () => bench(rest),
+  knowledge: () => script('scripts/knowledge.ts', rest),
+  trace: () => script('scripts/trace.ts', rest),
   shots: () => shots(),
   stop,
 };

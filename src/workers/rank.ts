@@ -1,5 +1,18 @@
 import type { Knowledge } from '../core/knowledge';
-import { believe, buildModel, explain, rank, schoolViews, type Case, type Ranking, type Reason, type SchoolView } from '../core/trace';
+import {
+  believe,
+  buildModel,
+  explain,
+  rank,
+  schoolViews,
+  theoryOf,
+  weighing,
+  type Case,
+  type Ranking,
+  type Reason,
+  type SchoolView,
+  type TheoryView,
+} from '../core/trace';
 
 /** The page hands its knowledge over first, so that it is fetched once. */
 export type RankRequest =
@@ -10,7 +23,7 @@ export type RankRequest =
 export type RankReply =
   | { id: number; kind: 'ranking'; ranking: Ranking }
   | { id: number; kind: 'schools'; schools: SchoolView[] }
-  | { id: number; kind: 'reasons'; key: string; start: string; now: string; reasons: Reason[] };
+  | { id: number; kind: 'reasons'; key: string; start: string; now: string; reasons: Reason[]; theory: TheoryView | null };
 
 const reply = (r: RankReply) => postMessage(r);
 
@@ -22,11 +35,13 @@ self.onmessage = ({ data }: MessageEvent<RankRequest>) => {
     return;
   }
   if (data.kind === 'explain') {
-    reply({ id: data.id, kind: 'reasons', key: data.key, ...explain(knowledge, data.traced, data.key) });
+    const theory = theoryOf(believe(buildModel(knowledge, data.traced)), data.key);
+    reply({ id: data.id, kind: 'reasons', key: data.key, ...explain(knowledge, data.traced, data.key), theory });
     return;
   }
   const model = buildModel(knowledge, data.traced);
   const beliefs = believe(model);
-  reply({ id: data.id, kind: 'ranking', ranking: rank(model, { agreedLeft: data.agreedLeft }, beliefs) });
-  reply({ id: data.id, kind: 'schools', schools: schoolViews(beliefs) });
+  const weighed = weighing(beliefs);
+  reply({ id: data.id, kind: 'ranking', ranking: rank(model, { agreedLeft: data.agreedLeft }, beliefs, weighed) });
+  reply({ id: data.id, kind: 'schools', schools: schoolViews(beliefs, weighed) });
 };

@@ -53,6 +53,7 @@ export class BikeFields {
   @Optional() @MaybeFigure(20, 150) boreMm?: number | null;
   @Optional() @MaybeFigure(20, 150) strokeMm?: number | null;
   @Optional() @MaybeFigure(4, 20) compressionRatio?: number | null;
+  @Optional() @MaybeWords(60) archetype?: string | null;
 }
 export class BikeSetBody {
   @Nested(() => BikeFields) set!: BikeFields;

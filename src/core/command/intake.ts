@@ -1,4 +1,4 @@
-import type { Complaint, SymptomAnswer } from '../record';
+import { freshBike, freshJob, type Complaint, type SymptomAnswer } from '../record';
 import { define, defineSet } from './define';
 
 /** Booking in, the bike, its owner, the complaint and what the owner agreed to. */
@@ -24,44 +24,8 @@ const bookIn = define<Omit<BookIn, 'jobId'> & { newJobId: string }>('bike.bookIn
   job: (p) => p.newJobId,
   draft: (d, p, c) => {
     d.insert('owner', { id: p.ownerId, personalId: p.personalId });
-    d.insert('bike', {
-      id: p.bikeId,
-      ownerId: p.ownerId,
-      name: p.name,
-      year: null,
-      frameNo: null,
-      engineNo: null,
-      mileageKm: null,
-      strokes: null,
-      cylinders: null,
-      cooling: null,
-      ignition: null,
-      fuelling: null,
-      decompressor: null,
-      voltage: null,
-      starting: null,
-      clutch: null,
-      boreMm: null,
-      strokeMm: null,
-      compressionRatio: null,
-    });
-    d.insert('job', {
-      id: p.newJobId,
-      bikeId: p.bikeId,
-      openedAt: c.madeAt,
-      standingMonths: null,
-      storage: null,
-      fuelLeft: null,
-      crash: null,
-      ranWhenParked: null,
-      lastTouched: null,
-      lastTouchedBy: null,
-      lastTouchedWhen: null,
-      notes: null,
-      school: 'least-cost',
-      rate: p.rate,
-      handedOverAt: null,
-    });
+    d.insert('bike', { ...freshBike, id: p.bikeId, ownerId: p.ownerId, name: p.name });
+    d.insert('job', { ...freshJob, id: p.newJobId, bikeId: p.bikeId, openedAt: c.madeAt, rate: p.rate });
     d.insert('complaint', complaintRow(p.complaintId, p.newJobId, p.words, p.symptoms));
   },
 });

@@ -33,7 +33,7 @@ const dateOf = (iso: string) => iso.slice(0, 10);
 export function recordOf(state: State, k: Knowledge, jobId: string, currency: string): JobRecord {
   const c = caseOf(state, jobId);
   const own = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === jobId);
-  const facts = factsOf(c.bike, c.job);
+  const facts = factsOf(c.bike, c.job, k);
   const place = (p: string | null) => (p && (c.bike.cylinders ?? 1) > 1 ? `, cylinder ${p}` : '');
   const parts = own(list(state, 'part'));
   const fitted = parts.filter((p) => p.status === 'fitted');

@@ -7,7 +7,7 @@ export interface KnowledgeFile {
   content: Record<string, unknown>;
 }
 
-const lists = ['faults', 'findings', 'tests', 'groups', 'access', 'hazards', 'states', 'schools', 'areas', 'attributes', 'quantities', 'checklists'] as const;
+const lists = ['faults', 'findings', 'tests', 'groups', 'access', 'archetypes', 'families', 'hazards', 'states', 'schools', 'areas', 'attributes', 'quantities', 'checklists'] as const;
 
 function inSi(measure: Measure): Measure {
   const si = (x: number) => toSi(x, measure.unit);

@@ -1,4 +1,5 @@
-import type { Knowledge } from './types';
+import { routesOf } from './access';
+import type { Access, Knowledge } from './types';
 
 /** What a schema cannot see: references that lead nowhere, ids used twice, strengths and leaks out of range. */
 export function checkKnowledge(k: Knowledge): string[] {
@@ -14,6 +15,11 @@ export function checkKnowledge(k: Knowledge): string[] {
   };
   const faults = ids(k.faults, 'fault');
   const access = ids(k.access, 'access');
+  const families = ids(k.families, 'family');
+  const attributes = new Set([...k.attributes.map((a) => a.id), 'cylinders']);
+  ids(k.archetypes, 'archetype');
+  const own = k.archetypes.flatMap((a) => a.access.map((x) => x.id));
+  const places = new Set([...access, ...own]);
   const hazards = ids(k.hazards, 'hazard');
   const states = ids(k.states, 'state');
   const areas = ids(k.areas, 'area');
@@ -31,7 +37,21 @@ export function checkKnowledge(k: Knowledge): string[] {
     }
   };
 
+  const graph = (where: string, list: readonly Access[]) => {
+    for (const a of list) {
+      for (const route of routesOf(a)) refs(`${where}access ${a.id}`, 'access', route, places);
+      for (const [low, high] of [a.off, a.on]) if (low > high) say(`${where}access ${a.id}`, 'its minutes run backwards');
+    }
+  };
+  graph('', k.access);
+  for (const a of k.archetypes) {
+    ids(a.access, `archetype ${a.id}: access`);
+    graph(`archetype ${a.id}: `, a.access);
+    refs(`archetype ${a.id}`, 'absent access', a.absent, places);
+    for (const id of Object.keys(a.attributes)) if (!attributes.has(id)) say(`archetype ${a.id}`, `attribute '${id}' does not exist`);
+  }
   for (const f of k.findings) {
+    if (f.symptom) refs(`finding ${f.id}`, 'family', [f.symptom.family], families);
     const leak = typeof f.leak === 'number' ? f.leak : Object.values(f.leak).reduce((a, b) => a + b, 0);
     if (leak < 0.001 || leak > 0.1) say(`finding ${f.id}`, `its leak ${leak} is not between 0.001 and 0.1`);
   }
@@ -66,6 +86,14 @@ export function checkKnowledge(k: Knowledge): string[] {
     if (t.per !== 'cylinder' && t.outcomes.some((o) => Object.keys(o.find).some((id) => findings.get(id)?.per === 'cylinder'))) say(where, 'it speaks of a cylinder but is not per cylinder');
     if (new Set(kinds).size === 1 && new Set(t.outcomes.map((o) => JSON.stringify(o.find))).size < t.outcomes.length) say(where, 'two outcomes say the same');
   }
+  const caused = new Set(k.faults.flatMap((f) => Object.keys(f.causes)));
+  for (const t of k.tests) {
+    const ids = t.outcomes.flatMap((o) => Object.keys(o.find));
+    if (ids.length && !ids.some((id) => caused.has(id))) say(`test ${t.id}`, 'no fault brings anything that it finds');
+    if (t.needs?.includes('cranks') && !t.hazards?.length) say(`test ${t.id}`, 'the engine is cranked or runs, but no hazard stands with it');
+  }
+  for (const f of k.findings) if (f.symptom && !caused.has(f.id)) say(`finding ${f.id}`, 'no fault brings this complaint');
+  for (const g of k.groups) if (g.modes.length > 63) say(`group ${g.id}`, 'it has more than 64 states');
   for (const g of k.groups) for (const m of g.modes) refs(`group ${g.id}`, 'fault', m.faults, faults);
   return problems;
 }

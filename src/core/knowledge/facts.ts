@@ -1,14 +1,16 @@
 import type { Bike, Job } from '../record';
-import type { Attribute, When } from './types';
+import type { Attribute, Knowledge, When } from './types';
 
 /** What is known of a bike and its history, by attribute; an attribute not in it is unknown. */
 export type Facts = Record<string, string | number>;
 
-export function factsOf(bike: Bike, job: Job): Facts {
+/** What is filled in for the bike and the job; where the bike has nothing of its own, what is usual on its kind. */
+export function factsOf(bike: Bike, job: Job, { archetypes }: Pick<Knowledge, 'archetypes'>): Facts {
   const { strokes, cylinders, cooling, ignition, fuelling, decompressor, voltage, starting, clutch } = bike;
   const { standingMonths, storage, fuelLeft, crash, ranWhenParked } = job;
   const all = { strokes, cylinders, cooling, ignition, fuelling, decompressor, voltage, starting, clutch, standingMonths, storage, fuelLeft, crash, ranWhenParked };
-  return Object.fromEntries(Object.entries(all).filter(([, v]) => v !== null)) as Facts;
+  const own = Object.fromEntries(Object.entries(all).filter(([, v]) => v !== null)) as Facts;
+  return { ...archetypes.find((a) => a.id === bike.archetype)?.attributes, ...own };
 }
 
 function holds(condition: When[string], value: string | number): boolean {

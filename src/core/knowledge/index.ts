@@ -1,4 +1,6 @@
 export * from './types';
 export * from './facts';
 export { checkKnowledge } from './check';
+export { accessOf, expectedBreakage, expectedMinutes, routesOf } from './access';
 export { assembleKnowledge, type KnowledgeFile } from './assemble';
+export { surveyKnowledge, type Survey } from './survey';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../../../test/fixtures/knowledge';
-import { applicability, assembleKnowledge, checkKnowledge, isMet, type Knowledge } from '.';
+import { applicability, assembleKnowledge, checkKnowledge, isMet, surveyKnowledge, type Knowledge } from '.';
 
 const changed = (change: (k: Knowledge) => void): string[] => {
   const k = structuredClone(shipped);
@@ -103,5 +103,23 @@ describe('assembling', () => {
     const k = assembleKnowledge(files, 'h');
     expect(k.faults.map((f) => f.id)).toEqual(['x', 'y']);
     expect(k).toMatchObject({ hash: 'h', label: 'trade judgement', hazards: [] });
+  });
+});
+
+describe('breadth', () => {
+  const { counts, weak } = surveyKnowledge(shipped);
+
+  it('covers every complaint a mechanic is handed, with the kinds of bike they come on', () => {
+    expect(counts.faults).toBeGreaterThanOrEqual(220);
+    expect(counts.tests).toBeGreaterThanOrEqual(260);
+    expect(counts.complaints).toBeGreaterThanOrEqual(40);
+    expect(counts.archetypes).toBeGreaterThanOrEqual(10);
+    expect(weak.length).toBeLessThan(counts.faults / 10);
+  });
+
+  it('says where it is thin', () => {
+    const thin = structuredClone(shipped) as Knowledge;
+    thin.faults.find((f) => f.id === 'thermostat-shut')!.causes = { overheats: 0.5, 'heat-uneven': 0.3 };
+    expect(surveyKnowledge(thin).weak.join()).toMatch(/thermostat-shut: no test shows it more often than 0.30/);
   });
 });

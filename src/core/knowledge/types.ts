@@ -3,7 +3,21 @@
 /** A condition on the bike or its history: attribute → value, one of several values, or bounds. */
 export type When = Record<string, string | number | (string | number)[] | { atLeast?: number; atMost?: number }>;
 
-export type System = 'starting' | 'mechanical' | 'compression' | 'spark' | 'fuel';
+export const systems = [
+  'starting',
+  'mechanical',
+  'compression',
+  'spark',
+  'fuel',
+  'exhaust',
+  'cooling',
+  'lubrication',
+  'clutch',
+  'gearbox',
+  'electrics',
+  'brakes',
+] as const;
+export type System = (typeof systems)[number];
 
 export interface Remedy {
   do: string;
@@ -14,6 +28,10 @@ export interface Remedy {
   hazards?: string[];
   /** It spoils something if the suspicion is wrong, so it is never used as a test. */
   spoils?: boolean;
+  /** What else it changes, to be told before the owner says yes. */
+  sideEffects?: string;
+  /** Other schools of the same repair. */
+  others?: { do: string; minutes: number; parts: number }[];
 }
 
 /** Strength of a link: chance that the fault alone brings the finding; for graded findings one chance a grade. */
@@ -50,7 +68,7 @@ export interface FindingKind {
   grades?: string[];
   leak: Strength;
   /** Set for what an owner complains of. */
-  symptom?: { words: string; sets?: Record<string, 'yes' | 'no'> };
+  symptom?: { family: string; words: string; sets?: Record<string, 'yes' | 'no'> };
 }
 
 export interface Outcome {
@@ -83,7 +101,9 @@ export interface Test {
   id: string;
   name: string;
   system: System;
-  kind: 'look' | 'feel' | 'sound' | 'smell' | 'measure' | 'swap' | 'substitute' | 'ask';
+  kind: 'look' | 'feel' | 'sound' | 'smell' | 'measure' | 'swap' | 'substitute' | 'remove' | 'isolate' | 'ask';
+  /** For a swap: what moves with the part if the part is bad. */
+  moves?: string;
   per?: 'cylinder';
   applies?: When;
   how: string;
@@ -109,13 +129,37 @@ export interface FaultGroup {
   modes: { faults: string[]; prior: number }[];
 }
 
+/** One step of taking apart. Minutes are ranges; a bike's archetype may say something else of the same step. */
 export interface Access {
   id: string;
   name: string;
-  /** Minutes to take off and to put back. */
-  off: number;
-  on: number;
+  /** Minutes to take off and to put back, from and to. */
+  off: [number, number];
+  on: [number, number];
+  /** What comes off first. */
   after?: string[];
+  /** Other ways to it, each in place of `after`. */
+  or?: string[][];
+  /** What may snap on the way, how likely, and what mending that takes. */
+  breaks?: { chance: number; what: string; minutes: number; parts: number };
+  /** What may drop where it should not. */
+  fallsIn?: string;
+}
+
+/** A kind of bike: what is usual on it, and how one gets at things there. */
+export interface Archetype {
+  id: string;
+  name: string;
+  attributes: Record<string, string | number>;
+  /** Steps that do not exist on this kind: nothing is in the way. */
+  absent?: string[];
+  access: Access[];
+}
+
+/** Complaints that belong together. */
+export interface Family {
+  id: string;
+  name: string;
 }
 
 export interface Hazard {
@@ -154,6 +198,8 @@ export interface Knowledge {
   tests: Test[];
   groups: FaultGroup[];
   access: Access[];
+  archetypes: Archetype[];
+  families: Family[];
   hazards: Hazard[];
   states: EngineState[];
   schools: School[];

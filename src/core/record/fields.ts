@@ -25,6 +25,7 @@ export const fields: { readonly [T in TableName]: FieldsOf<T> } = {
     'boreMm',
     'strokeMm',
     'compressionRatio',
+    'archetype',
   ],
   spec: ['bikeId', 'quantity', 'low', 'high', 'unit', 'entered', 'source'],
   job: [

@@ -4,3 +4,4 @@ export * from './state';
 export * from './change';
 export * from './groupBy';
 export * from './snapshot';
+export { freshBike, freshJob } from './fresh';

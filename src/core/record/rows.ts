@@ -37,6 +37,8 @@ export interface Bike extends Base {
   voltage: Maybe<number>;
   starting: Maybe<'kick' | 'electric' | 'both'>;
   clutch: Maybe<'cable' | 'hydraulic' | 'automatic'>;
+  /** Kind of bike, by the knowledge's archetypes: what is not filled in is taken from it. */
+  archetype: Maybe<string>;
   boreMm: Maybe<number>;
   strokeMm: Maybe<number>;
   compressionRatio: Maybe<number>;

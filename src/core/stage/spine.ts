@@ -24,7 +24,7 @@ const wanted = ['strokes', 'cylinders', 'cooling', 'ignition', 'fuelling', 'star
 
 /** The first-look tests that apply to this bike, in their order, each once for each place it has. */
 export function firstLook(k: Knowledge, c: Case): { test: Test; position: string | null; done: boolean }[] {
-  const facts = factsOf(c.bike, c.job);
+  const facts = factsOf(c.bike, c.job, k);
   const tests = k.tests
     .filter((t) => t.firstLook !== undefined && applicability(t.applies, facts, k.attributes) > 0)
     .sort((a, b) => a.firstLook! - b.firstLook!);
@@ -70,7 +70,7 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
   const unknown = wanted.filter((a) => c.bike[a] === null).length;
   const look = firstLook(k, c);
   const looked = look.filter((l) => l.done).length;
-  const facts = factsOf(c.bike, c.job);
+  const facts = factsOf(c.bike, c.job, k);
   const doubtful = c.readings.filter((r) => {
     const info = quantityInfo(k, r.quantity, facts);
     return info && ['on the line', 'straddles'].includes(judge(r.value, limitFor(info, c.specs), info.error).verdict);

@@ -13,8 +13,12 @@ export {
   type OutcomeView,
   type NextView,
 } from './policy/rank';
+export { theoryOf, type TheoryView } from './policy/theory';
+export { weighing } from './policy/weighing';
 export { explain, rowWords, type Reason } from './policy/explain';
 export { schoolIds, type SchoolId } from './policy/schools';
-export { believe, type Beliefs, engineStates, gateOf, missingAccess } from './policy/beliefs';
-export { repairPlan, repairWaste, testWaste, information } from './policy/plan';
+export { believe, type Beliefs } from './policy/beliefs';
+export { engineStates, gateOf } from './policy/gates';
+export { missingMinutes, stillToOpen, stripOf, type Strip } from './policy/strip';
 export { chanceWords, tooClose } from './policy/words';
+export { symptomsMeant, type SymptomMatch } from './symptoms';

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { CaseMaker } from '../../../test/fixtures/case';
+import { answer } from '../../../test/fixtures/answer';
 import { shipped } from '../../../test/fixtures/knowledge';
-import { applicability, type Fault, type Test } from '../knowledge';
+import { applicability, type Fault } from '../knowledge';
 import type { Bike, SymptomAnswer } from '../record';
-import { gradesOf } from './model/strength';
 import { buildModel, keyOf, rank } from '.';
 
 // Every listed fault in turn is hidden in a bike. Each recommended test is answered as that fault most often shows; the
@@ -29,33 +29,6 @@ function bikeFor(f: Fault): Partial<Bike> {
     voltage: 12,
     cylinders: 2,
   };
-}
-
-const strength = (f: Fault, finding: string, grade: string): number => {
-  const c = f.causes[finding];
-  return c === undefined ? 0 : typeof c === 'number' ? c : (c[grade] ?? 0);
-};
-
-/** The outcome that this fault alone would most often give. */
-function answer(f: Fault, at: string | null, test: Test, position: string | null): string {
-  const chance = (find: Record<string, string>) =>
-    Object.entries(find).reduce((p, [id, grade]) => {
-      const kind = shipped.findings.find((x) => x.id === id)!;
-      const reaches = kind.per === 'cylinder' && at !== null && position !== at ? 0 : 1;
-      const leak = typeof kind.leak === 'number' ? { [gradesOf(kind)[1]]: kind.leak } : kind.leak;
-      const up = (g: string) => Math.min(0.98, reaches * strength(f, id, g)) || (leak[g] ?? 0);
-      const zero = gradesOf(kind)[0];
-      return (
-        p *
-        (grade === zero
-          ? 1 -
-            gradesOf(kind)
-              .slice(1)
-              .reduce((s, g) => s + up(g), 0)
-          : up(grade))
-      );
-    }, 1);
-  return test.outcomes.reduce((best, o) => (chance(o.find) > chance(best.find) ? o : best)).id;
 }
 
 /** Follows the advice; returns how many other things were repaired and how many tests were done before the fault was. */

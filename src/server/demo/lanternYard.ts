@@ -38,6 +38,7 @@ async function quillon(w: DemoWriter, j: DemoJob): Promise<void> {
       frameNo: 'Q350-20417',
       engineNo: 'Q350-20417',
       mileageKm: 31240,
+      archetype: 'air-twin',
       strokes: 'four',
       cylinders: 2,
       cooling: 'air',
@@ -99,6 +100,7 @@ async function marram(w: DemoWriter, j: DemoJob): Promise<void> {
     {
       year: 1979,
       mileageKm: 18800,
+      archetype: 'step-through',
       strokes: 'two',
       cylinders: 1,
       cooling: 'air',
@@ -162,6 +164,7 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     {
       year: 1994,
       mileageKm: 52110,
+      archetype: 'faired-four',
       strokes: 'four',
       cylinders: 4,
       cooling: 'liquid',
@@ -296,6 +299,7 @@ async function hollin(w: DemoWriter, j: DemoJob): Promise<void> {
     { 'will-not-turn': 'present' },
     {
       year: 1955,
+      archetype: 'dry-single',
       strokes: 'four',
       cylinders: 1,
       cooling: 'air',

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Case, Ranking, Reason, SchoolView } from '../../core/trace';
+import type { Case, Ranking, Reason, SchoolView, TheoryView } from '../../core/trace';
 import { knowledge } from './useJob';
 import type { RankReply, RankRequest } from '../../workers/rank';
 
@@ -7,6 +7,7 @@ export interface Explanation {
   start: string;
   now: string;
   reasons: Reason[];
+  theory: TheoryView | null;
 }
 
 /** The ranking of a case, computed in a worker; the one from the server, if any, stands until the first change. */
@@ -24,7 +25,7 @@ export function useRanking<F extends Ranking | null>(first: F, traced: Case, agr
     w.postMessage({ kind: 'knowledge', knowledge } satisfies RankRequest);
     w.onmessage = ({ data }: MessageEvent<RankReply>) => {
       if (data.kind === 'reasons') {
-        setReasons((r) => ({ ...r, [data.key]: { start: data.start, now: data.now, reasons: data.reasons } }));
+        setReasons((r) => ({ ...r, [data.key]: { start: data.start, now: data.now, reasons: data.reasons, theory: data.theory } }));
         return;
       }
       // Only the newest question counts.

@@ -35,7 +35,7 @@ export function FreeReading({
 }) {
   const { traced } = useJob();
   const id = useId();
-  const facts = factsOf(traced.bike, traced.job);
+  const facts = factsOf(traced.bike, traced.job, knowledge);
   const info = draft.quantity ? infoOf(draft.quantity, facts) : null;
   return (
     <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, alignItems: 'start' }}>
@@ -78,7 +78,7 @@ export function useReadDraft() {
   const { traced, store } = useJob();
   return (draft: FreeDraft) => {
     if (!draft.quantity) return null;
-    const facts = factsOf(traced.bike, traced.job);
+    const facts = factsOf(traced.bike, traced.job, knowledge);
     const info = infoOf(draft.quantity, facts);
     const parsed = readDraft(draft.text, draft.unit, info, limitFor(info, traced.specs));
     if (!parsed.ok) return 'bad' as const;

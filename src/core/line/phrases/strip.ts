@@ -1,3 +1,4 @@
+import { accessOf } from '../../knowledge';
 import { verdicts, type Step, type Verdict } from '../../record';
 import { accountOf, type ParsedFastener } from '../../strip';
 import { lastRepairId } from '../../trace';
@@ -23,7 +24,9 @@ function offMeaning(
 ): Meaning[] {
   if (!title || /^(back|back on|on|refitted)$/i.test(title)) return [];
   const inUse = label !== null && stepsOf(context).some((s) => !s.refittedAt && s.bag === label);
-  const access = context.knowledge.access.find((a) => a.name.toLowerCase() === `${title.toLowerCase()} off`)?.id ?? null;
+  const access =
+    accessOf(context.knowledge, context.traced.bike.archetype).find((a) => a.name.toLowerCase() === `${title.toLowerCase()} off`)?.id ??
+    null;
   return [
     {
       phrase,
@@ -54,7 +57,8 @@ const noteSlot: Slot<string | null> = maybe({
 /** Words that end where fasteners, a bag or a note begin. */
 const title: Slot<string> = {
   hint: 'what comes off',
-  offers: ({ knowledge }) => knowledge.access.map((a) => a.name.replace(/ (off|out)$/i, '').toLowerCase()),
+  offers: ({ knowledge, traced }) =>
+    accessOf(knowledge, traced.bike.archetype).map((a) => a.name.replace(/ (off|out)$/i, '').toLowerCase()),
   read(line, at) {
     const { tokens, source } = line;
     let end = at;

@@ -12,7 +12,7 @@ import type { Found, LineContext, LineResult, Meaning, Phrase, Slot } from '../t
 const plainId = (id: string) => id.replace(/-/g, ' ');
 
 const testsOf = ({ knowledge, traced }: LineContext): Test[] => {
-  const facts = factsOf(traced.bike, traced.job);
+  const facts = factsOf(traced.bike, traced.job, knowledge);
   return knowledge.tests.filter((t) => applicability(t.applies, facts, knowledge.attributes) > 0);
 };
 
@@ -26,7 +26,7 @@ type AnswerTo = { outcome: string; says: string; figure: Figure | null };
 const testFigure = figure((before, { knowledge, traced }) => {
   const t = testIn(before);
   if (!t?.measure) return null;
-  const facts = factsOf(traced.bike, traced.job);
+  const facts = factsOf(traced.bike, traced.job, knowledge);
   const info = quantityInfo(knowledge, t.measure.quantity, facts)!;
   return { info, limit: limitFor(info, traced.specs), ownUnit: traced.specs.find((s) => s.quantity === info.id)?.unit ?? null };
 });
@@ -61,7 +61,7 @@ const answer: Slot<AnswerTo> = {
     if (!t) return [];
     const found: Found<AnswerTo>[] = outcome.read(line, at, before).map((f) => ({ ...f, value: { ...f.value, figure: null } }));
     if (t.measure) {
-      const facts = factsOf(line.context.traced.bike, line.context.traced.job);
+      const facts = factsOf(line.context.traced.bike, line.context.traced.job, line.context.knowledge);
       const measure = forBike(t.measure, facts);
       const own = line.context.traced.specs.find((s) => s.quantity === measure.quantity) ?? null;
       for (const f of testFigure.read(line, at, before)) {
@@ -256,7 +256,7 @@ const withdraw: Phrase = {
 };
 
 const fault: Slot<Fault> = oneOf('a fault', ({ knowledge, traced }) => {
-  const facts = factsOf(traced.bike, traced.job);
+  const facts = factsOf(traced.bike, traced.job, knowledge);
   return knowledge.faults
     .filter((f) => !f.retired && applicability(f.applies, facts, knowledge.attributes) > 0)
     .map((f) => ({ value: f, names: [f.name, plainId(f.id)] }));

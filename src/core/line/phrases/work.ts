@@ -40,7 +40,7 @@ const quantity: Slot<Measured> = oneOf('what was measured', ({ knowledge }) => [
 
 const infoFor = (before: readonly unknown[], { knowledge, traced }: LineContext) => {
   const q = before.find((b): b is Measured => typeof b === 'object' && b !== null && 'id' in b && 'name' in b);
-  const info = q && quantityInfo(knowledge, q.id, factsOf(traced.bike, traced.job));
+  const info = q && quantityInfo(knowledge, q.id, factsOf(traced.bike, traced.job, knowledge));
   return info ? { info, limit: limitFor(info, traced.specs), ownUnit: traced.specs.find((s) => s.quantity === q.id)?.unit ?? null } : null;
 };
 const reading = figure(infoFor);

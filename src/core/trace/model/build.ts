@@ -4,6 +4,7 @@ import { groupBy } from '../../record';
 import type { Finding, Link, Network, Observation } from '../network';
 import { repairsInOrder, repairsUpTo, type Case } from './case';
 import { evidenceClaims, type Claim } from './claims';
+import { Epochs } from './epochs';
 import { instanceId, type Instance } from './instance';
 import { groupsOf, keyOf, suspectsOf, type Mode, type Suspect, type TracedGroup } from './groups';
 import { levelsOf, linkLevels, showing, strongest } from './strength';
@@ -27,6 +28,7 @@ export interface Model {
   groupsCausing: ReadonlyMap<string, number[]>;
   /** Repairs made so far: what new evidence comes after. */
   now: { repairs: ReadonlySet<string>; epoch: string };
+  epochs: Epochs;
 }
 
 /** Suspects that a repair which names no listed fault is booked on. */
@@ -37,7 +39,7 @@ export const positionsOf = (cylinders: number | null): string[] => Array.from({ 
 
 /** Puts knowledge, bike, history and evidence together. `leaveOut` names evidence rows to disregard. */
 export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: ReadonlySet<string> = new Set()): Model {
-  const facts = factsOf(traced.bike, traced.job);
+  const facts = factsOf(traced.bike, traced.job, knowledge);
   const positions = positionsOf(traced.bike.cylinders);
   const suspects = suspectsOf(knowledge, facts, positions, traced.job.lastTouched ?? []);
   const ordered = repairsInOrder(traced.repairs);
@@ -66,9 +68,10 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
     byKey,
     groupsCausing,
     now,
+    epochs: new Epochs(knowledge, traced.repairs),
   };
 
-  const claims = evidenceClaims(knowledge, traced, leaveOut);
+  const claims = evidenceClaims(knowledge, traced, leaveOut, model.epochs);
   const findings: Finding[] = [];
   // Canonical order, so that results do not depend on the order of entry to the last bit.
   const byInstance = [...groupBy(claims, (c) => instanceId(c.instance))].sort(([x], [y]) => (x < y ? -1 : 1));
@@ -99,7 +102,9 @@ function retriedSymptoms(k: Knowledge, c: Case): FindingKind[] {
 function combine(claims: Claim[]): number[] {
   const level = (w: readonly number[]) => w.reduce((s, x, l) => s + x * l, 0) / w.reduce((a, b) => a + b, 0);
   const ordered = [...claims].sort((a, b) => (a.source + a.rowId < b.source + b.rowId ? -1 : 1));
-  const perTest = [...groupBy(ordered, (c) => c.source).values()].map((same) => {
+  const perTest = [...groupBy(ordered, (c) => c.source).values()].map((all) => {
+    const newest = Math.max(...all.map((c) => c.made));
+    const same = all.filter((c) => c.made === newest);
     if (same[0].repeat === 'mean') return same[0].weights.map((_w, l) => same.reduce((s, c) => s + c.weights[l], 0) / same.length);
     return same.reduce((worst, c) => (level(c.weights) > level(worst.weights) ? c : worst)).weights;
   });

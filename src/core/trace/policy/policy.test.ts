@@ -3,23 +3,24 @@ import { describe, expect, it } from 'vitest';
 import { CaseMaker } from '../../../../test/fixtures/case';
 import { shipped } from '../../../../test/fixtures/knowledge';
 import { buildModel } from '../model';
-import { believe, missingAccess, type Beliefs } from './beliefs';
+import { AccessStates, information, repairOrder, type Problem, type Situation } from '../decide';
+import { believe } from './beliefs';
 import { explain } from './explain';
-import { information, repairPlan, repairWaste, testWaste } from './plan';
 import { rank, schoolViews } from './rank';
+import { missingMinutes, stillToOpen, stripOf } from './strip';
+import { weighing } from './weighing';
 import { chanceWords, listing, tooClose, weightWords } from './words';
 
 const rankOf = (m: CaseMaker) => rank(buildModel(shipped, m.c));
 
 /** Beliefs about one fault at a time, for the order of repairs alone. */
-function single(p: number[], cost: number[]): Beliefs {
+function single(p: number[], cost: number[]): [Problem, Situation] {
   const total = p.reduce((a, b) => a + b, 0);
-  return {
-    faults: p.map((_x, i) => [i]),
-    repairCost: Float64Array.from(cost),
-    weights: Float64Array.from(p, (x) => x / total),
-    tests: [],
-  } as unknown as Beliefs;
+  const access = new AccessStates([]);
+  return [
+    { faults: p.map((_x, i) => [i]), repairs: cost.map((c) => ({ cost: c, want: 0 })), tests: [], access },
+    { weights: Float64Array.from(p, (x) => x / total), state: access.state([]), shut: new Uint8Array(), mended: new Uint8Array(p.length) },
+  ];
 }
 
 const permutations = (n: number[]): number[][] =>
@@ -31,17 +32,17 @@ describe('order of repairs', () => {
     const positive = fc.double({ min: 0.01, max: 1, noNaN: true });
     fc.assert(
       fc.property(fc.array(fc.tuple(positive, positive), { minLength: 1, maxLength: 6 }), (pairs) => {
-        const b = single(
+        const [problem, situation] = single(
           pairs.map((x) => x[0]),
           pairs.map((x) => x[1] * 100),
         );
-        const plan = repairPlan(b, b.weights);
+        const plan = repairOrder(problem, situation);
         for (const order of permutations([...pairs.keys()])) {
           let spent = 0;
           let expected = 0;
           for (const i of order) {
-            spent += b.repairCost[i];
-            expected += b.weights[i] * spent;
+            spent += problem.repairs[i].cost;
+            expected += situation.weights[i] * spent;
           }
           expect(plan.expected).toBeLessThanOrEqual(expected + 1e-9);
         }
@@ -51,9 +52,8 @@ describe('order of repairs', () => {
   });
 
   it('pays for every fault that is there, and counts the rest as wasted', () => {
-    const b = single([0.5, 0.5], [10, 30]);
-    expect(repairPlan(b, b.weights)).toMatchObject({ expected: 0.5 * 10 + 0.5 * 40, wasted: 0.5 * 10, order: [0, 1] });
-    expect(repairWaste(b, b.weights, 0, 1e9)).toBeCloseTo(0.5 * 10 + 0.5 * 0, 9);
+    const plan = repairOrder(...single([0.5, 0.5], [10, 30]));
+    expect(plan).toMatchObject({ expected: 0.5 * 10 + 0.5 * 40, wasted: 0.5 * 10, order: [0, 1] });
   });
 });
 
@@ -66,12 +66,12 @@ describe('tests', () => {
   });
 
   it('information is never negative and never over the outcomes’ own', () => {
-    for (const t of b.tests) {
+    for (const t of b.problem.tests) {
       const bits = information(b.weights, t);
       expect(bits).toBeGreaterThanOrEqual(0);
-      expect(bits).toBeLessThanOrEqual(Math.log2(t.outcomes.length) + 1e-9);
-      expect(testWaste(b, b.weights, t, 10)).toBeGreaterThanOrEqual(t.cost);
+      expect(bits).toBeLessThanOrEqual(Math.log2(t.likelihood.length) + 1e-9);
     }
+    for (const t of weighing(b).weighed.tests) expect(t.value).toBeGreaterThan(0);
   });
 
   it('asks for an attribute that nobody filled in, and its answer weighs like a test', () => {
@@ -83,13 +83,19 @@ describe('tests', () => {
   });
 
   it('what hides a test costs nothing once it is off', () => {
-    const model = buildModel(shipped, new CaseMaker().c);
-    expect(missingAccess(model, [], ['tank'])).toBe(8 + 8 + 3 + 3);
-    const off = new CaseMaker().step({ access: 'tank' }).c.steps;
-    expect(missingAccess(model, off, ['tank'])).toBe(0);
-    expect(missingAccess(model, new CaseMaker().step({ access: 'tank', refittedAt: '2030-01-01T00:00:00.000Z' }).c.steps, ['tank'])).toBe(
-      22,
-    );
+    const strip = (m: CaseMaker) => stripOf(buildModel(shipped, m.c));
+    const minutes = (m: CaseMaker, wanted: string[]) => missingMinutes(strip(m), wanted);
+    // tank 5-12 off and 6-12 on with a small chance of a broken hose, seat 2-5 and 2-4
+    expect(minutes(new CaseMaker(), ['tank'])).toBe(Math.round(8.5 + 9 + 0.02 * 15 + 3.5 + 3));
+    expect(minutes(new CaseMaker().step({ access: 'tank' }), ['tank'])).toBe(0);
+    expect(minutes(new CaseMaker().step({ access: 'tank', refittedAt: '2030-01-01T00:00:00.000Z' }), ['tank'])).toBe(24);
+    expect(stillToOpen(strip(new CaseMaker().step({ access: 'seat' })), ['tank']).map((a) => a.id)).toEqual(['tank']);
+  });
+
+  it('the kind of bike decides what is in the way', () => {
+    const minutes = (archetype: string) => missingMinutes(stripOf(buildModel(shipped, new CaseMaker({}, { archetype }).c)), ['plugs']);
+    expect(minutes('faired-four')).toBeGreaterThan(3 * minutes('flat-twin'));
+    expect(missingMinutes(stripOf(buildModel(shipped, new CaseMaker({}, { archetype: 'air-twin' }).c)), ['fairing'])).toBe(0);
   });
 });
 

@@ -1,9 +1,11 @@
 import type { Model } from '../model/build';
 import { faultProbabilities } from '../model/probabilities';
 import { infer } from '../network';
+import { afterOutcome, repairOrder } from '../decide';
 import { believe, type Beliefs, type OpenTest } from './beliefs';
-import { afterOutcome, costOfBit, repairPlan, repairWaste, testWaste, toldBy, unavoidable } from './plan';
-import { compareSchools, nextMove, schoolIds, type Move, type SchoolId } from './schools';
+import { questionViews, sameStrip, whileOpen, type QuestionView } from './together';
+import { compareSchools, schoolMove, schoolIds, type Move, type SchoolId } from './schools';
+import { weighing, type Weighing } from './weighing';
 import { chanceWords, listing, tooClose } from './words';
 
 export interface SuspectView {
@@ -16,6 +18,8 @@ export interface SuspectView {
   words: string;
   repairCost: number;
   remedy: string;
+  /** Whether it can have to do with what is complained of or was found; the others stand at their starting odds. */
+  bears: boolean;
 }
 
 export interface OutcomeView {
@@ -54,6 +58,10 @@ export interface Ranking {
   tests: TestView[];
   next: NextView;
   repairNow: number;
+  /** Tests, by key, that are cheap because something is off already; and those that share the strip of what is next. */
+  whileOpen: string[];
+  sameStrip: string[];
+  questions: QuestionView[];
   /** The one repair most likely to be enough, and the best two. */
   enough: { key: string; chance: number } | null;
   pair: { keys: [string, string]; chance: number } | null;
@@ -71,20 +79,25 @@ export interface RankOptions {
 export const placeName = (name: string, position: string | null, positions: readonly string[]) =>
   position !== null && positions.length > 1 ? `${name}, cylinder ${position}` : name;
 
-export function rank(model: Model, { agreedLeft = null }: RankOptions = {}, b: Beliefs = believe(model)): Ranking {
+export function rank(
+  model: Model,
+  { agreedLeft = null }: RankOptions = {},
+  b: Beliefs = believe(model),
+  w: Weighing = weighing(b),
+): Ranking {
   const suspects = suspectViews(b);
   const name = (key: string) => suspects.find((s) => s.key === key)?.name ?? key;
   const school = (schoolIds as readonly string[]).includes(model.case.job.school) ? (model.case.job.school as SchoolId) : 'least-cost';
-  const plan = repairPlan(b, b.weights);
-  const told = toldBy(b, b.weights);
-  const perBit = costOfBit(told);
+  const plan = repairOrder(b.problem, b.start);
   const now = marginals(b, b.weights);
-  const waste = new Map(b.tests.filter((t) => !t.gate).map((t) => [t, testWaste(b, b.weights, t, perBit)]));
-  const sure = unavoidable(b, b.weights);
+  const values = new Map(w.weighed.tests.map((t) => [w.rough.tests[t.index], t.value]));
   const tests = b.tests
-    .map((t) => testView(b, t, { waste: waste.get(t), sure, now, bits: told.get(t)! }))
+    .map((t, i) => {
+      const value = t.gate ? null : (values.get(i) ?? plan.expected + t.cost);
+      return testView(b, t, { value, now, bits: w.bits[i], inFull: values.has(i) });
+    })
     .sort((x, y) => (x.value ?? 1e9 + x.cost) - (y.value ?? 1e9 + y.cost) || (x.key < y.key ? -1 : 1));
-  const move = nextMove(b, b.weights, school, new Set(), { plan, told, waste });
+  const move = schoolMove(b, w, school);
   const next: NextView =
     move.kind === 'test'
       ? {
@@ -92,7 +105,7 @@ export function rank(model: Model, { agreedLeft = null }: RankOptions = {}, b: B
           key: move.test.key,
           why: whyTest(
             tests.find((t) => t.key === move.test.key)!,
-            sure + Math.min(...plan.order.slice(0, 4).map((i) => repairWaste(b, b.weights, i, perBit))),
+            plan.expected,
           ),
         }
       : move.kind === 'repair'
@@ -110,6 +123,17 @@ export function rank(model: Model, { agreedLeft = null }: RankOptions = {}, b: B
     tests,
     next,
     repairNow: plan.expected,
+    whileOpen: whileOpen(b, w.bits).map((t) => t.key),
+    sameStrip: (move.kind === 'none'
+      ? []
+      : sameStrip(
+          b,
+          w.bits,
+          move.kind === 'test' ? move.test.test.access : model.suspects[move.suspect].fault.remedy.access,
+          move.kind === 'test' ? move.test.key : '',
+        )
+    ).map((t) => t.key),
+    questions: questionViews(b),
     enough,
     pair,
     askOwner: agreedLeft !== null && plan.expected > agreedLeft ? { remaining: agreedLeft, expected: plan.expected } : null,
@@ -126,8 +150,8 @@ export interface SchoolView {
 }
 
 /** What each school would do next and what following it is expected to cost; a longer computation than the ranking. */
-export function schoolViews(b: Beliefs): SchoolView[] {
-  return compareSchools(b).map(({ id, expected, move }) => ({ id, expected, next: moveName(b, move) }));
+export function schoolViews(b: Beliefs, w: Weighing = weighing(b)): SchoolView[] {
+  return compareSchools(b, w).map(({ id, expected, move }) => ({ id, expected, next: moveName(b, move) }));
 }
 
 function moveName(b: Beliefs, m: Move): string {
@@ -139,6 +163,7 @@ function moveName(b: Beliefs, m: Move): string {
 function suspectViews(b: Beliefs): SuspectView[] {
   const { model, posterior } = b;
   const p = faultProbabilities(model, posterior);
+  const bearing = new Set(posterior.parts.flatMap((part) => part.groups.flatMap((g) => model.groups[g].suspects)));
   return model.suspects
     .map((s, i) => {
       const probability = p.get(s.key) ?? 0;
@@ -152,9 +177,10 @@ function suspectViews(b: Beliefs): SuspectView[] {
         words: chanceWords(probability),
         repairCost: b.repairCost[i],
         remedy: s.fault.remedy.do,
+        bears: bearing.has(s.key),
       };
     })
-    .sort((x, y) => y.probability - x.probability || (x.key < y.key ? -1 : 1));
+    .sort((x, y) => Number(y.bears) - Number(x.bears) || y.probability - x.probability || (x.key < y.key ? -1 : 1));
 }
 
 function marginals(b: Beliefs, weights: Float64Array): Float64Array {
@@ -166,13 +192,14 @@ function marginals(b: Beliefs, weights: Float64Array): Float64Array {
 function testView(
   b: Beliefs,
   t: OpenTest,
-  { waste, sure, now, bits }: { waste: number | undefined; sure: number; now: Float64Array; bits: number },
+  { value, now, bits, inFull }: { value: number | null; now: Float64Array; bits: number; inFull: boolean },
 ): TestView {
   const { model } = b;
   const label = (i: number) => placeName(model.suspects[i].fault.name, model.suspects[i].position, model.positions);
   const swing = new Float64Array(now.length);
   const outcomes = t.outcomes.map((o): OutcomeView => {
     const { chance, weights } = afterOutcome(b.weights, o.likelihood);
+    if (!inFull) return { id: o.id, says: o.says, chance, means: 'Changes little.' };
     const then = marginals(b, weights);
     const moved = [...then.keys()]
       .filter((i) => Math.abs(then[i] - now[i]) > 0.01)
@@ -199,7 +226,7 @@ function testView(
     minutes: t.minutes,
     accessMinutes: t.accessMinutes,
     cost: t.cost,
-    value: waste === undefined ? null : sure + waste,
+    value,
     bits,
     gate: t.gate,
     parts: parted.length ? listing(parted.map(label)) : '',

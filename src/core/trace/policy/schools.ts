@@ -1,6 +1,7 @@
 import type { System } from '../../knowledge';
+import { afterOutcome, afterRepair, best, information, leastBits, repairOrder, type Problem, type Situation } from '../decide';
 import type { Beliefs, OpenTest } from './beliefs';
-import { type RepairPlan, afterOutcome, costOfBit, leastBits, repairPlan, repairWaste, testWaste, toldBy } from './plan';
+import type { Weighing } from './weighing';
 
 export const schoolIds = ['least-cost', 'motor-first', 'spark-first', 'cheapest-first', 'last-touched'] as const;
 export type SchoolId = (typeof schoolIds)[number];
@@ -8,65 +9,48 @@ export type SchoolId = (typeof schoolIds)[number];
 /** A school other than least cost stops testing when its leading suspect is this likely. */
 const convinced = 0.7;
 
-export type Move = { kind: 'test'; test: OpenTest; value: number } | { kind: 'repair'; suspect: number; value: number } | { kind: 'none' };
-
-/** What a caller has worked out already from the same weights. */
-export interface Known {
-  plan: RepairPlan;
-  told: ReadonlyMap<OpenTest, number>;
-  waste: ReadonlyMap<OpenTest, number>;
-}
+export type Move = { kind: 'test'; test: OpenTest } | { kind: 'repair'; suspect: number } | { kind: 'none' };
 
 const systemOrder: Partial<Record<SchoolId, System[]>> = {
-  'motor-first': ['mechanical', 'compression', 'starting', 'spark', 'fuel'],
-  'spark-first': ['spark', 'starting', 'fuel', 'compression', 'mechanical'],
+  'motor-first': [
+    'mechanical',
+    'compression',
+    'lubrication',
+    'cooling',
+    'exhaust',
+    'starting',
+    'spark',
+    'fuel',
+    'electrics',
+    'clutch',
+    'gearbox',
+    'brakes',
+  ],
+  'spark-first': [
+    'spark',
+    'starting',
+    'electrics',
+    'fuel',
+    'compression',
+    'mechanical',
+    'exhaust',
+    'cooling',
+    'lubrication',
+    'clutch',
+    'gearbox',
+    'brakes',
+  ],
 };
 
-/**
- * The next move of a school from these weights, among tests not in `done`. `value` is what is expected to be spent in
- * vain from here if this is done next.
- */
-export function nextMove(b: Beliefs, weights: Float64Array, school: SchoolId, done: ReadonlySet<string>, known?: Known): Move {
-  const plan = known?.plan ?? repairPlan(b, weights);
-  if (plan.order.length === 0 || plan.expected === 0) return { kind: 'none' };
-  const told = known?.told ?? toldBy(b, weights);
-  const perBit = costOfBit(told);
-  const useful = b.tests.filter((t) => !t.gate && !done.has(t.key) && told.get(t)! > leastBits);
-  if (school === 'least-cost') {
-    let best: Move = { kind: 'none' };
-    let least = Infinity;
-    for (const suspect of plan.order.slice(0, 4)) {
-      const value = repairWaste(b, weights, suspect, perBit);
-      if (value < least) best = { kind: 'repair', suspect, value: (least = value) };
-    }
-    for (const test of shortlist(useful, told)) {
-      const value = known?.waste.get(test) ?? testWaste(b, weights, test, perBit);
-      if (value < least) best = { kind: 'test', test, value: (least = value) };
-    }
-    return best;
+/** Lower comes first: the order in which a school takes tests. */
+export function schoolRank(b: Beliefs, school: SchoolId): (t: OpenTest, cost: number) => number {
+  const order = systemOrder[school];
+  if (order) return (t, cost) => order.indexOf(t.test.system) * 1000 + cost;
+  if (school === 'last-touched') {
+    const touching = new Set(b.tests.filter((t) => touches(b, t)));
+    return (t, cost) => (touching.has(t) ? 0 : 1e6) + cost;
   }
-  const first = plan.order[0];
-  let p = 0;
-  for (let h = 0; h < weights.length; h++) if (b.faults[h].includes(first)) p += weights[h];
-  if (p >= convinced || useful.length === 0) return { kind: 'repair', suspect: first, value: repairWaste(b, weights, first, perBit) };
-  const rank = (t: OpenTest): number => {
-    const systems = systemOrder[school];
-    if (systems) return systems.indexOf(t.test.system) * 1000 + t.cost;
-    if (school === 'last-touched') return (touches(b, t) ? 0 : 1e6) + t.cost;
-    return t.cost;
-  };
-  const test = useful.reduce((a, t) => (rank(t) < rank(a) ? t : a));
-  return { kind: 'test', test, value: testWaste(b, weights, test, perBit) };
-}
-
-/**
- * The tests worth working out in full: those that tell most for their cost, and those that tell most. The others could
- * win only by telling less for more.
- */
-function shortlist(tests: OpenTest[], told: ReadonlyMap<OpenTest, number>, most = 8): OpenTest[] {
-  if (tests.length <= 2 * most) return tests;
-  const by = (score: (t: OpenTest) => number) => [...tests].sort((a, b) => score(b) - score(a)).slice(0, most);
-  return [...new Set([...by((t) => told.get(t)! / (t.cost + 1)), ...by((t) => told.get(t)!)])];
+  return (_t, cost) => cost;
 }
 
 /** True if the test bears on something in an area that was touched last. */
@@ -78,56 +62,81 @@ function touches(b: Beliefs, t: OpenTest): boolean {
   );
 }
 
+interface Followed {
+  rank: (t: OpenTest, cost: number) => number;
+  tests: readonly OpenTest[];
+}
+
+/** What a school that is not least cost does from a situation: its own first test that tells anything, or a repair. */
+export function schoolChoice(p: Problem, s: Situation, f: Followed): { kind: 'test' | 'repair'; index: number } | null {
+  const plan = repairOrder(p, s);
+  if (plan.order.length === 0) return null;
+  const first = plan.order[0];
+  let chance = 0;
+  for (let h = 0; h < p.faults.length; h++) if (p.faults[h].includes(first)) chance += s.weights[h];
+  if (chance >= convinced) return { kind: 'repair', index: first };
+  let index = -1;
+  let least = Infinity;
+  for (let t = 0; t < p.tests.length; t++) {
+    if (s.shut[t] || information(s.weights, p.tests[t]) < leastBits * 4) continue;
+    const rank = f.rank(f.tests[t], p.tests[t].cost + p.access.reach(s.state, p.tests[t].want).cost);
+    if (rank < least) {
+      least = rank;
+      index = t;
+    }
+  }
+  return index < 0 ? { kind: 'repair', index: first } : { kind: 'test', index };
+}
+
+/** The next move of a school from what is believed now. */
+export function schoolMove(b: Beliefs, w: Weighing, school: SchoolId): Move {
+  if (school === 'least-cost') {
+    const { choice } = best(w.weighed);
+    if (choice.kind === 'none') return choice;
+    return choice.kind === 'repair'
+      ? { kind: 'repair', suspect: w.rough.repairs[choice.index] }
+      : { kind: 'test', test: b.tests[w.rough.tests[choice.index]] };
+  }
+  const choice = schoolChoice(b.problem, b.start, { rank: schoolRank(b, school), tests: b.tests });
+  if (!choice) return { kind: 'none' };
+  return choice.kind === 'repair' ? { kind: 'repair', suspect: choice.index } : { kind: 'test', test: b.tests[choice.index] };
+}
+
 /**
  * What following a school from here is expected to cost in all: its own choices, outcome by outcome and repair by
  * repair, to `depth` moves; from there repairing in the best order.
  */
-export function expectedCost(
-  b: Beliefs,
-  weights: Float64Array,
-  school: SchoolId,
-  depth = 4,
-  done: ReadonlySet<string> = new Set(),
-): number {
-  const plan = repairPlan(b, weights);
-  const move = depth === 0 ? ({ kind: 'none' } as Move) : nextMove(b, weights, school, done);
-  if (move.kind === 'none') return plan.expected;
-  if (move.kind === 'repair') return plan.expected - plan.wasted + repairOn(b, weights, move.suspect, school, depth, done);
-  const after = new Set(done).add(move.test.key);
-  let cost = move.test.cost;
-  for (const o of move.test.outcomes) {
-    const { chance, weights: w } = afterOutcome(weights, o.likelihood);
-    if (chance > 0.03) cost += chance * expectedCost(b, w, school, depth - 1, after);
-    else if (chance > 0) cost += chance * repairPlan(b, w).expected;
-  }
-  return cost;
-}
-
-/** Money spent in vain from a repair on: the repair if it was not needed, and what follows where it does not cure. */
-function repairOn(b: Beliefs, weights: Float64Array, suspect: number, school: SchoolId, depth: number, done: ReadonlySet<string>): number {
-  const mended: Beliefs = { ...b, faults: b.faults.map((f) => f.filter((i) => i !== suspect)) };
-  const left = weights.map((w, h) => (mended.faults[h].length > 0 ? w : 0));
-  const uncured = left.reduce((x, y) => x + y, 0);
-  let needed = 0;
-  for (let h = 0; h < weights.length; h++) if (b.faults[h].includes(suspect)) needed += weights[h];
-  const wasted = (1 - needed) * b.repairCost[suspect];
-  if (uncured < 0.03)
+function followed(p: Problem, s: Situation, f: Followed, depth: number, reached: number): number {
+  const choice = depth === 0 || reached < 0.02 ? null : schoolChoice(p, s, f);
+  if (!choice) return repairOrder(p, s).expected;
+  if (choice.kind === 'repair') {
+    const { uncured, next } = afterRepair(p, s, choice.index);
+    const act = p.repairs[choice.index];
     return (
-      wasted +
-      (uncured > 0
-        ? uncured *
-          repairPlan(
-            mended,
-            left.map((w) => w / uncured),
-          ).wasted
-        : 0)
+      act.cost + p.access.reach(s.state, act.want).cost + (uncured > 0 ? uncured * followed(p, next, f, depth - 1, reached * uncured) : 0)
     );
-  const rest = left.map((w) => w / uncured);
-  const { expected, wasted: plain } = repairPlan(mended, rest);
-  return wasted + uncured * (expectedCost(mended, rest, school, depth - 1, done) - (expected - plain));
+  }
+  const act = p.tests[choice.index];
+  const { cost, next: state } = p.access.reach(s.state, act.want);
+  const shut = s.shut.slice();
+  shut[choice.index] = 1;
+  let value = act.cost + cost;
+  for (const l of act.likelihood) {
+    const { chance, weights } = afterOutcome(s.weights, l);
+    if (chance > 0) value += chance * followed(p, { weights, state, shut, mended: s.mended }, f, depth - 1, reached * chance);
+  }
+  return value;
 }
 
 /** Expected cost and next move of every school, from the same beliefs. */
-export function compareSchools(b: Beliefs): { id: SchoolId; expected: number; move: Move }[] {
-  return schoolIds.map((id) => ({ id, expected: expectedCost(b, b.weights, id), move: nextMove(b, b.weights, id, new Set()) }));
+export function compareSchools(b: Beliefs, w: Weighing): { id: SchoolId; expected: number; move: Move }[] {
+  const { problem, situation, tests } = w.rough;
+  return schoolIds.map((id) => ({
+    id,
+    move: schoolMove(b, w, id),
+    expected:
+      id === 'least-cost'
+        ? best(w.weighed).value
+        : followed(problem, situation, { rank: schoolRank(b, id), tests: tests.map((i) => b.tests[i]) }, 5, 1),
+  }));
 }

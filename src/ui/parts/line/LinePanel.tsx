@@ -143,7 +143,7 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
 /** The one thing that a line means: in words, and a reading on its limit bar. */
 function One({ meaning, onKeep }: { meaning: Meaning; onKeep: () => void }) {
   const { traced } = useJob();
-  const info = meaning.reading && infoOf(meaning.reading.quantity, factsOf(traced.bike, traced.job));
+  const info = meaning.reading && infoOf(meaning.reading.quantity, factsOf(traced.bike, traced.job, knowledge));
   return (
     <Box sx={{ py: 1, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
       <Box sx={{ flex: '1 1 300px', minWidth: 0, fontSize: '1.15rem', fontWeight: 600 }}>{meaning.words}</Box>

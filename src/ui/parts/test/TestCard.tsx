@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent, type ReactNode } from 'react';
-import { factsOf, type Test } from '../../../core/knowledge';
+import { accessOf, factsOf, type Test } from '../../../core/knowledge';
 import { forBike, limitFor } from '../../../core/measure';
 import type { Conditions } from '../../../core/record';
 import {
@@ -53,13 +53,16 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
   const answer = (outcome: string) => {
     if (enterResult(used, { testId: test.id, position, outcome, conditions, prediction: predicted }, ranking)) onDone?.();
   };
-  const access = (test.access ?? []).map((a) => knowledge.access.find((x) => x.id === a)?.name.toLowerCase());
+  const steps = accessOf(knowledge, used.traced.bike.archetype);
+  const access = (test.access ?? []).map((a) => steps.find((x) => x.id === a)?.name.toLowerCase());
   const facts = [
     `${minutes} min`,
     view && view.accessMinutes > 0 ? `${view.accessMinutes} of them to get there and back` : '',
     ...access,
     test.tools?.length ? `with ${test.tools.join(', ')}` : '',
   ].filter(Boolean);
+  // On a phone the answers come before the words, so that they are within reach.
+  const after = { xs: 1, sm: 0 };
   return (
     <Tag
       lead
@@ -69,54 +72,65 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
       asideLast
       data-testid="test-card"
     >
-      {why && <Typography sx={{ mb: 0.5 }}>{why}</Typography>}
-      <Typography variant="body2" color="text.secondary">
-        {facts.join(' · ')}
-      </Typography>
-      <Typography sx={{ my: 1, maxWidth: '72ch' }}>{test.how}</Typography>
-      <Hazards ids={test.hazards} place={test.id} />
-      {view?.gate ? (
-        <Typography role="status" sx={{ fontWeight: 600, borderLeft: '6px solid', borderColor: 'bench.brass', pl: 1.5, py: 1 }}>
-          {view.gate}
+      <Box sx={{ display: 'flex', flexDirection: 'column' }}>
+        {why && <Typography sx={{ mb: 0.5, order: after }}>{why}</Typography>}
+        <Typography variant="body2" color="text.secondary">
+          {facts.join(' · ')}
         </Typography>
-      ) : (
-        <>
-          {test.measure ? (
-            <MeasureEntry test={test} position={position} conditions={conditions} predicted={predicted} ranking={ranking} onDone={onDone} />
-          ) : (
-            <Outcomes test={test} view={view} onPick={answer} />
-          )}
-          <Others test={test} onPick={answer} />
-          <ConditionsPicker value={conditions} onChange={setConditions} />
-          {predict && (
-            <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-end' }}>
-              <Field
-                sx={{ flex: '1 1 260px' }}
-                label="First write what you expect"
-                value={prediction}
-                onChange={(e) => setPrediction(e.target.value)}
-                placeholder="If it is the points, …"
-                inputProps={{ maxLength: 500 }}
+        <Typography sx={{ my: 1, maxWidth: '72ch', order: after }}>{test.how}</Typography>
+        <Hazards ids={test.hazards} place={test.id} />
+        {view?.gate ? (
+          <Typography role="status" sx={{ fontWeight: 600, borderLeft: '6px solid', borderColor: 'bench.brass', pl: 1.5, py: 1 }}>
+            {view.gate}
+          </Typography>
+        ) : (
+          <>
+            {test.measure ? (
+              <MeasureEntry
+                test={test}
+                position={position}
+                conditions={conditions}
+                predicted={predicted}
+                ranking={ranking}
+                onDone={onDone}
               />
-              <Select
-                displayEmpty
-                value={expected}
-                onChange={(e) => setExpected(e.target.value)}
-                disabled={!prediction.trim()}
-                inputProps={{ 'aria-label': 'Expected outcome' }}
-                sx={{ flex: '0 1 200px' }}
-              >
-                <MenuItem value="">outcome not named</MenuItem>
-                {test.outcomes.map((o) => (
-                  <MenuItem key={o.id} value={o.id}>
-                    {o.says}
-                  </MenuItem>
-                ))}
-              </Select>
+            ) : (
+              <Outcomes test={test} view={view} onPick={answer} />
+            )}
+            <Box sx={{ order: after }}>
+              <Others test={test} onPick={answer} />
+              <ConditionsPicker value={conditions} onChange={setConditions} />
+              {predict && (
+                <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-end' }}>
+                  <Field
+                    sx={{ flex: '1 1 260px' }}
+                    label="First write what you expect"
+                    value={prediction}
+                    onChange={(e) => setPrediction(e.target.value)}
+                    placeholder="If it is the points, …"
+                    inputProps={{ maxLength: 500 }}
+                  />
+                  <Select
+                    displayEmpty
+                    value={expected}
+                    onChange={(e) => setExpected(e.target.value)}
+                    disabled={!prediction.trim()}
+                    inputProps={{ 'aria-label': 'Expected outcome' }}
+                    sx={{ flex: '0 1 200px' }}
+                  >
+                    <MenuItem value="">outcome not named</MenuItem>
+                    {test.outcomes.map((o) => (
+                      <MenuItem key={o.id} value={o.id}>
+                        {o.says}
+                      </MenuItem>
+                    ))}
+                  </Select>
+                </Box>
+              )}
             </Box>
-          )}
-        </>
-      )}
+          </>
+        )}
+      </Box>
     </Tag>
   );
 }
@@ -189,7 +203,7 @@ function MeasureEntry({
 }) {
   const used = useJob();
   const { traced } = used;
-  const facts = factsOf(traced.bike, traced.job);
+  const facts = factsOf(traced.bike, traced.job, knowledge);
   const measure = forBike(test.measure!, facts);
   const info = infoOf(measure.quantity, facts);
   const limit = limitFor(info, traced.specs);

@@ -45,6 +45,7 @@ const opts = <T extends string | number>(...list: (T | [T, string])[]) =>
 
 type BikeChoice = { field: keyof Bike; label: string; options: { value: string | number; label: string }[] };
 const bikeChoices: BikeChoice[] = [
+  { field: 'archetype', label: 'Kind of bike', options: knowledge.archetypes.map((a) => ({ value: a.id, label: a.name })) },
   { field: 'strokes', label: 'Strokes', options: opts(['two', 'two-stroke'], ['four', 'four-stroke']) },
   { field: 'cylinders', label: 'Cylinders', options: opts(1, 2, 3, 4, 6) },
   { field: 'cooling', label: 'Cooling', options: opts('air', 'liquid') },

@@ -146,7 +146,7 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
           </Box>
         </Tag>
         <Tag title="If there is time now" over="All of this can wait; the rest of the bike and its history come after booking in.">
-          <SymptomPicker value={symptoms} onChange={setSymptoms} />
+          <SymptomPicker words={values.words} value={symptoms} onChange={setSymptoms} />
         </Tag>
       </Box>
     </Page>

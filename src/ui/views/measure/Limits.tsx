@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { factsOf } from '../../../core/knowledge';
 import { parseQuantity, sameKind, show } from '../../../core/quantity';
-import { useJob } from '../../job/useJob';
+import { knowledge, useJob } from '../../job/useJob';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
 import { quantities } from '../../parts/FreeReading';
@@ -18,7 +18,7 @@ import { infoOf } from '../../parts/test/readingDraft';
 /** This bike's own limits, from its book. Where one stands here the general figure steps back. */
 export function Limits() {
   const { store, traced } = useJob();
-  const facts = factsOf(traced.bike, traced.job);
+  const facts = factsOf(traced.bike, traced.job, knowledge);
   const [quantity, setQuantity] = useState('');
   const [unit, setUnit] = useState('');
   const [low, setLow] = useState('');

@@ -7,7 +7,7 @@ import { limitFor, spread } from '../../../core/measure';
 import { groupBy } from '../../../core/record';
 import { positionsOf } from '../../../core/trace';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
-import { useJob } from '../../job/useJob';
+import { knowledge, useJob } from '../../job/useJob';
 import { Choice } from '../../parts/Choice';
 import { Empty } from '../../parts/Empty';
 import { emptyDraft, FreeReading, useReadDraft } from '../../parts/FreeReading';
@@ -47,7 +47,7 @@ export default function MeasureView({ snapshot }: { snapshot: Snapshot }) {
 export function TakeReading({ only }: { only?: string }) {
   const { store, traced, jobId } = useJob();
   const readDraft = useReadDraft();
-  const start = only ? { ...emptyDraft, quantity: only, unit: infoOf(only, factsOf(traced.bike, traced.job)).unit } : emptyDraft;
+  const start = only ? { ...emptyDraft, quantity: only, unit: infoOf(only, factsOf(traced.bike, traced.job, knowledge)).unit } : emptyDraft;
   const [draft, setDraft] = useState(start);
   const [position, setPosition] = useState<string | null>(null);
   const [tried, setTried] = useState(false);
@@ -90,7 +90,7 @@ export function TakeReading({ only }: { only?: string }) {
 
 function Readings() {
   const { traced } = useJob();
-  const facts = factsOf(traced.bike, traced.job);
+  const facts = factsOf(traced.bike, traced.job, knowledge);
   const groups = [...groupBy(traced.readings, (r) => r.quantity)];
   return (
     <Tag title="Readings" data-testid="readings">

@@ -1,4 +1,4 @@
-import { render, screen, within } from '@testing-library/react';
+import { fireEvent, render, screen, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import NextView, { type NextBoardProps, type NextProps } from './NextView';
 
@@ -85,5 +85,40 @@ describe('home', () => {
     render(<NextView {...props({ lines: [line()] })} offline />);
     expect(screen.getByText(/The server cannot be reached\. What you enter is kept on this device/)).toBeInTheDocument();
     expect(screen.getByText('Look at the spark')).toBeInTheDocument();
+  });
+});
+
+describe('the bench line of home', () => {
+  const bikes = [line(), line({ jobId: 'j2', bike: 'Quillon 500' }), line({ jobId: 'j3', bike: 'Marram 80' })];
+  const open = (text: string) => {
+    render(<NextView {...props({ lines: bikes })} />);
+    const field = screen.getByLabelText('Say it in a line. Question mark lists what can be said.');
+    fireEvent.focus(field);
+    fireEvent.change(field, { target: { value: text } });
+    return { field, panel: within(screen.getByTestId('line-panel')) };
+  };
+  const buttons = (panel: Pick<typeof screen, 'queryAllByRole'>) => panel.queryAllByRole('button').map((b) => b.textContent);
+
+  it('asks for the bike first, and for help says so', () => {
+    expect(buttons(open('?').panel)).toEqual(['Quillon 350', 'Quillon 500', 'Marram 80']);
+    expect(screen.getByText(/Begin with the bike: its name/)).toBeInTheDocument();
+  });
+
+  it('shows which bike is meant and what goes on to it', () => {
+    expect(buttons(open('marr comp 1 118 psi').panel)).toEqual(['Marram 80: comp 1 118 psi']);
+  });
+
+  it('asks which, where two begin alike', () => {
+    const { panel } = open('quillon spark look nothing');
+    expect(panel.getByText('Which of these?')).toBeInTheDocument();
+    expect(buttons(panel)).toEqual(['Quillon 350: spark look nothing', 'Quillon 500: spark look nothing']);
+  });
+
+  it('says when no bike is called that, and offers those there are; Tab takes one', () => {
+    const { field, panel } = open('larkfen comp');
+    expect(panel.getByText('No bike here is called that. The bikes here:')).toBeInTheDocument();
+    fireEvent.keyDown(field, { key: 'ArrowDown' });
+    fireEvent.keyDown(field, { key: 'Enter' });
+    expect(field).toHaveValue('Quillon 350 ');
   });
 });

@@ -13,7 +13,7 @@ import { infoOf } from '../../parts/test/readingDraft';
 /** Findings of this job, newest first, each with its reading and its verdict. */
 export function FindingList() {
   const { rows, traced } = useJob();
-  const facts = factsOf(traced.bike, traced.job);
+  const facts = factsOf(traced.bike, traced.job, knowledge);
   const findings = [...rows('finding')].reverse();
   return (
     <Tag title="Findings" data-testid="findings">

@@ -6,6 +6,7 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
+import { accessOf } from '../../../core/knowledge';
 import { parseFasteners } from '../../../core/strip';
 import { knowledge, useJob } from '../../job/useJob';
 import { Field } from '../../parts/Field';
@@ -17,7 +18,7 @@ import type { Picture } from '../../device/picture';
 /** One strip step: what came off, its fasteners as they are spoken, and the bag they went into. */
 export function StepForm() {
   const used = useJob();
-  const { store, rows, jobId } = used;
+  const { store, rows, jobId, traced } = used;
   const steps = rows('step');
   const bags = steps.flatMap((s) => (s.bag && /^\d+$/.test(s.bag) ? [Number(s.bag)] : []));
   const nextBag = String(Math.max(0, ...bags) + 1);
@@ -96,7 +97,7 @@ export function StepForm() {
               <FormLabel id="access-label">Opens the way to</FormLabel>
               <Select displayEmpty labelId="access-label" value={access} onChange={(e) => setAccess(e.target.value)}>
                 <MenuItem value="">nothing in the list</MenuItem>
-                {knowledge.access.map((a) => (
+                {accessOf(knowledge, traced.bike.archetype).map((a) => (
                   <MenuItem key={a.id} value={a.id}>
                     {a.name}
                   </MenuItem>

@@ -67,7 +67,7 @@ function Line({ complaint, more }: { complaint: Complaint; more: ReactNode }) {
       </Box>
       {editing && (
         <Box>
-          <SymptomPicker value={complaint.symptoms} onChange={(symptoms) => set({ symptoms })} />
+          <SymptomPicker words={complaint.words} value={complaint.symptoms} onChange={(symptoms) => set({ symptoms })} />
         </Box>
       )}
     </Box>
@@ -101,7 +101,7 @@ function Add({ onClose }: { onClose: () => void }) {
         onChange={(e) => setWords(e.target.value)}
         error={tried && !words.trim() ? 'Write what is wrong.' : null}
       />
-      <SymptomPicker value={symptoms} onChange={setSymptoms} />
+      <SymptomPicker words={words} value={symptoms} onChange={setSymptoms} />
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button variant="contained" onClick={keep}>
           Add the complaint

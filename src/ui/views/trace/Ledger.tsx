@@ -11,6 +11,7 @@ import { LimitBar } from '../../parts/LimitBar';
 import { Tag } from '../../parts/Tag';
 import { infoOf } from '../../parts/test/readingDraft';
 import { dayTime } from '../../parts/times';
+import { CaseButton } from './CaseButton';
 
 const circumstances = ({ temperature, battery, tries }: Conditions) =>
   [
@@ -24,7 +25,7 @@ const circumstances = ({ temperature, battery, tries }: Conditions) =>
 /** Everything found so far, newest first. Each line can be withdrawn, and the ranking goes back exactly. */
 export function Ledger() {
   const { store, traced, jobId, rows } = useJob();
-  const facts = factsOf(traced.bike, traced.job);
+  const facts = factsOf(traced.bike, traced.job, knowledge);
   const predictions = rows('prediction');
   const lines: { at: string; id: string; evidence?: Evidence; words: string }[] = [
     ...traced.evidence.map((e) => ({ at: e.takenAt, id: e.id, evidence: e, words: rowWords(knowledge, traced, e.id) })),
@@ -36,7 +37,7 @@ export function Ledger() {
     })),
   ].sort((a, b) => (a.at < b.at ? 1 : -1));
   return (
-    <Tag title="What was found" data-testid="ledger">
+    <Tag title="What was found" aside={<CaseButton />} asideLast data-testid="ledger">
       {lines.length === 0 && <Empty>Nothing yet. Every result stands here with its circumstances, and can be withdrawn.</Empty>}
       <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {lines.map(({ at, id, evidence: e, words }) => {

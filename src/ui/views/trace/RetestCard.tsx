@@ -51,7 +51,7 @@ export function RetestCard({ complaint, repair }: { complaint: Complaint; repair
             onChange={(e) => setWords(e.target.value)}
             error={missing && !words.trim() ? 'Say what the complaint is now.' : null}
           />
-          <SymptomPicker value={symptoms} onChange={setSymptoms} />
+          <SymptomPicker words={words} value={symptoms} onChange={setSymptoms} />
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button variant="contained" onClick={() => log('changed')}>
               Keep the change

@@ -6,6 +6,8 @@ import { chanceWords, type Ranking, type SuspectView } from '../../../core/trace
 import type { Explanation } from '../../job/useRanking';
 import { knowledge } from '../../job/useJob';
 import { Tag } from '../../parts/Tag';
+import { Questions } from './Questions';
+import { Theory } from './Theory';
 
 export interface SuspectsProps {
   ranking: Ranking;
@@ -13,14 +15,15 @@ export interface SuspectsProps {
   busy: boolean;
   onExplain(key: string): void;
   onRepair(suspect: SuspectView | null): void;
+  onChoose(testKey: string): void;
 }
 
 /** Who is suspected, how likely each is now, and why; the likeliest first. */
-export function Suspects({ ranking, reasons, busy, onExplain, onRepair }: SuspectsProps) {
+export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose }: SuspectsProps) {
   const [open, setOpen] = useState<string | null>(null);
   const [all, setAll] = useState(false);
   const name = (key: string) => ranking.suspects.find((s) => s.key === key)?.name ?? key;
-  const shown = ranking.suspects.filter((s, i) => all || (i < 7 && (i < 3 || s.probability >= 0.0075)));
+  const shown = ranking.suspects.filter((s, i) => all || (s.bears && i < 6 && (i < 3 || s.probability >= 0.0075)));
   const toggle = (key: string) => {
     setOpen(open === key ? null : key);
     if (open !== key && !reasons[key]) onExplain(key);
@@ -38,6 +41,7 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair }: Suspec
       }
       data-testid="suspects"
     >
+      <Questions ranking={ranking} />
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {shown.map((s) => (
           <Box
@@ -72,7 +76,7 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair }: Suspec
               </Box>
               <Gauge p={s.probability} />
             </Box>
-            {open === s.key && <Why s={s} explanation={reasons[s.key]} onRepair={() => onRepair(s)} />}
+            {open === s.key && <Why s={s} explanation={reasons[s.key]} onRepair={() => onRepair(s)} onChoose={onChoose} />}
           </Box>
         ))}
       </Box>
@@ -116,7 +120,14 @@ function Gauge({ p }: { p: number }) {
   );
 }
 
-function Why({ s, explanation, onRepair }: { s: SuspectView; explanation?: Explanation; onRepair: () => void }) {
+interface WhyProps {
+  s: SuspectView;
+  explanation?: Explanation;
+  onRepair(): void;
+  onChoose(testKey: string): void;
+}
+
+function Why({ s, explanation, onRepair, onChoose }: WhyProps) {
   const fault = knowledge.faults.find((f) => f.id === s.faultId)!;
   return (
     <Box sx={{ pb: 1.5, pl: 1.5, borderLeft: '3px solid', borderColor: 'bench.brass' }}>
@@ -138,6 +149,7 @@ function Why({ s, explanation, onRepair }: { s: SuspectView; explanation?: Expla
           </Box>
         </>
       )}
+      {explanation?.theory && <Theory view={explanation.theory} onChoose={onChoose} />}
       <Typography variant="body2">
         <b>Cure:</b> {fault.remedy.do} <b>What made it:</b> {fault.origin}
       </Typography>

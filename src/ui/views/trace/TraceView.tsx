@@ -17,10 +17,13 @@ import { Tag } from '../../parts/Tag';
 import { TestCard } from '../../parts/test/TestCard';
 import { AskCard } from './AskCard';
 import { Complaints } from './Complaints';
+import { FoundLine } from './FoundLine';
 import { Ledger } from './Ledger';
 import { RetestCard } from './RetestCard';
 import { Schools } from './Schools';
 import { Suspects } from './Suspects';
+import { Together } from './Together';
+import { Trail } from './Trail';
 import { later } from '../../parts/later';
 
 const Course = later(() => import('./Course'));
@@ -49,15 +52,24 @@ function Trace({ first }: { first: Ranking }) {
     <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 372px' }, alignItems: 'start' }}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         <Complaints />
+        <FoundLine />
         {repair && open.length > 0 ? (
           <RetestCard key={repair.id} complaint={open[0]} repair={repair} />
         ) : (
           <NextCard ranking={ranking} chosen={chosen} onChoose={setChosen} onRepair={(s) => setRepairing({ suspect: s })} />
         )}
+        <Together ranking={ranking} onChoose={setChosen} />
         <Ledger />
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
-        <Suspects ranking={ranking} reasons={reasons} busy={busy} onExplain={explainKey} onRepair={(s) => setRepairing({ suspect: s })} />
+        <Suspects
+          ranking={ranking}
+          reasons={reasons}
+          busy={busy}
+          onExplain={explainKey}
+          onRepair={(s) => setRepairing({ suspect: s })}
+          onChoose={setChosen}
+        />
         <Schools schools={schools} />
         <Tag title="How the odds moved" level="h3">
           {course ? (
@@ -69,6 +81,7 @@ function Trace({ first }: { first: Ranking }) {
               Draw the course
             </Button>
           )}
+          <Trail />
         </Tag>
       </Box>
       <Suspense fallback={null}>{repairing && <RepairDialog suspect={repairing.suspect} onClose={() => setRepairing(null)} />}</Suspense>

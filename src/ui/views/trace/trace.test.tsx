@@ -84,6 +84,7 @@ describe('trace', () => {
     const [first] = suspects().getAllByRole('button', { expanded: false });
     fireEvent.click(first);
     expect(await suspects().findByText(/Before anything was known/)).toBeInTheDocument();
+    expect(within(await screen.findByTestId('theory')).getByText(/is expected to waste/)).toBeInTheDocument();
     fireEvent.click(suspects().getByRole('button', { name: 'This is it: repair' }));
     const dialog = within(await screen.findByRole('dialog'));
     fireEvent.change(dialog.getByLabelText('Minutes'), { target: { value: 'ten' } });

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
-import { useJob } from '../../job/useJob';
+import { knowledge, useJob } from '../../job/useJob';
 import { Checklist } from '../../parts/Checklist';
 import { JobShell } from '../../parts/JobShell';
 import { LimitBar } from '../../parts/LimitBar';
@@ -37,7 +37,7 @@ const tuned = ['idle-speed', 'charging-volts', 'chain-slack', 'points-gap'];
 
 function LastReadings() {
   const { traced } = useJob();
-  const facts = factsOf(traced.bike, traced.job);
+  const facts = factsOf(traced.bike, traced.job, knowledge);
   const last = tuned.flatMap((q) => traced.readings.filter((r) => r.quantity === q).slice(-1));
   if (last.length === 0) return null;
   return (

@@ -1,0 +1,47 @@
+import type { BikeResult } from './family';
+
+/** A ratio of two means over the same bikes with its 95 % interval (delta method; the bikes are paired). */
+export interface Ratio {
+  ratio: number;
+  low: number;
+  high: number;
+}
+
+export function ratioOf(above: readonly number[], below: readonly number[]): Ratio {
+  const n = above.length;
+  const mean = (x: readonly number[]) => x.reduce((a, b) => a + b, 0) / n;
+  const [a, b] = [mean(above), mean(below)];
+  const ratio = a / b;
+  const residual = above.map((x, i) => x - ratio * below[i]);
+  const error = Math.sqrt(mean(residual.map((r) => r * r)) / n) / b;
+  return { ratio, low: ratio - 1.96 * error, high: ratio + 1.96 * error };
+}
+
+/** Expected calibration error in ten bins, and the mean logarithmic score, of what was believed before each first repair. */
+export function calibration(results: readonly BikeResult[]): { ece: number; logScore: number } {
+  const all = results.flatMap((r) => r.courses['least-cost'].first ?? []).filter((x) => x.chance > 0.01 || x.there);
+  let ece = 0;
+  for (let b = 0; b < 10; b++) {
+    const bin = all.filter((x) => Math.min(9, Math.floor(x.chance * 10)) === b);
+    if (bin.length) ece += Math.abs(bin.reduce((s, x) => s + x.chance - (x.there ? 1 : 0), 0)) / all.length;
+  }
+  const safe = (p: number) => Math.log(Math.max(1e-4, p));
+  return { ece, logScore: all.reduce((s, x) => s - safe(x.there ? x.chance : 1 - x.chance), 0) / Math.max(1, all.length) };
+}
+
+/** Share of one-fault bikes whose true cause stood among the first three before the first repair. */
+export function topThree(results: readonly BikeResult[]): number {
+  const one = results.filter((r) => r.faults === 1 && r.courses['least-cost'].first);
+  const hit = one.filter((r) =>
+    [...r.courses['least-cost'].first!]
+      .sort((a, b) => b.chance - a.chance)
+      .slice(0, 3)
+      .some((x) => x.there),
+  );
+  return hit.length / Math.max(1, one.length);
+}
+
+export function quantile(values: readonly number[], q: number): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  return sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))];
+}

@@ -1,0 +1,4 @@
+-- Up Migration
+-- The kind of bike.
+
+alter table bike add archetype text;

@@ -1,0 +1,19 @@
+// ./ivrek knowledge [--json]: every file against its schema, every reference, every range; counts; what is weakly covered.
+import { surveyKnowledge } from '../src/core/knowledge';
+import { readKnowledge } from '../src/server/knowledge/load';
+
+const json = process.argv.includes('--json');
+const { knowledge, problems } = readKnowledge('knowledge');
+const survey = surveyKnowledge(knowledge);
+if (json) process.stdout.write(`${JSON.stringify({ hash: knowledge.hash, label: knowledge.label, problems, ...survey })}\n`);
+else {
+  for (const p of problems) console.error(p);
+  console.error(
+    `knowledge: ${Object.entries(survey.counts)
+      .map(([what, n]) => `${n} ${what}`)
+      .join(', ')} (${knowledge.label}), ${knowledge.hash}`,
+  );
+  if (process.argv.includes('--weak')) for (const w of survey.weak) console.error(`weak: ${w}`);
+  else if (survey.weak.length) console.error(`weakly covered: ${survey.weak.length} (--weak lists them)`);
+}
+if (problems.length) process.exit(1);

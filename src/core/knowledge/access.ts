@@ -1,0 +1,23 @@
+import type { Access, Knowledge } from './types';
+
+/** Ways to a step, each the list of what comes off first; one empty list where it is at hand. */
+export const routesOf = (a: Access): string[][] => [a.after ?? [], ...(a.or ?? [])];
+
+/**
+ * The steps of taking apart as they are on one kind of bike: its archetype's own before the general ones, and none of
+ * those that it has not got.
+ */
+export function accessOf(k: Pick<Knowledge, 'access' | 'archetypes'>, archetype: string | null): Access[] {
+  const kind = k.archetypes.find((a) => a.id === archetype);
+  const own = new Map(kind?.access.map((a) => [a.id, a]));
+  const absent = new Set(kind ? kind.absent : ['fairing']);
+  return [...k.access.filter((a) => !own.has(a.id)), ...own.values()].filter((a) => !absent.has(a.id));
+}
+
+const middle = ([low, high]: readonly [number, number]) => (low + high) / 2;
+
+/** Minutes that a step is expected to take, off and on again, breakages included. */
+export const expectedMinutes = (a: Access): number => middle(a.off) + middle(a.on) + (a.breaks ? a.breaks.chance * a.breaks.minutes : 0);
+
+/** Parts that are expected to be broken on the way, in the shop's currency. */
+export const expectedBreakage = (a: Access): number => (a.breaks ? a.breaks.chance * a.breaks.parts : 0);

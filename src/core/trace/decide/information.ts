@@ -1,0 +1,33 @@
+import type { TestAct } from './problem';
+
+/** A test that tells less than this many bits is not worth anyone's while. */
+export const leastBits = 0.005;
+
+/** x·log2(x) of every likelihood, worked out once for each test. */
+const surprises = new WeakMap<TestAct, Float64Array[]>();
+
+function surpriseOf(t: TestAct): Float64Array[] {
+  let s = surprises.get(t);
+  if (!s) surprises.set(t, (s = t.likelihood.map((l) => l.map((x) => (x > 0 ? x * Math.log2(x) : 0)))));
+  return s;
+}
+
+/** What a test is expected to tell, in bits: the mutual information of its outcome and the hypothesis. */
+export function information(weights: Float64Array, t: TestAct): number {
+  const surprise = surpriseOf(t);
+  let bits = 0;
+  for (let o = 0; o < surprise.length; o++) {
+    const likelihood = t.likelihood[o];
+    const own = surprise[o];
+    let chance = 0;
+    let known = 0;
+    for (let h = 0; h < weights.length; h++) {
+      const w = weights[h];
+      chance += w * likelihood[h];
+      known += w * own[h];
+    }
+    bits += known;
+    if (chance > 0) bits -= chance * Math.log2(chance);
+  }
+  return Math.max(0, bits);
+}

@@ -1,0 +1,1 @@
+export { caseFileOf, readCase, type CaseFile, type CaseLine, type ReadCase } from './caseFile';

@@ -1,0 +1,29 @@
+import { wordsOf } from '../symptoms';
+
+/** What a word or a line in a file was taken for; `how` tells how it was found. */
+export interface Meant {
+  id: string;
+  name: string;
+  how: 'id' | 'words';
+}
+
+/**
+ * The thing that some words mean: its id, or the one whose name shares most with them. Null where nothing does, or two
+ * do equally well.
+ */
+export function meantBy(things: readonly { id: string; name: string; more?: string }[], said: string): Meant | null {
+  const exact = things.find((t) => t.id === said.trim());
+  if (exact) return { id: exact.id, name: exact.name, how: 'id' };
+  const asked = [...new Set(wordsOf(said))];
+  if (asked.length === 0) return null;
+  const scored = things
+    .map((t) => {
+      const own = new Set(wordsOf(`${t.name} ${t.id.replace(/-/g, ' ')} ${t.more ?? ''}`));
+      const shared = asked.filter((w) => own.has(w) || [...own].some((x) => x.length > 3 && (x.startsWith(w) || w.startsWith(x)))).length;
+      return { t, score: shared / asked.length + (0.2 * shared) / Math.max(1, own.size) };
+    })
+    .sort((a, b) => b.score - a.score);
+  const [first, second] = scored;
+  if (!first || first.score < 0.5 || (second && second.score > first.score - 1e-9)) return null;
+  return { id: first.t.id, name: first.t.name, how: 'words' };
+}

@@ -1,0 +1,128 @@
+import { gradesOf, levelsOf, linkLevels, showing } from '../model/strength';
+import { buildModel, findingKind, type Model } from '../model/build';
+import type { Case } from '../model/case';
+import type { FindingKind, Knowledge, Test } from '../../knowledge';
+import type { Coin } from './coin';
+
+/** Chances that a repair leaves the fault there and that it makes one: those that the model reckons with. */
+const residual = 0.08;
+const made = 0.02;
+
+type Flavour = 'steady' | 'intermittent';
+
+/** A kind of bike with its history, as the truth has it; bikes are drawn from it. */
+export class Kind {
+  readonly model: Model;
+
+  constructor(
+    readonly truth: Knowledge,
+    traced: Case,
+  ) {
+    this.model = buildModel(truth, { ...traced, complaints: [] });
+  }
+
+  /** A bike with what is wrong with it, each group drawn from its own modes. */
+  draw(coin: Coin): Bike {
+    const present = new Map<string, Flavour>();
+    for (const g of this.model.groups) {
+      let u = coin(`group ${g.id}`);
+      let s = 0;
+      while (s + 1 < g.states.length && u >= g.states[s].prior) u -= g.states[s++].prior;
+      for (const key of g.states[s].members) present.set(key, g.paths[s][0].flavour);
+    }
+    return new Bike(this.model, present, coin);
+  }
+}
+
+/** A bike with hidden faults that answers tests and lets itself be repaired. It never shows what is wrong. */
+export class Bike {
+  private epoch = 0;
+  /** Faults that were repaired, in their order: a finding is drawn anew after a repair that bears on it. */
+  private readonly repaired: string[] = [];
+
+  constructor(
+    private readonly model: Model,
+    private readonly present: Map<string, Flavour>,
+    private readonly coin: Coin,
+  ) {}
+
+  has(key: string): boolean {
+    return this.present.has(key);
+  }
+
+  /** The faults that bring one of these symptoms on this bike, now. */
+  bringing(symptoms: readonly string[]): string[] {
+    return [...this.present.keys()].filter((key) => symptoms.some((id) => this.brings(key, id)));
+  }
+
+  /** Whether it complains of this now. What a fault brings on one bike it goes on bringing. */
+  shows(symptom: string): boolean {
+    if (this.bringing([symptom]).length > 0) return true;
+    const { leak } = this.kind(symptom);
+    return this.epoch === 0 && this.coin(`leak ${symptom}`) < (typeof leak === 'number' ? leak : 0);
+  }
+
+  /** The outcome of a test at a place. */
+  answer(test: Test, position: string | null): string {
+    const ids = [...new Set(test.outcomes.flatMap((o) => Object.keys(o.find)))];
+    const levels = new Map(ids.map((id) => [id, this.level(id, position, test.bypasses ?? [])]));
+    const fits = test.outcomes.filter((o) =>
+      Object.entries(o.find).every(([id, grade]) => gradesOf(this.kind(id))[levels.get(id)!] === grade),
+    );
+    if (fits.length > 0) return fits[0].id;
+    // More at once than one outcome can say: the one that says most of it.
+    const agrees = (find: Record<string, string>) =>
+      Object.entries(find).reduce((n, [id, grade]) => n + (gradesOf(this.kind(id))[levels.get(id)!] === grade ? 1 : -1), 0);
+    return test.outcomes.reduce((a, o) => (agrees(o.find) > agrees(a.find) ? o : a)).id;
+  }
+
+  /** Mends one suspect as well as a repair does; says whether it was there. */
+  repair(key: string): boolean {
+    const there = this.present.has(key);
+    const u = this.coin(`repair ${key} ${this.epoch}`);
+    this.epoch++;
+    this.repaired.push(key.split('#')[0]);
+    if (there && u >= residual) this.present.delete(key);
+    if (!there && u < made) this.present.set(key, 'steady');
+    return there;
+  }
+
+  private bears(faultId: string, finding: string): boolean {
+    const { knowledge: k } = this.model;
+    if (faultId === 'not-in-list') return true;
+    const together = k.groups.find((g) => g.modes.some((m) => m.faults.includes(faultId)))?.modes.flatMap((m) => m.faults) ?? [faultId];
+    return k.faults.some((f) => together.includes(f.id) && finding in f.causes);
+  }
+
+  private kind(id: string): FindingKind {
+    return findingKind(this.model.knowledge, id);
+  }
+
+  private brings(key: string, symptom: string): boolean {
+    const { fault, position } = this.model.byKey.get(key)!;
+    const levels = linkLevels(fault, position, this.kind(symptom), null, this.model.positions.length, 1);
+    return levels !== null && this.coin(`${key} brings ${symptom}`) >= levels[0];
+  }
+
+  /** The level that a finding has now: the greatest of what its own error and each fault brings. */
+  private level(id: string, position: string | null, bypasses: readonly string[]): number {
+    const kind = this.kind(id);
+    const at = kind.per === 'cylinder' ? position : null;
+    const since = this.repaired.filter((f) => this.bears(f, id)).length;
+    const name = `${id}#${at ?? ''}@${since}${bypasses.join()}`;
+    const draw = (levels: readonly number[], who: string) => {
+      let u = this.coin(`${name} ${who}`);
+      let l = 0;
+      while (l + 1 < levels.length && u >= levels[l]) u -= levels[l++];
+      return l;
+    };
+    let level = draw(levelsOf(kind, kind.leak), 'itself');
+    for (const [key, flavour] of this.present) {
+      const s = this.model.byKey.get(key)!;
+      const factor = showing(s.fault, flavour, {}, bypasses);
+      const levels = linkLevels(s.fault, s.position, kind, at, this.model.positions.length, factor);
+      if (levels) level = Math.max(level, draw(levels, key));
+    }
+    return level;
+  }
+}

@@ -1,0 +1,99 @@
+import type { Bike } from './bike';
+import type { Coin } from './coin';
+import type { Act, Policy } from './policies';
+import { expectedBreakage, expectedMinutes } from '../../knowledge';
+import { retestMinutes } from '../policy/beliefs';
+import { stillToOpen, stripOf, type Strip } from '../policy/strip';
+import type { Thread } from './thread';
+
+/** What one policy did to one bike. Money in the shop's currency, minutes in all; both with the repairs that had to be. */
+export interface Course {
+  cured: boolean;
+  minutes: number;
+  money: number;
+  tests: number;
+  repairs: number;
+  /** Repairs of what was not there. */
+  wrong: number;
+  /** What was believed of each suspect before the first repair, and whether it was true; null if nothing was repaired. */
+  first: { chance: number; there: boolean }[] | null;
+}
+
+export interface Limits {
+  /** Money after which the owner would have given up. */
+  cap: number;
+}
+
+/** Lets a policy work on a bike until everything that was complained of is cured or the cap is reached. */
+export function follow(policy: Policy, start: Thread, bike: Bike, coin: Coin, { cap }: Limits): Course {
+  const rate = Number(start.setting.job.rate);
+  const strip = stripOf(start.root.beliefs.model);
+  const complained = Object.keys(start.setting.symptoms).filter((s) => start.setting.symptoms[s] === 'present');
+  const course: Course = { cured: false, minutes: 0, money: 0, tests: 0, repairs: 0, wrong: 0, first: null };
+  let state = strip.now;
+  const pay = (minutes: number, parts: number, wanted: readonly string[] | undefined) => {
+    const opened = stillToOpen(strip, wanted, state);
+    state = strip.states.reach(state, strip.states.want(wanted)).next;
+    const all = minutes + opened.reduce((s, a) => s + expectedMinutes(a), 0);
+    course.minutes += all;
+    course.money += (all * rate) / 60 + parts + opened.reduce((s, a) => s + expectedBreakage(a), 0);
+  };
+  let thread = start;
+  while (course.money < cap) {
+    const act = chosen(policy, thread, coin);
+    if (act.kind === 'none') break;
+    if (act.kind === 'test') {
+      pay(act.test.minutes, 0, act.test.access);
+      course.tests++;
+      const outcome = bike.answer(act.test, act.position);
+      thread = thread.after({ kind: 'test', testId: act.test.id, position: act.position, outcome });
+      continue;
+    }
+    if (policy.name === 'least-cost') course.first ??= believed(thread, bike);
+    const { remedy } = start.knowledge.faults.find((f) => f.id === act.key.split('#')[0])!;
+    pay(remedy.minutes + retestMinutes, remedy.parts, remedy.access);
+    course.repairs++;
+    if (!bike.repair(act.key)) course.wrong++;
+    const left = complained.filter((s) => bike.shows(s));
+    if (left.length === 0) {
+      course.cured = true;
+      break;
+    }
+    thread = thread.after({ kind: 'repair', key: act.key, left });
+  }
+  return course;
+}
+
+function chosen(policy: Policy, thread: Thread, coin: Coin): Act {
+  if (!policy.shared) return policy.next(thread, coin);
+  const known = thread.chosen.get(policy.name) as Act | undefined;
+  if (known) return known;
+  const act = policy.next(thread, coin);
+  thread.chosen.set(policy.name, act);
+  return act;
+}
+
+function believed(thread: Thread, bike: Bike): Course['first'] {
+  const { beliefs, situation } = thread;
+  const chance = new Float64Array(beliefs.repairCost.length);
+  beliefs.faults.forEach((f, h) => f.forEach((i) => (chance[i] += situation.weights[h])));
+  const open = Object.keys(thread.setting.symptoms).filter((s) => thread.setting.symptoms[s] === 'present');
+  const bringing = new Set(bike.bringing(open));
+  return [...chance.keys()]
+    .filter((i) => chance[i] > 0 || bringing.has(beliefs.model.suspects[i].key))
+    .map((i) => ({ chance: chance[i], there: bringing.has(beliefs.model.suspects[i].key) }));
+}
+
+/** What curing these faults costs one who knows them: their repairs with what must come off, once, and one retest each. */
+export function unavoidable(strip: Strip, thread: Thread, keys: readonly string[]): number {
+  const rate = Number(thread.setting.job.rate);
+  let state = strip.now;
+  let money = 0;
+  for (const key of keys) {
+    const { remedy } = thread.knowledge.faults.find((f) => f.id === key.split('#')[0])!;
+    const { cost, next } = strip.states.reach(state, strip.states.want(remedy.access));
+    state = next;
+    money += cost + remedy.parts + ((remedy.minutes + retestMinutes) * rate) / 60;
+  }
+  return money;
+}

@@ -1,0 +1,113 @@
+import { describe, expect, it } from 'vitest';
+import { bikeOf, jobOf } from '../../../../test/fixtures/case';
+import { shipped } from '../../../../test/fixtures/knowledge';
+import { buildModel } from '../model';
+import { believe } from '../policy/beliefs';
+import { caseAfter, checklist, coinOf, follow, Kind, leastCost, perturbed, Thread, type Event, type Setting } from '.';
+
+const bike = bikeOf({ archetype: 'air-twin', starting: 'both', voltage: 12 });
+const job = jobOf({ standingMonths: 8 });
+const setting = (...symptoms: string[]): Setting => ({
+  bike,
+  job,
+  symptoms: Object.fromEntries(symptoms.map((s) => [s, 'present' as const])),
+});
+const kind = new Kind(shipped, caseAfter({ bike, job, symptoms: {} }, []));
+
+describe('drawn bikes', () => {
+  it('are the same for the same coin, whatever is asked of them first', () => {
+    const test = (id: string) => shipped.tests.find((t) => t.id === id)!;
+    const [one, two] = [kind.draw(coinOf(5)), kind.draw(coinOf(5))];
+    const asked = ['spark-look', 'compression', 'drain-bowl', 'choke-feel'];
+    const answers = (b: typeof one, ids: string[]) => new Map(ids.map((id) => [id, b.answer(test(id), test(id).per ? '1' : null)]));
+    const a = answers(one, asked);
+    const b = answers(two, [...asked].reverse());
+    for (const id of asked) expect(b.get(id)).toBe(a.get(id));
+  });
+
+  it('have each fault about as often as its odds say', () => {
+    const n = 3000;
+    const count = (key: string) => {
+      let there = 0;
+      for (let i = 0; i < n; i++) if (kind.draw(coinOf(i * 13 + 1)).has(key)) there++;
+      return there / n;
+    };
+    for (const key of ['jets-gummed', 'points-dirty', 'fuel-stale']) {
+      const { odds } = kind.model.byKey.get(key)!;
+      const p = odds / (1 + odds);
+      expect(Math.abs(count(key) - p)).toBeLessThan(4 * Math.sqrt(p / n));
+    }
+  });
+
+  it('a repair of what is there mends it nearly always, and the complaint goes with it', () => {
+    let mended = 0;
+    let all = 0;
+    for (let i = 0; all < 60; i++) {
+      const b = kind.draw(coinOf(i));
+      const [key] = b.bringing(['no-start']);
+      if (!key || b.bringing(['no-start']).length > 1) continue;
+      all++;
+      expect(b.shows('no-start')).toBe(true);
+      expect(b.repair(key)).toBe(true);
+      if (!b.shows('no-start')) mended++;
+    }
+    expect(mended / all).toBeGreaterThan(0.8);
+  });
+});
+
+describe('a perturbed model', () => {
+  it('moves every odds by a factor of two at most, and keeps its shape', () => {
+    const p = perturbed(shipped, coinOf(3));
+    const odds = (x: number) => x / (1 - x);
+    p.faults.forEach((f, i) => {
+      const ratio = odds(f.prior) / odds(shipped.faults[i].prior);
+      expect(ratio).toBeGreaterThan(0.499);
+      expect(ratio).toBeLessThan(2.001);
+      expect(Object.keys(f.causes)).toEqual(Object.keys(shipped.faults[i].causes));
+    });
+  });
+});
+
+describe('what is believed on the way', () => {
+  it('is what the application would believe of the same rows', () => {
+    const start = new Thread(shipped, setting('no-start'));
+    const done: Event[] = [];
+    let thread = start;
+    for (const [testId, position, outcome] of [
+      ['drain-bowl', null, 'clean'],
+      ['spark-look', '1', 'none'],
+      ['flick-points', null, 'none'],
+    ] as const) {
+      done.push({ kind: 'test', testId, position, outcome });
+      thread = thread.after(done[done.length - 1]);
+    }
+    const fresh = believe(buildModel(shipped, caseAfter(setting('no-start'), done)));
+    const share = (faults: number[][], weights: Float64Array, key: string) =>
+      faults.reduce((s, f, h) => s + (f.some((i) => fresh.model.suspects[i].key === key) ? weights[h] : 0), 0);
+    for (const key of ['points-dirty', 'kill-switch', 'supply-bad', 'jets-gummed']) {
+      const now = share(thread.beliefs.faults, thread.situation.weights, key);
+      expect(Math.abs(now - share(fresh.faults, fresh.weights, key))).toBeLessThan(0.03);
+    }
+  });
+
+  it('a policy cures a bike, pays for what it does, and the checklist is not better for it', () => {
+    const lines = ['tap-flow', 'spark-look', 'drain-bowl', 'compression'];
+    let own = 0;
+    let list = 0;
+    let bikes = 0;
+    for (let i = 0; bikes < 12; i++) {
+      const coin = coinOf(i * 17 + 2);
+      const drawn = kind.draw(coin);
+      if (!drawn.shows('no-start') || drawn.bringing(['no-start']).length === 0) continue;
+      bikes++;
+      const start = new Thread(shipped, setting('no-start'));
+      const a = follow(leastCost, start, kind.draw(coin), coin, { cap: 3000 });
+      expect(a.cured).toBe(true);
+      expect(a.first).not.toBeNull();
+      expect(a.money).toBeGreaterThan(0);
+      own += a.money;
+      list += follow(checklist(lines), start, kind.draw(coin), coin, { cap: 3000 }).money;
+    }
+    expect(own).toBeLessThan(list);
+  });
+});

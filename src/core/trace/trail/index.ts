@@ -1,0 +1,2 @@
+export { changedTogether, trailOf, type TrailStep } from './trail';
+export { trailMarkdown, trailSvg } from './draw';
