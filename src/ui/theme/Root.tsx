@@ -1,6 +1,7 @@
 import { useEffect, type ReactNode } from 'react';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
+import { steadyPress } from './steadyPress';
 import { theme } from './theme';
 
 /** The provider takes this but its types do not name it: the page's head holds the sheet already (see css.ts). */
@@ -13,6 +14,7 @@ export function Root({ children }: { children: ReactNode }) {
     document.documentElement.setAttribute('data-awake', '');
     // Not in a hurry: it fetches every screen, and the one that is looked at comes first.
     if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+    return steadyPress(document);
   }, []);
   return (
     <ThemeProvider theme={theme} disableTransitionOnChange {...sheetIsInHead}>
