@@ -21,7 +21,6 @@ import {
   type Coin,
   type Course,
   type Policy,
-  type Setting,
 } from '../../src/core/trace/simulate';
 import { stripOf } from '../../src/core/trace';
 import { scenarios } from './scenarios';
@@ -41,14 +40,17 @@ const most = 3;
 
 export interface Task {
   family: string;
-  /** Drawn bikes in all, over the scenarios. */
+  /** Bikes drawn from the model itself, over the scenarios; and from perturbed ones. */
   bikes: number;
+  perturbedBikes: number;
   seed: number;
-  perturbed: boolean;
   /** Training bikes a scenario, and moves tried, for the best fixed order. */
   training: number;
   rounds: number;
 }
+
+/** Two ways to draw: from the model, and from models whose odds are off. */
+export type Drawing = 'as modelled' | 'perturbed';
 
 /** Every how many bikes the schools and the other simple policies are let loose on one as well. */
 const others = 40;
@@ -69,22 +71,40 @@ interface Drawn {
   faults: string[];
 }
 
+/** Threads of thought by scenario and complaint, shared by all bikes and policies of a family. */
+class Threads {
+  private readonly known = new Map<string, Thread>();
+
+  constructor(
+    private readonly k: Knowledge,
+    private readonly symptoms: readonly string[],
+  ) {}
+
+  of(s: number, shown: readonly string[]): Thread {
+    const name = `${s} ${shown.join()}`;
+    let thread = this.known.get(name);
+    if (thread) return thread;
+    const { bike, job } = scenarios[s];
+    const told = Object.fromEntries(this.symptoms.map((id): [string, SymptomAnswer] => [id, shown.includes(id) ? 'present' : 'absent']));
+    this.known.set(name, (thread = new Thread(this.k, { bike, job, symptoms: told })));
+    return thread;
+  }
+
+  /** What was thought about one scenario is not needed for the next. */
+  forget(): void {
+    this.known.clear();
+  }
+}
+
 /** Bikes that complain of something in the family, from the truth; their complaint begins a thread of the believed model. */
 function* drawBikes(
-  k: Knowledge,
-  truth: (seed: number) => Knowledge,
-  task: Task,
-  symptoms: readonly string[],
-  n: number,
-  s: number,
+  kinds: readonly Kind[],
+  threads: Threads,
+  { seed, symptoms, n, s }: { seed: number; symptoms: readonly string[]; n: number; s: number },
 ): Generator<Drawn> {
-  const { bike, job } = scenarios[s];
-  const threads = new Map<string, Thread>();
-  const empty: Setting = { bike, job, symptoms: {} };
-  const kinds = Array.from({ length: task.perturbed ? 20 : 1 }, (_x, i) => new Kind(truth(i), caseAfter(empty, [])));
   let found = 0;
   for (let i = 0; found < n && i < n * 4000; i++) {
-    const coin = coinOf((task.seed * 1000003 + s * 7919 + i * 2 + 1) >>> 0);
+    const coin = coinOf((seed * 1000003 + s * 7919 + i * 2 + 1) >>> 0);
     const kind = kinds[i % kinds.length];
     const draw = () => kind.draw(coin);
     const drawn = draw();
@@ -93,31 +113,54 @@ function* drawBikes(
     const faults = drawn.bringing(shown);
     if (faults.length === 0 || faults.length > most) continue;
     found++;
-    const told = Object.fromEntries(symptoms.map((id): [string, SymptomAnswer] => [id, shown.includes(id) ? 'present' : 'absent']));
-    const name = shown.join();
-    let thread = threads.get(name);
-    if (!thread) threads.set(name, (thread = new Thread(k, { bike, job, symptoms: told })));
-    yield { bike: draw, coin, thread, faults };
+    yield { bike: draw, coin, thread: threads.of(s, shown), faults };
   }
 }
 
-/** The best fixed order that a search over training bikes finds: the order of first worth, improved by moving tests about. */
-function bestOrder(k: Knowledge, task: Task, symptoms: readonly string[]): string[] {
-  const train = { ...task, seed: task.seed + 500, perturbed: false };
-  const training = scenarios.flatMap((_x, s) => [...drawBikes(k, () => k, train, symptoms, task.training, s)]);
+/** Tests by the mean place they have in some lists; those in few lists come later. */
+function merged(lists: readonly (readonly string[])[]): string[] {
+  const place = new Map<string, number[]>();
+  for (const l of lists) l.forEach((id, i) => place.set(id, [...(place.get(id) ?? []), i]));
+  const mean = (id: string) => {
+    const at = place.get(id)!;
+    return (at.reduce((a, b) => a + b, 0) + (lists.length - at.length) * 40) / lists.length;
+  };
+  return [...place.keys()].sort((a, b) => mean(a) - mean(b) || (a < b ? -1 : 1));
+}
+
+/** The tests that least cost did on a bike, in their order. */
+function chosenOn(d: Drawn): string[] {
+  const done: string[] = [];
+  const watched: Policy = {
+    ...leastCost,
+    shared: false,
+    next: (thread, coin) => {
+      const act = leastCost.next(thread, coin);
+      if (act.kind === 'test') done.push(act.test.id);
+      return act;
+    },
+  };
+  follow(watched, d.thread, d.bike(), d.coin, { cap });
+  return [...new Set(done)];
+}
+
+/**
+ * The best fixed order that a search over training bikes finds. It begins at the best of three: tests by what they tell
+ * for their cost, by how early least cost came to them, and as the checklist has them; then tests are moved about.
+ */
+function bestOrder(training: readonly Drawn[], lines: readonly string[], task: Task): string[] {
   if (training.length === 0) return [];
   const cost = (order: string[], name: string) =>
     training.reduce((sum, d) => sum + follow(inOrder(name, order), d.thread, d.bike(), d.coin, { cap }).money, 0);
-  // Orders of first worth, one a complaint, merged by mean place.
-  const orders = [...new Set(training.map((d) => d.thread))].map(firstOrder);
-  const place = new Map<string, number[]>();
-  for (const o of orders) o.forEach((id, i) => place.set(id, [...(place.get(id) ?? []), i]));
-  const mean = (id: string) => {
-    const at = place.get(id)!;
-    return (at.reduce((a, b) => a + b, 0) + (orders.length - at.length) * 40) / orders.length;
-  };
-  let best = [...place.keys()].sort((a, b) => mean(a) - mean(b) || (a < b ? -1 : 1));
-  let least = cost(best, 'order');
+  const worth = merged([...new Set(training.map((d) => d.thread))].map(firstOrder));
+  const early = merged(training.map(chosenOn));
+  const after = (first: readonly string[]) => [...new Set([...first, ...early, ...worth])];
+  let best = worth;
+  let least = Infinity;
+  [after(worth), after(early), after(lines)].forEach((order, i) => {
+    const c = cost(order, `start ${i}`);
+    if (c < least) [best, least] = [order, c];
+  });
   for (let round = 0; round < task.rounds; round++) {
     const coin = coinOf(task.seed + round + 77);
     const from = Math.floor(coin('from') * Math.min(14, best.length));
@@ -125,28 +168,36 @@ function bestOrder(k: Knowledge, task: Task, symptoms: readonly string[]): strin
     const tried = [...best];
     tried.splice(to, 0, ...tried.splice(from, 1));
     const c = cost(tried, `order ${round}`);
-    if (c < least) {
-      least = c;
-      best = tried;
-    }
+    if (c < least) [best, least] = [tried, c];
   }
   return best;
 }
 
-export function runTask(k: Knowledge, task: Task): BikeResult[] {
+export function runTask(k: Knowledge, task: Task): Record<Drawing, BikeResult[]> {
   const symptoms = k.findings.filter((f) => f.symptom?.family === task.family).map((f) => f.id);
   const lines = listsOf()[task.family];
-  const truth = (i: number) => (task.perturbed ? perturbed(k, coinOf(task.seed * 31 + i)) : k);
-  const results: BikeResult[] = [];
-  const policies = [leastCost, checklist(lines), inOrder('static', bestOrder(k, task, symptoms))];
-  scenarios.forEach((_s, s) => {
-    const n = Math.floor(task.bikes / scenarios.length) + (s < task.bikes % scenarios.length ? 1 : 0);
-    for (const d of drawBikes(k, truth, task, symptoms, n, s)) {
-      const courses: Record<string, Course> = {};
-      const all = !task.perturbed && results.length % others === 0 ? [...policies, ...simple] : policies;
-      for (const p of all) courses[p.name] = follow(p, d.thread, d.bike(), d.coin, { cap });
-      results.push({ faults: d.faults.length, unavoidable: unavoidable(stripOf(d.thread.beliefs.model), d.thread, d.faults), courses });
-    }
+  const threads = new Threads(k, symptoms);
+  const kindsOf = (s: number, truths: readonly Knowledge[]) =>
+    truths.map((truth) => new Kind(truth, caseAfter({ ...scenarios[s], symptoms: {} }, [])));
+  const own = scenarios.map((_x, s) => kindsOf(s, [k]));
+  const off = Array.from({ length: task.perturbedBikes ? 20 : 0 }, (_x, i) => perturbed(k, coinOf((task.seed + 1) * 31 + i)));
+  const share = (n: number, s: number) => Math.floor(n / scenarios.length) + (s < n % scenarios.length ? 1 : 0);
+  const training = scenarios.flatMap((_x, s) => [...drawBikes(own[s], threads, { seed: task.seed + 500, symptoms, n: task.training, s })]);
+  const policies = [leastCost, checklist(lines), inOrder('static', bestOrder(training, lines, task))];
+  const results: Record<Drawing, BikeResult[]> = { 'as modelled': [], perturbed: [] };
+  scenarios.forEach((_x, s) => {
+    threads.forget();
+    const run = (drawing: Drawing, kinds: readonly Kind[], seed: number, n: number) => {
+      for (const d of drawBikes(kinds, threads, { seed, symptoms, n, s })) {
+        const courses: Record<string, Course> = {};
+        const all = drawing === 'as modelled' && results[drawing].length % others === 0 ? [...policies, ...simple] : policies;
+        for (const p of all) courses[p.name] = follow(p, d.thread, d.bike(), d.coin, { cap });
+        const necessary = unavoidable(stripOf(d.thread.beliefs.model), d.thread, d.faults);
+        results[drawing].push({ faults: d.faults.length, unavoidable: necessary, courses });
+      }
+    };
+    run('as modelled', own[s], task.seed, share(task.bikes, s));
+    if (off.length) run('perturbed', kindsOf(s, off), task.seed + 1, share(task.perturbedBikes, s));
   });
   return results;
 }

@@ -1,23 +1,28 @@
 import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
-import type { BikeResult, Task } from './family';
+import type { runTask, Task } from './family';
+
+type Result = ReturnType<typeof runTask>;
 
 /** Runs tasks over all cores, the next one to whoever is free; `told` hears of each that is done. */
 export async function runAll(
   tasks: readonly Task[],
   told: (done: number, of: number, t: Task, seconds: number) => void,
-): Promise<BikeResult[][]> {
-  const results: BikeResult[][] = new Array<BikeResult[]>(tasks.length);
+): Promise<Result[]> {
+  const results: Result[] = new Array<Result>(tasks.length);
   let next = 0;
   let done = 0;
   const work = (n: number) =>
     new Promise<void>((resolve, reject) => {
-      const worker = new Worker(new URL('./worker.mjs', import.meta.url), { workerData: n });
+      const worker = new Worker(new URL('./worker.mjs', import.meta.url), {
+        workerData: n,
+        resourceLimits: { maxYoungGenerationSizeMb: 96, maxOldGenerationSizeMb: 6000 },
+      });
       let own = -1;
       let began = 0;
       worker.on('error', reject);
-      worker.on('message', (m: string | BikeResult[]) => {
-        if (Array.isArray(m)) {
+      worker.on('message', (m: string | Result) => {
+        if (typeof m !== 'string') {
           results[own] = m;
           told(++done, tasks.length, tasks[own], (performance.now() - began) / 1000);
         }

@@ -19,7 +19,7 @@ export function ratioOf(above: readonly number[], below: readonly number[]): Rat
 
 /** Expected calibration error in ten bins, and the mean logarithmic score, of what was believed before each first repair. */
 export function calibration(results: readonly BikeResult[]): { ece: number; logScore: number } {
-  const all = results.flatMap((r) => r.courses['least-cost'].first ?? []).filter((x) => x.chance > 0.01 || x.there);
+  const all = results.flatMap((r) => r.courses['least-cost'].first ?? []);
   let ece = 0;
   for (let b = 0; b < 10; b++) {
     const bin = all.filter((x) => Math.min(9, Math.floor(x.chance * 10)) === b);
@@ -36,7 +36,7 @@ export function topThree(results: readonly BikeResult[]): number {
     [...r.courses['least-cost'].first!]
       .sort((a, b) => b.chance - a.chance)
       .slice(0, 3)
-      .some((x) => x.there),
+      .some((x) => x.cause),
   );
   return hit.length / Math.max(1, one.length);
 }

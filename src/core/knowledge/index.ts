@@ -4,3 +4,4 @@ export { checkKnowledge } from './check';
 export { accessOf, expectedBreakage, expectedMinutes, routesOf } from './access';
 export { assembleKnowledge, type KnowledgeFile } from './assemble';
 export { surveyKnowledge, type Survey } from './survey';
+export { faultById, findingById, foundBy, testById } from './lookup';

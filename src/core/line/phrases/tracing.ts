@@ -1,4 +1,4 @@
-import { applicability, factsOf, type Fault, type Test } from '../../knowledge';
+import { type Fault, type Test, applicability, factsOf, findingById, testById } from '../../knowledge';
 import { forBike, limitFor, quantityInfo } from '../../measure';
 import type { Complaint, Conditions, Evidence, Repair } from '../../record';
 import { openComplaints } from '../../stage';
@@ -183,7 +183,7 @@ const recommended: Slot<Test> = {
   hint: 'next',
   offers: () => ['next'],
   read({ tokens, context }, at) {
-    const t = context.next && context.knowledge.tests.find((x) => x.id === context.next!.testId);
+    const t = context.next && testById(context.knowledge, context.next!.testId);
     return t && tokens[at]?.low === 'next' ? [{ value: t, next: at + 1 }] : [];
   },
 };
@@ -229,7 +229,7 @@ const predict: Phrase = {
 const standing = ({ traced }: LineContext): Evidence[] => traced.evidence.filter((e) => !e.withdrawn);
 const entry = oneOf<Evidence>('a result', (c) =>
   [...standing(c)].reverse().map((e) => {
-    const t = c.knowledge.tests.find((x) => x.id === e.testId);
+    const t = testById(c.knowledge, e.testId);
     return { value: e, names: [`${t?.name ?? e.testId}${e.position ? ` ${e.position}` : ''}`, plainId(e.testId)] };
   }),
 );
@@ -241,7 +241,7 @@ const withdraw: Phrase = {
   mean([, e, position, , , why], { context }) {
     const it = e as Evidence;
     if (position !== null && it.position !== position) return [];
-    const t = context.knowledge.tests.find((x) => x.id === it.testId);
+    const t = testById(context.knowledge, it.testId);
     return [
       {
         phrase: 'withdraw',
@@ -480,7 +480,7 @@ const symptom: Phrase = {
   mean: ([, id, , value], { context }) =>
     openComplaints(context.traced).map((c) => ({
       phrase: 'symptom',
-      words: `${context.knowledge.findings.find((f) => f.id === id)?.name ?? String(id)}: ${value === 'present' ? 'yes' : 'no'} (“${c.words}”)`,
+      words: `${findingById(context.knowledge, String(id))?.name ?? String(id)}: ${value === 'present' ? 'yes' : 'no'} (“${c.words}”)`,
       acts: [
         { do: 'set', type: 'complaint.set', table: 'complaint', id: c.id, set: { symptoms: { ...c.symptoms, [id as string]: value } } },
       ],

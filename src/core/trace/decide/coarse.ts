@@ -8,6 +8,18 @@ export interface Coarse {
   repairs: number[];
 }
 
+function picked(from: Float64Array, at: readonly number[]): Float64Array {
+  const out = new Float64Array(at.length);
+  for (let i = 0; i < at.length; i++) out[i] = from[at[i]];
+  return out;
+}
+
+function scaled(x: readonly number[], by: number): Float64Array {
+  const out = new Float64Array(x.length);
+  for (let i = 0; i < x.length; i++) out[i] = x[i] / by;
+  return out;
+}
+
 /** The same whatever the size of the problem. */
 export const coarseLimits = { hypotheses: 100, tests: 24 };
 
@@ -47,12 +59,12 @@ export function coarse(p: Problem, s: Situation, bits: Float64Array, limits = co
       repairs: repairs.map((f) => p.repairs[f]),
       tests: tests.map((t): TestAct => ({
         ...p.tests[t],
-        likelihood: p.tests[t].likelihood.map((l) => Float64Array.from(kept, (h) => l[h])),
+        likelihood: p.tests[t].likelihood.map((l) => picked(l, kept)),
       })),
     },
     situation: {
       ...s,
-      weights: Float64Array.from(weights, (w) => w / (lost < 1 ? total : 1)),
+      weights: scaled(weights, lost < 1 ? total : 1),
       shut: new Uint8Array(tests.length),
       mended: Uint8Array.from(repairs, (f) => s.mended[f]),
     },

@@ -1,4 +1,4 @@
-import type { Knowledge, Test } from '../../knowledge';
+import { type Knowledge, type Test, faultById, testById } from '../../knowledge';
 import { factsOf } from '../../knowledge';
 import { forBike } from '../../measure';
 import { parseQuantity, show } from '../../quantity';
@@ -162,7 +162,7 @@ class Reader {
         return c;
       }
       if (meant.how === 'words') this.said(where, line.repair, `the repair of ${meant.id} (${meant.name})`);
-      const per = this.k.faults.find((f) => f.id === meant.id)!.per;
+      const per = faultById(this.k, meant.id)!.per;
       const id = `r${n}`;
       const repair: Repair = {
         ...row,
@@ -201,7 +201,7 @@ class Reader {
       return c;
     }
     if (meant.how === 'words') this.said(where, line.test, `${meant.id} (${meant.name})`);
-    const test = this.k.tests.find((t) => t.id === meant.id)!;
+    const test = testById(this.k, meant.id)!;
     const reading = line.reading === undefined ? null : this.reading(c, test, position, String(line.reading), n, where);
     const outcome = reading?.outcome ?? this.outcome(test, line.result, where);
     if (!outcome) return c;

@@ -1,4 +1,4 @@
-import type { Facts, FindingKind, Knowledge } from '../../knowledge';
+import { type Facts, type FindingKind, type Knowledge, findingById } from '../../knowledge';
 import { factsOf } from '../../knowledge';
 import { groupBy } from '../../record';
 import type { Finding, Link, Network, Observation } from '../network';
@@ -22,7 +22,7 @@ export interface Model {
   /** Index into network.findings by instance id, for those observed. */
   observed: Map<string, Observation>;
   /** Which rows of evidence each observation came from. */
-  claims: Claim[];
+  claims: readonly Claim[];
   /** Suspects by key, and the groups that can bring each finding. */
   byKey: ReadonlyMap<string, Suspect>;
   groupsCausing: ReadonlyMap<string, number[]>;
@@ -43,7 +43,13 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
   const positions = positionsOf(traced.bike.cylinders);
   const suspects = suspectsOf(knowledge, facts, positions, traced.job.lastTouched ?? []);
   const ordered = repairsInOrder(traced.repairs);
-  const repaired = ordered.map((r) => ({ id: r.id, key: r.faultId ? keyOf(r.faultId, r.position) : notListed }));
+  const epochs = new Epochs(knowledge, traced.repairs);
+  const { claims, unwatched } = evidenceClaims(knowledge, traced, leaveOut, epochs);
+  const repaired = ordered.map((r) => ({
+    id: r.id,
+    key: r.faultId ? keyOf(r.faultId, r.position) : notListed,
+    mayMake: !unwatched.has(r.id),
+  }));
   const retried = retriedSymptoms(knowledge, traced);
   const groups = groupsOf(knowledge, suspects, repaired, retried, positions.length);
   const byKey = new Map(suspects.map((s) => [s.key, s]));
@@ -64,14 +70,13 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
     network: { groups, findings: [] },
     observations: [],
     observed: new Map(),
-    claims: [],
+    claims,
     byKey,
     groupsCausing,
     now,
-    epochs: new Epochs(knowledge, traced.repairs),
+    epochs,
   };
 
-  const claims = evidenceClaims(knowledge, traced, leaveOut, model.epochs);
   const findings: Finding[] = [];
   // Canonical order, so that results do not depend on the order of entry to the last bit.
   const byInstance = [...groupBy(claims, (c) => instanceId(c.instance))].sort(([x], [y]) => (x < y ? -1 : 1));
@@ -83,7 +88,6 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
     model.observed.set(id, observation);
   }
   model.network = { groups, findings };
-  model.claims = claims;
   return model;
 }
 
@@ -176,7 +180,7 @@ function maxOf(a: number[], b: number[]): number[] {
 }
 
 export function findingKind(k: Knowledge, id: string): FindingKind {
-  const kind = k.findings.find((f) => f.id === id);
+  const kind = findingById(k, id);
   if (!kind) throw new Error(`finding '${id}' is not in the knowledge`);
   return kind;
 }

@@ -1,7 +1,7 @@
-import { factsOf, type FindingKind, type Knowledge, type Test } from '../../knowledge';
+import { type FindingKind, type Knowledge, type Test, factsOf, faultById, findingById, foundBy, testById } from '../../knowledge';
 import { forBike } from '../../measure';
 import { groupBy, type Conditions, type Evidence } from '../../record';
-import { repairsUpTo, type Case } from './case';
+import { repairOf, repairsUpTo, type Case } from './case';
 import { Epochs } from './epochs';
 import { instanceId, type Instance } from './instance';
 import { keyOf } from './groups';
@@ -29,45 +29,71 @@ function oneHot(kind: FindingKind, grade: string): number[] {
 }
 
 /** Each finding that was there doubles the table of the sweep; beyond this many, old times are forgotten. */
-const mostThere = 9;
+const mostThere = 6;
 
 const there = (c: Claim) => c.weights[0] === 0;
 
+/** What the evidence says, thinned where it repeats itself. */
+export interface Said {
+  claims: readonly Claim[];
+  /** Repairs just before which something was left out. That one of these made a fault is not reckoned with. */
+  unwatched: ReadonlySet<string>;
+}
+
+/** The repairs that were made between two times. */
+const between = (before: ReadonlySet<string>, after: ReadonlySet<string>): string[] => [...after].filter((id) => !before.has(id));
+
 /**
  * A finding that was there through many repairs says little more than that it was there at first and these last times:
- * what brings it now brought it all along. Those in between are left out, or every failed repair would double the table.
- * The last few stay where there is room, so that a fault made by the last repair cannot explain the times before it.
+ * what brings it now brought it all along. Where there are too many, those in between are left out one by one, or every
+ * failed repair would double the table. Kept longest are the last few, and the time before a repair after which something
+ * else spoke for the mended fault. Without the time before it, a fault that a repair made would explain the complaint of
+ * all the times before as well; such a repair is named in `unwatched`.
  */
-function withoutBetween(claims: readonly Claim[]): Claim[] {
-  const same = (c: Claim) => {
-    const { kind, position, conditions, bypasses } = c.instance;
-    return [kind, position, conditions.temperature, conditions.battery, bypasses.join()].join('|');
-  };
-  const byFinding = [...groupBy(claims, same).values()].map((all) =>
-    [...groupBy(all, (c) => c.instance.repairs.size).entries()].sort(([a], [b]) => a - b).map(([, x]) => x),
-  );
-  let kept = [...claims];
-  for (const [first, last] of [
-    [1, 3],
-    [1, 1],
-    [0, 1],
-  ]) {
-    const dropped = new Set<Claim>();
-    for (const times of byFinding)
-      times.forEach((time, i) => {
-        const stays = times.slice(Math.max(0, i - 1)).every((t) => t.every(there));
-        if (i >= first && i < times.length - last && stays) time.forEach((c) => dropped.add(c));
-      });
-    kept = claims.filter((c) => !dropped.has(c));
-    if (new Set(kept.filter(there).map((c) => instanceId(c.instance))).size <= mostThere) break;
+function withoutBetween(k: Knowledge, c: Case, claims: readonly Claim[]): Said {
+  const count = (kept: readonly Claim[]) => new Set(kept.filter(there).map((x) => instanceId(x.instance))).size;
+  if (count(claims) <= mostThere) return { claims, unwatched: new Set() };
+  const same = ({ instance: { kind, position, conditions, bypasses } }: Claim) =>
+    [kind, position, conditions.temperature, conditions.battery, bypasses.join()].join('|');
+  const spokenFor = (faultId: string, own: string, since: ReadonlySet<string>) =>
+    claims.some(
+      (x) =>
+        there(x) &&
+        x.instance.kind !== own &&
+        [...since].every((id) => x.instance.repairs.has(id)) &&
+        (x.instance.kind.startsWith(`seen:${faultId}`) || x.instance.kind in (faultById(k, faultId)?.causes ?? {})),
+    );
+  const spare: { time: Claim[]; before: string[]; worth: number }[] = [];
+  for (const all of groupBy(claims, same).values()) {
+    const times = [...groupBy(all, (x) => x.instance.repairs.size).entries()].sort(([a], [b]) => a - b).map(([, x]) => x);
+    times.forEach((time, i) => {
+      const stays = times.slice(Math.max(0, i - 1)).every((t) => t.every(there));
+      if (i === 0 || i === times.length - 1 || !stays) return;
+      const [now, then] = [time[0].instance, times[i + 1][0].instance];
+      const before = between(now.repairs, then.repairs);
+      const mended = before.flatMap((id) => repairOf(c.repairs, id)?.faultId ?? []);
+      const guards = mended.some((f) => spokenFor(f, now.kind, then.repairs));
+      spare.push({ time, before, worth: (guards ? 1000 : 0) - (times.length - i) });
+    });
   }
-  return kept;
+  spare.sort((a, b) => a.worth - b.worth);
+  const dropped = new Set<Claim>();
+  const watched = new Map<string, number>();
+  for (const id of spare.flatMap((s) => s.before)) watched.set(id, (watched.get(id) ?? 0) + 1);
+  let kept = claims;
+  for (const { time, before } of spare) {
+    for (const x of time) dropped.add(x);
+    for (const id of before) watched.set(id, watched.get(id)! - 1);
+    kept = claims.filter((x) => !dropped.has(x));
+    if (count(kept) <= mostThere) break;
+  }
+  return { claims: kept, unwatched: new Set([...watched].flatMap(([id, n]) => (n === 0 ? [id] : []))) };
 }
 
 /** Turns every row that says something of the bike's state into claims on findings. */
-export function evidenceClaims(k: Knowledge, c: Case, leaveOut: ReadonlySet<string>, epochs = new Epochs(k, c.repairs)): Claim[] {
+export function evidenceClaims(k: Knowledge, c: Case, leaveOut: ReadonlySet<string>, epochs = new Epochs(k, c.repairs)): Said {
   const claims: Claim[] = [];
-  const kindOf = (id: string) => k.findings.find((f) => f.id === id);
+  const kindOf = (id: string) => findingById(k, id);
   const at = (repairId: string | null) => ({ repairs: repairsUpTo(c.repairs, repairId), epoch: repairId ?? '' });
 
   // Symptoms, as the owner tells them; picked or denied. Those nobody asked for say nothing.
@@ -101,7 +127,7 @@ export function evidenceClaims(k: Knowledge, c: Case, leaveOut: ReadonlySet<stri
 
   for (const e of c.evidence) {
     if (e.withdrawn || leaveOut.has(e.id)) continue;
-    const test = k.tests.find((t) => t.id === e.testId);
+    const test = testById(k, e.testId);
     if (test) claims.push(...testClaims(k, c, test, e, epochs));
   }
 
@@ -113,7 +139,7 @@ export function evidenceClaims(k: Knowledge, c: Case, leaveOut: ReadonlySet<stri
     const instance = { kind: `seen:${keyOf(f.faultId, f.position)}`, position: null, ...at(f.afterRepairId), conditions: {}, bypasses: [] };
     claims.push({ instance, weights, source: 'verdict', repeat: 'worst', rowId: f.id, made: instance.repairs.size });
   }
-  return withoutBetween(claims);
+  return withoutBetween(k, c, claims);
 }
 
 function testClaims(k: Knowledge, c: Case, test: Test, e: Evidence, epochs: Epochs): Claim[] {
@@ -121,12 +147,12 @@ function testClaims(k: Knowledge, c: Case, test: Test, e: Evidence, epochs: Epoc
   const base = { position: e.position, bypasses: test.bypasses ?? [] };
   const made = repairsUpTo(c.repairs, e.afterRepairId).size;
   const claim = (id: string, weights: number[], conditions: Conditions): Claim => {
-    const kind = k.findings.find((f) => f.id === id);
+    const kind = findingById(k, id);
     const position = kind?.per === 'cylinder' ? base.position : null;
     const instance = { ...base, ...epochs.of(id, e.afterRepairId), kind: id, position, conditions };
     return { instance, weights, source: test.id, repeat, rowId: e.id, made };
   };
-  const kindOf = (id: string) => k.findings.find((f) => f.id === id)!;
+  const kindOf = (id: string) => findingById(k, id)!;
   const tries = e.conditions.tries && e.conditions.tries > 1 ? { tries: e.conditions.tries } : {};
   const conditions = { ...alike(e.conditions), ...tries };
   const hard = (find: Record<string, string>) =>
@@ -157,7 +183,7 @@ function testClaims(k: Knowledge, c: Case, test: Test, e: Evidence, epochs: Epoc
     const own = c.specs.find((s) => s.quantity === test.measure!.quantity) ?? null;
     const weights = outcomeWeights(forBike(test.measure, factsOf(c.bike, c.job, k)), reading.value, own);
     if (weights.size === 0) return [];
-    const ids = [...new Set(test.outcomes.flatMap((o) => Object.keys(o.find)))];
+    const ids = foundBy(test);
     return ids.map((id) => {
       const kind = kindOf(id);
       const levels = gradesOf(kind).map((grade) =>

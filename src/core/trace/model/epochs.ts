@@ -1,6 +1,6 @@
-import type { Knowledge, Test } from '../../knowledge';
 import type { Repair } from '../../record';
-import { repairsUpTo } from './case';
+import { foundBy, type Knowledge, type Test } from '../../knowledge';
+import { repairOf, repairsUpTo } from './case';
 
 /** The repairs that a finding comes after, and a name for them. */
 export interface Epoch {
@@ -37,7 +37,7 @@ export class Epochs {
     let at = after;
     for (const seen = new Set<string>(); at && !seen.has(at);) {
       seen.add(at);
-      const repair = this.repairs.find((r) => r.id === at);
+      const repair = repairOf(this.repairs, at);
       if (!repair || repair.faultId === null || (this.bearing.get(repair.faultId)?.has(finding) ?? true)) break;
       at = repair.afterRepairId;
     }
@@ -48,7 +48,6 @@ export class Epochs {
 
   /** True if a result of a test that was taken after one repair still says what it said, now that another was made. */
   holds(test: Test, after: string | null, now: string | null): boolean {
-    const ids = new Set(test.outcomes.flatMap((o) => Object.keys(o.find)));
-    return [...ids].every((id) => this.of(id, after).epoch === this.of(id, now).epoch);
+    return foundBy(test).every((id) => this.of(id, after).epoch === this.of(id, now).epoch);
   }
 }

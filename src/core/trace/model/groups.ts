@@ -84,11 +84,15 @@ function startModes(members: Suspect[], joint: { faults: string[]; prior: number
   return [{ path: [none], prior: 1 / total, brings: {} }, ...modes.map((m) => ({ path: [m.mode], prior: m.odds / total, brings: {} }))];
 }
 
-/** What a repair of `key` makes of a mode: it ends the instance that was there and starts a new one. */
-function afterRepair(mode: Mode, key: string): { mode: Mode; chance: number }[] {
+/**
+ * What a repair of `key` makes of a mode: it ends the instance that was there and starts a new one. `mayMake` says
+ * whether it is reckoned with that it made the fault.
+ */
+function afterRepair(mode: Mode, key: string, mayMake: boolean): { mode: Mode; chance: number }[] {
   const without = mode.members.filter((m) => m !== key);
   const off: Mode = { members: without, flavour: mode.flavour };
   const on: Mode = { members: [...without, key], flavour: mode.flavour };
+  if (!mayMake && !mode.members.includes(key)) return [{ mode: off, chance: 1 }];
   const there = mode.members.includes(key) ? residual : madeByRepair;
   return [
     { mode: off, chance: 1 - there },
@@ -130,22 +134,23 @@ function split(courses: Weighted[], members: readonly Suspect[], kind: FindingKi
 export function groupsOf(
   k: Knowledge,
   suspects: readonly Suspect[],
-  repairs: readonly { id: string; key: string }[],
+  repairs: readonly { id: string; key: string; mayMake: boolean }[],
   retried: readonly FindingKind[],
   cylinders: number,
 ): TracedGroup[] {
   const grouped = new Map<string, string>();
   for (const g of k.groups) for (const m of g.modes) for (const id of m.faults) grouped.set(id, g.id);
   const byGroup = groupBy(suspects, (s) => grouped.get(s.fault.id) ?? s.key);
+  const repairsOf = groupBy(repairs, (r) => grouped.get(r.key.split('#')[0]) ?? r.key);
   return [...byGroup.entries()]
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map(([id, members]) => {
       let courses = startModes(members, k.groups.find((g) => g.id === id)?.modes ?? null);
-      const own = repairs.filter((r) => members.some((m) => m.key === r.key));
+      const own = (repairsOf.get(id) ?? []).filter((r) => members.some((m) => m.key === r.key));
       for (const r of own) {
         courses = prune(
           courses.flatMap((c) =>
-            afterRepair(c.path[c.path.length - 1], r.key).map(({ mode, chance }) => ({
+            afterRepair(c.path[c.path.length - 1], r.key, r.mayMake).map(({ mode, chance }) => ({
               ...c,
               path: [...c.path, mode],
               prior: c.prior * chance,

@@ -1,4 +1,5 @@
-import { applicability, type Test } from '../../knowledge';
+import { keyOf } from '../model/groups';
+import { type Test, applicability, testById } from '../../knowledge';
 import type { Problem, Situation } from '../decide';
 import type { Model } from '../model/build';
 import { credibleExplanations, type Explanation, type Posterior } from '../network';
@@ -149,6 +150,7 @@ function hypotheses(
 function openTests(model: Model, tables: OutcomeTables, strip: Strip, faults: readonly number[][]): OpenTest[] {
   const rate = Number(model.case.job.rate);
   const states = engineStates(model);
+  const done = doneTests(model);
   const tests: OpenTest[] = [];
   for (const test of model.knowledge.tests) {
     if (test.kind === 'ask' || applicability(test.applies, model.facts, model.knowledge.attributes) === 0) continue;
@@ -156,8 +158,8 @@ function openTests(model: Model, tables: OutcomeTables, strip: Strip, faults: re
     const cost = money(test.minutes, rate) + strip.states.reach(strip.now, strip.states.want(test.access)).cost;
     const gate = gateOf(test, states, model.knowledge.states);
     for (const position of test.per === 'cylinder' ? model.positions : [null]) {
-      if (isDone(model, test, position)) continue;
-      const key = position === null ? test.id : `${test.id}#${position}`;
+      const key = keyOf(test.id, position);
+      if (done.has(key)) continue;
       tests.push({ key, test, position, minutes: test.minutes, accessMinutes, cost, gate, outcomes: tables.of(test, position) });
     }
   }
@@ -175,13 +177,13 @@ function openTests(model: Model, tables: OutcomeTables, strip: Strip, faults: re
   return tests;
 }
 
-function isDone(model: Model, test: Test, position: string | null): boolean {
-  return model.case.evidence.some(
-    (e) =>
-      !e.withdrawn &&
-      e.testId === test.id &&
-      e.position === position &&
-      model.epochs.holds(test, e.afterRepairId, model.now.epoch || null) &&
-      !['skipped', 'could-not:no-tool'].includes(e.outcome),
-  );
+/** The tests, by key, that were done and whose result still holds. */
+function doneTests(model: Model): Set<string> {
+  const done = new Set<string>();
+  for (const e of model.case.evidence) {
+    if (e.withdrawn || ['skipped', 'could-not:no-tool'].includes(e.outcome)) continue;
+    const test = testById(model.knowledge, e.testId);
+    if (test && model.epochs.holds(test, e.afterRepairId, model.now.epoch || null)) done.add(keyOf(e.testId, e.position));
+  }
+  return done;
 }

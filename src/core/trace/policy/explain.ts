@@ -1,4 +1,4 @@
-import type { Knowledge } from '../../knowledge';
+import { type Knowledge, testById } from '../../knowledge';
 import { buildModel, type Model } from '../model/build';
 import type { Case } from '../model/case';
 import { faultProbabilities } from '../model/probabilities';
@@ -52,7 +52,7 @@ const common: Record<string, string> = {
 export function rowWords(k: Knowledge, c: Case, rowId: string): string {
   const e = c.evidence.find((x) => x.id === rowId);
   if (e) {
-    const test = k.tests.find((t) => t.id === e.testId);
+    const test = testById(k, e.testId);
     const said =
       common[e.outcome] ??
       test?.outcomes.find((o) => o.id === e.outcome)?.says ??

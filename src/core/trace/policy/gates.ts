@@ -1,4 +1,4 @@
-import type { EngineState, Test } from '../../knowledge';
+import { type EngineState, type Test, findingById, testById } from '../../knowledge';
 import type { Evidence } from '../../record';
 import type { Model } from '../model/build';
 
@@ -9,18 +9,17 @@ export function engineStates(model: Model): Map<string, 'yes' | 'no'> {
   const apply = (sets: Record<string, 'yes' | 'no'> | undefined) => Object.entries(sets ?? {}).forEach(([s, v]) => states.set(s, v));
   for (const p of c.complaints) {
     if (p.state !== 'open' || (p.afterRepairId ?? '') !== now.epoch) continue;
-    for (const [id, answer] of Object.entries(p.symptoms))
-      if (answer === 'present') apply(k.findings.find((f) => f.id === id)?.symptom?.sets);
+    for (const [id, answer] of Object.entries(p.symptoms)) if (answer === 'present') apply(findingById(k, id)?.symptom?.sets);
   }
   const holds = (e: Evidence) => {
-    const test = k.tests.find((t) => t.id === e.testId);
+    const test = testById(k, e.testId);
     return test !== undefined && model.epochs.holds(test, e.afterRepairId, now.epoch || null);
   };
   const current = c.evidence
     .filter((e) => !e.withdrawn && holds(e))
     .sort((a, b) => (a.takenAt < b.takenAt ? -1 : a.takenAt > b.takenAt ? 1 : a.id < b.id ? -1 : 1));
   for (const e of current) {
-    const test = k.tests.find((t) => t.id === e.testId);
+    const test = testById(k, e.testId);
     apply(test?.outcomes.find((o) => o.id === e.outcome)?.sets);
     apply(test?.couldNot?.find((o) => `could-not:${o.id}` === e.outcome)?.sets);
   }

@@ -1,4 +1,4 @@
-import type { Test } from '../../knowledge';
+import { type Test, foundBy } from '../../knowledge';
 import { findingKind, findingOf, type Model } from '../model/build';
 import { instanceId, type Instance } from '../model/instance';
 import { gradesOf } from '../model/strength';
@@ -30,7 +30,7 @@ export class OutcomeTables {
 
   /** P(outcome | hypothesis) for every outcome of a test; the outcomes of one hypothesis add up to 1. */
   of(test: Test, position: string | null): OpenOutcome[] {
-    const ids = [...new Set(test.outcomes.flatMap((o) => Object.keys(o.find)))];
+    const ids = foundBy(test);
     const levels = new Map(ids.map((id) => [id, this.levels(test, id, position)]));
     const table = test.outcomes.map((o): OpenOutcome => {
       const likelihood = new Float64Array(this.sets.length).fill(1);

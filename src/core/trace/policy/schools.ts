@@ -1,4 +1,4 @@
-import type { System } from '../../knowledge';
+import { type System, foundBy } from '../../knowledge';
 import { afterOutcome, afterRepair, best, information, leastBits, repairOrder, type Problem, type Situation } from '../decide';
 import type { Beliefs, OpenTest } from './beliefs';
 import type { Weighing } from './weighing';
@@ -56,7 +56,7 @@ export function schoolRank(b: Beliefs, school: SchoolId): (t: OpenTest, cost: nu
 /** True if the test bears on something in an area that was touched last. */
 function touches(b: Beliefs, t: OpenTest): boolean {
   const touched = b.model.case.job.lastTouched ?? [];
-  const shows = new Set(t.test.outcomes.flatMap((o) => Object.keys(o.find)));
+  const shows = new Set(foundBy(t.test));
   return b.model.suspects.some(
     (s) => s.fault.area?.some((a) => touched.includes(a)) && Object.keys(s.fault.causes).some((f) => shows.has(f)),
   );

@@ -1,3 +1,4 @@
+import { findingById } from '../../knowledge';
 import { afterOutcome } from '../decide';
 import { instanceId } from '../model/instance';
 import type { Beliefs } from './beliefs';
@@ -25,7 +26,7 @@ export function theoryOf(b: Beliefs, key: string): TheoryView | null {
   if (index < 0) return null;
   const { fault, position } = model.suspects[index];
   const wants = Object.entries(fault.causes).flatMap(([id, s]) => {
-    const kind = model.knowledge.findings.find((f) => f.id === id)!;
+    const kind = findingById(model.knowledge, id)!;
     const often = typeof s === 'number' ? s : Object.values(s).reduce((x, y) => x + y, 0);
     if (kind.symptom || often < readily) return [];
     const at = kind.per === 'cylinder' ? position : null;

@@ -1,7 +1,7 @@
 import { gradesOf, levelsOf, linkLevels, showing } from '../model/strength';
 import { buildModel, findingKind, type Model } from '../model/build';
 import type { Case } from '../model/case';
-import type { FindingKind, Knowledge, Test } from '../../knowledge';
+import { type FindingKind, type Knowledge, type Test, foundBy } from '../../knowledge';
 import type { Coin } from './coin';
 
 /** Chances that a repair leaves the fault there and that it makes one: those that the model reckons with. */
@@ -64,7 +64,7 @@ export class Bike {
 
   /** The outcome of a test at a place. */
   answer(test: Test, position: string | null): string {
-    const ids = [...new Set(test.outcomes.flatMap((o) => Object.keys(o.find)))];
+    const ids = foundBy(test);
     const levels = new Map(ids.map((id) => [id, this.level(id, position, test.bypasses ?? [])]));
     const fits = test.outcomes.filter((o) =>
       Object.entries(o.find).every(([id, grade]) => gradesOf(this.kind(id))[levels.get(id)!] === grade),

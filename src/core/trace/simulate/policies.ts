@@ -1,4 +1,4 @@
-import type { Test } from '../../knowledge';
+import { type Test, testById } from '../../knowledge';
 import { applicability } from '../../knowledge';
 import { best, information, leastBits } from '../decide';
 import { schoolChoice, schoolRank, type SchoolId } from '../policy/schools';
@@ -113,7 +113,7 @@ export const checklist = (lines: readonly string[]): Policy => ({
     const last = events.at(-1);
     const bearing = [...new Set(faults.flat())].map((i) => model.suspects[i].key);
     if (last?.kind === 'test') {
-      const test = k.tests.find((t) => t.id === last.testId)!;
+      const test = testById(k, last.testId)!;
       const outcome = test.outcomes.find((o) => o.id === last.outcome)!;
       if (!outcome.normal) {
         const chance = (key: string) => {
@@ -131,7 +131,7 @@ export const checklist = (lines: readonly string[]): Policy => ({
     }
     const tried = new Set(events.flatMap((e) => (e.kind === 'test' ? [`${e.testId}#${e.position ?? ''}`] : [])));
     for (const id of lines) {
-      const test = k.tests.find((t) => t.id === id)!;
+      const test = testById(k, id)!;
       if (applicability(test.applies, model.facts, k.attributes) === 0) continue;
       const shut = thread.root.beliefs.tests.some((t) => t.test.id === id && t.gate);
       if (shut) continue;

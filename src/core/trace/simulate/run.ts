@@ -1,9 +1,10 @@
 import type { Bike } from './bike';
 import type { Coin } from './coin';
 import type { Act, Policy } from './policies';
-import { expectedBreakage, expectedMinutes } from '../../knowledge';
+import { expectedBreakage, expectedMinutes, faultById } from '../../knowledge';
 import { retestMinutes } from '../policy/beliefs';
 import { stillToOpen, stripOf, type Strip } from '../policy/strip';
+import { faultProbabilities } from '../model/probabilities';
 import type { Thread } from './thread';
 
 /** What one policy did to one bike. Money in the shop's currency, minutes in all; both with the repairs that had to be. */
@@ -15,8 +16,11 @@ export interface Course {
   repairs: number;
   /** Repairs of what was not there. */
   wrong: number;
-  /** What was believed of each suspect before the first repair, and whether it was true; null if nothing was repaired. */
-  first: { chance: number; there: boolean }[] | null;
+  /**
+   * What was believed of each suspect before the first repair, whether it was there, and whether it brought what is
+   * complained of; null if nothing was repaired. Suspects that hardly come into question are left out.
+   */
+  first: { chance: number; there: boolean; cause: boolean }[] | null;
 }
 
 export interface Limits {
@@ -50,7 +54,7 @@ export function follow(policy: Policy, start: Thread, bike: Bike, coin: Coin, { 
       continue;
     }
     if (policy.name === 'least-cost') course.first ??= believed(thread, bike);
-    const { remedy } = start.knowledge.faults.find((f) => f.id === act.key.split('#')[0])!;
+    const { remedy } = faultById(start.knowledge, act.key.split('#')[0])!;
     pay(remedy.minutes + retestMinutes, remedy.parts, remedy.access);
     course.repairs++;
     if (!bike.repair(act.key)) course.wrong++;
@@ -73,15 +77,15 @@ function chosen(policy: Policy, thread: Thread, coin: Coin): Act {
   return act;
 }
 
+/** What the suspects panel would say of each suspect here, worked out from the whole network, and whether it is so. */
 function believed(thread: Thread, bike: Bike): Course['first'] {
-  const { beliefs, situation } = thread;
-  const chance = new Float64Array(beliefs.repairCost.length);
-  beliefs.faults.forEach((f, h) => f.forEach((i) => (chance[i] += situation.weights[h])));
+  const { model, posterior } = thread.fresh;
   const open = Object.keys(thread.setting.symptoms).filter((s) => thread.setting.symptoms[s] === 'present');
   const bringing = new Set(bike.bringing(open));
-  return [...chance.keys()]
-    .filter((i) => chance[i] > 0 || bringing.has(beliefs.model.suspects[i].key))
-    .map((i) => ({ chance: chance[i], there: bringing.has(beliefs.model.suspects[i].key) }));
+  const bearing = new Set(posterior.parts.flatMap((part) => part.groups.flatMap((g) => model.groups[g].suspects)));
+  return [...faultProbabilities(model, posterior)].flatMap(([key, chance]) =>
+    (bearing.has(key) && chance > 0.01) || bringing.has(key) ? [{ chance, there: bike.has(key), cause: bringing.has(key) }] : [],
+  );
 }
 
 /** What curing these faults costs one who knows them: their repairs with what must come off, once, and one retest each. */
@@ -90,7 +94,7 @@ export function unavoidable(strip: Strip, thread: Thread, keys: readonly string[
   let state = strip.now;
   let money = 0;
   for (const key of keys) {
-    const { remedy } = thread.knowledge.faults.find((f) => f.id === key.split('#')[0])!;
+    const { remedy } = faultById(thread.knowledge, key.split('#')[0])!;
     const { cost, next } = strip.states.reach(state, strip.states.want(remedy.access));
     state = next;
     money += cost + remedy.parts + ((remedy.minutes + retestMinutes) * rate) / 60;

@@ -1,4 +1,4 @@
-import type { Knowledge, Test } from '../../knowledge';
+import { faultById, foundBy, testById, type Knowledge, type Test } from '../../knowledge';
 import { buildModel } from '../model/build';
 import { keyOf } from '../model/groups';
 import { afterOutcome, coarse, information, weigh, type Coarse, type Situation, type Weighed } from '../decide';
@@ -7,13 +7,13 @@ import { caseAfter, type Event, type Setting } from './course';
 
 const nameOf = (e: Event) => (e.kind === 'test' ? `${keyOf(e.testId, e.position)}=${e.outcome}` : `${e.key}! ${e.left.join()}`);
 
-const findingsOf = new WeakMap<Test, readonly string[]>();
+const within = new WeakMap<readonly string[], ReadonlySet<Test>>();
 
-/** The findings that a test speaks of. */
-function foundBy(t: Test): readonly string[] {
-  let ids = findingsOf.get(t);
-  if (!ids) findingsOf.set(t, (ids = [...new Set(t.outcomes.flatMap((o) => Object.keys(o.find)))]));
-  return ids;
+/** The tests that speak of nothing but these findings. */
+function sameFindings(k: Knowledge, found: readonly string[]): ReadonlySet<Test> {
+  let tests = within.get(found);
+  if (!tests) within.set(found, (tests = new Set(k.tests.filter((t) => foundBy(t).every((id) => found.includes(id))))));
+  return tests;
 }
 
 /** An outcome that was less likely than this says that the list of hypotheses no longer covers the bike well. */
@@ -27,6 +27,7 @@ export class Thread {
   private readonly next = new Map<string, Thread>();
   private known: { beliefs: Beliefs; situation: Situation } | null = null;
   private seen: { bits: Float64Array; rough: Coarse; weighed: Weighed } | null = null;
+  private anew: Beliefs | null = null;
   /** What a policy chose here, by its name. */
   readonly chosen = new Map<string, unknown>();
 
@@ -61,9 +62,16 @@ export class Thread {
   get weighing(): { bits: Float64Array; rough: Coarse; weighed: Weighed } {
     if (this.seen) return this.seen;
     const { beliefs, situation } = this.stand();
-    const bits = Float64Array.from(beliefs.problem.tests, (t, i) => (situation.shut[i] ? 0 : information(situation.weights, t)));
+    const all = beliefs.problem.tests;
+    const bits = new Float64Array(all.length);
+    for (let i = 0; i < all.length; i++) if (!situation.shut[i]) bits[i] = information(situation.weights, all[i]);
     const rough = coarse(beliefs.problem, situation, bits);
     return (this.seen = { bits, rough, weighed: weigh(rough.problem, rough.situation) });
+  }
+
+  /** The same computed from the whole network at once, as the application does after every entry. */
+  get fresh(): Beliefs {
+    return (this.anew ??= believe(buildModel(this.knowledge, caseAfter(this.setting, this.events))));
   }
 
   private stand(): { beliefs: Beliefs; situation: Situation } {
@@ -85,16 +93,15 @@ export class Thread {
     if (chance < surprising) return null;
     const shut = situation.shut.slice();
     shut[index] = 1;
+    // The same finding under the same circumstances will be the same again: nothing new in it.
     const found = foundBy(test);
-    beliefs.tests.forEach((t, i) => {
-      // The same finding under the same circumstances will be the same again: nothing new in it.
-      if (t.position === e.position && foundBy(t.test).every((id) => found.includes(id))) shut[i] = 1;
-    });
+    const same = sameFindings(this.knowledge, found);
+    for (let i = 0; i < shut.length; i++) if (beliefs.tests[i].position === e.position && same.has(beliefs.tests[i].test)) shut[i] = 1;
     return { beliefs, situation: { ...situation, weights, shut, state: this.state(beliefs) } };
   }
 
   private afresh(): { beliefs: Beliefs; situation: Situation } {
-    const beliefs = believe(buildModel(this.knowledge, caseAfter(this.setting, this.events)));
+    const beliefs = this.fresh;
     return { beliefs, situation: { ...beliefs.start, state: this.state(beliefs) } };
   }
 
@@ -103,9 +110,7 @@ export class Thread {
     let state = b.strip.now;
     for (const e of this.events) {
       const wanted =
-        e.kind === 'test'
-          ? this.knowledge.tests.find((t) => t.id === e.testId)?.access
-          : this.knowledge.faults.find((f) => f.id === e.key.split('#')[0])?.remedy.access;
+        e.kind === 'test' ? testById(this.knowledge, e.testId)?.access : faultById(this.knowledge, e.key.split('#')[0])?.remedy.access;
       state = b.strip.states.reach(state, b.strip.states.want(wanted)).next;
     }
     return state;

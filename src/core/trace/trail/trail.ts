@@ -1,4 +1,4 @@
-import type { Knowledge } from '../../knowledge';
+import { type Knowledge, faultById } from '../../knowledge';
 import { repairsInOrder, type Case } from '../model/case';
 import { rowWords } from '../policy/explain';
 import { chanceWords } from '../policy/words';
@@ -31,7 +31,7 @@ export function changedTogether(c: Pick<Case, 'repairs' | 'retests'>): string[][
 export function trailOf(k: Knowledge, c: Case, predictions: readonly { id: string; words: string }[] = []): TrailStep[] {
   const place = new Map(repairsInOrder(c.repairs).map((r, i) => [r.id, i + 1]));
   const steps: { after: number; turn: number; step: TrailStep }[] = [];
-  const name = (key: string) => k.faults.find((f) => f.id === key.split('#')[0])?.name ?? key;
+  const name = (key: string) => faultById(k, key.split('#')[0])?.name ?? key;
   for (const p of c.complaints)
     steps.push({
       after: place.get(p.afterRepairId ?? '') ?? 0,

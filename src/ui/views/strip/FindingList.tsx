@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { factsOf } from '../../../core/knowledge';
+import { factsOf, faultById } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import { knowledge, useJob } from '../../job/useJob';
 import { Few } from '../../parts/Few';
@@ -22,7 +22,7 @@ export function FindingList() {
         {(f) => {
           const reading = f.readingId ? traced.readings.find((r) => r.id === f.readingId) : undefined;
           const info = reading && infoOf(reading.quantity, facts);
-          const fault = f.faultId ? knowledge.faults.find((x) => x.id === f.faultId) : undefined;
+          const fault = f.faultId ? faultById(knowledge, f.faultId) : undefined;
           return (
             <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
               <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>

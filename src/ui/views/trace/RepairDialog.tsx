@@ -1,3 +1,4 @@
+import { faultById } from '../../../core/knowledge';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -20,7 +21,7 @@ interface Form {
 /** Names the cause and logs what was done about it. The complaint is tried again after it. */
 export default function RepairDialog({ suspect, onClose }: { suspect: SuspectView | null; onClose: () => void }) {
   const { store, traced, jobId } = useJob();
-  const fault = knowledge.faults.find((f) => f.id === suspect?.faultId);
+  const fault = suspect && faultById(knowledge, suspect.faultId);
   const [complaint] = useState(() => openComplaints(traced)[0] ?? traced.complaints[0]);
   const { register, handleSubmit, formState } = useForm<Form>({
     defaultValues: {

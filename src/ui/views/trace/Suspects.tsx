@@ -1,3 +1,4 @@
+import { faultById } from '../../../core/knowledge';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -128,7 +129,7 @@ interface WhyProps {
 }
 
 function Why({ s, explanation, onRepair, onChoose }: WhyProps) {
-  const fault = knowledge.faults.find((f) => f.id === s.faultId)!;
+  const fault = faultById(knowledge, s.faultId)!;
   return (
     <Box sx={{ pb: 1.5, pl: 1.5, borderLeft: '3px solid', borderColor: 'bench.brass' }}>
       {!explanation && <Typography color="text.secondary">Working out the reasons…</Typography>}

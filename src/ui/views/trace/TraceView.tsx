@@ -1,3 +1,4 @@
+import { testById } from '../../../core/knowledge';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -112,7 +113,7 @@ function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
     };
     if (view.testId.startsWith('ask:'))
       return <AskCard key={view.key} view={view} why={common.why} aside={others} onDone={() => onChoose(null)} />;
-    const test = knowledge.tests.find((t) => t.id === view.testId)!;
+    const test = testById(knowledge, view.testId)!;
     return (
       <>
         <TestCard key={view.key} test={test} position={view.position} {...common} aside={others} onDone={() => onChoose(null)} />

@@ -1,0 +1,22 @@
+import type { Fault, FindingKind, Knowledge, Test } from './types';
+
+const lists = new WeakMap<readonly { id: string }[], Map<string, unknown>>();
+
+function byId<T extends { id: string }>(list: readonly T[]): Map<string, T> {
+  let map = lists.get(list) as Map<string, T> | undefined;
+  if (map?.size !== list.length) lists.set(list, (map = new Map(list.map((x) => [x.id, x]))));
+  return map;
+}
+
+export const faultById = (k: Knowledge, id: string): Fault | undefined => byId(k.faults).get(id);
+export const testById = (k: Knowledge, id: string): Test | undefined => byId(k.tests).get(id);
+export const findingById = (k: Knowledge, id: string): FindingKind | undefined => byId(k.findings).get(id);
+
+const found = new WeakMap<Test, readonly string[]>();
+
+/** The ids of the findings that a test speaks of, each once. */
+export function foundBy(t: Test): readonly string[] {
+  let ids = found.get(t);
+  if (!ids) found.set(t, (ids = [...new Set(t.outcomes.flatMap((o) => Object.keys(o.find)))]));
+  return ids;
+}
