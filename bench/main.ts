@@ -4,7 +4,7 @@ import type { Figures } from './figures';
 const args = process.argv.slice(2);
 const quick = args.includes('--quick');
 const asJson = args.includes('--json');
-const known = ['rank', 'trace', 'page', 'bytes', 'view', 'shed', 'chaos'];
+const known = ['rank', 'worker', 'trace', 'page', 'bytes', 'view', 'shed', 'chaos'];
 const wanted = args.filter((a) => !a.startsWith('--'));
 const parts = wanted.length ? wanted : known;
 const unknown = parts.filter((p) => !known.includes(p));
@@ -15,6 +15,7 @@ if (unknown.length) {
 
 const figures: Figures = {};
 if (parts.includes('rank')) Object.assign(figures, (await import('./rank')).benchRank(quick));
+if (parts.includes('worker')) Object.assign(figures, await (await import('./worker')).benchWorker(quick));
 if (parts.includes('trace')) Object.assign(figures, await (await import('./trace')).benchTrace(quick));
 if (parts.includes('page')) Object.assign(figures, await (await import('./page')).benchPage(quick));
 if (parts.includes('bytes') || parts.includes('view')) Object.assign(figures, await (await import('./view')).benchView(quick, parts));

@@ -35,6 +35,61 @@ export function busyCase(): CaseMaker {
   return m;
 }
 
+const complaints = [
+  'starts-hard-cold',
+  'idle-rough',
+  'bogs',
+  'misfires',
+  'will-not-rev',
+  'surges',
+  'pops',
+  'one-cylinder-dead',
+  'dies-hot',
+  'smoke-black',
+  'power-lost-slowly',
+  'overheats',
+  'pinks',
+  'uses-oil',
+];
+
+/** The largest bike, a faired four with carburettors: some symptoms present, twelve tests absent, four measured. */
+export function largestCase(present: number): CaseMaker {
+  const m = new CaseMaker(
+    Object.fromEntries(complaints.slice(0, present).map((id) => [id, 'present' as const])),
+    {
+      archetype: 'faired-four',
+      cylinders: 4,
+      cooling: 'liquid',
+      ignition: 'electronic',
+      fuelling: 'carburettor',
+      starting: 'electric',
+      voltage: 12,
+    },
+    { standingMonths: 8, storage: 'damp', lastTouched: ['fuel-system'] },
+  );
+  for (const [test, outcome] of [
+    ['wiggle', 'steady'],
+    ['fuel-smell', 'fresh'],
+    ['tap-flow', 'good'],
+    ['hose-look', 'free'],
+    ['choke-feel', 'works'],
+    ['oil-check', 'right'],
+    ['wiring-look', 'sound'],
+    ['filter-look', 'clean'],
+    ['cam-marks', 'level'],
+    ['exhaust-look', 'open'],
+    ['kill-bypass', 'same'],
+    ['drain-bowl', 'clean'],
+  ] as const)
+    m.test(test, outcome);
+  for (const position of ['1', '2', '3', '4'])
+    m.test('compression', 'good', {
+      position,
+      readingId: m.reading('compression', { kind: 'exact', value: toSi(160 + Number(position), 'psi') }, { position }),
+    });
+  return m;
+}
+
 /** The same knowledge with every fault and test there twice under other names. */
 function doubled(k: Knowledge): Knowledge {
   return {

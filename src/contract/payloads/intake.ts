@@ -17,6 +17,7 @@ import {
   Words,
 } from '../fields';
 import { ArrayMaxSize, IsString, MaxLength, ValidateIf } from 'class-validator';
+import { applyDecorators } from '../decorate';
 import { IsMapOf } from './common';
 
 const symptomMap = () => IsMapOf(['present', 'absent'], 'Each symptom is picked or denied.');
@@ -59,22 +60,29 @@ export class BikeSetBody {
   @Nested(() => BikeFields) set!: BikeFields;
 }
 
+/** A list of ids or short words, or nothing. */
+const ShortList = (most: number) =>
+  applyDecorators(
+    Optional(),
+    ValidateIf((_o, v) => v !== null),
+    Items(),
+    ArrayMaxSize(most),
+    IsString({ each: true }),
+    MaxLength(80, { each: true }),
+  );
+
 export class JobFields {
   @Optional() @MaybeWhole(0, 1200) standingMonths?: number | null;
   @Optional() @MaybeOneOf(['dry', 'damp', 'flooded', 'outside']) storage?: string | null;
   @Optional() @MaybeOneOf(answers) fuelLeft?: string | null;
   @Optional() @MaybeOneOf(answers) crash?: string | null;
   @Optional() @MaybeOneOf(answers) ranWhenParked?: string | null;
-  @Optional()
-  @ValidateIf((_o, v) => v !== null)
-  @Items()
-  @ArrayMaxSize(30)
-  @IsString({ each: true })
-  @MaxLength(60, { each: true })
-  lastTouched?: string[] | null;
+  @ShortList(30) lastTouched?: string[] | null;
   @Optional() @MaybeWords(200) lastTouchedBy?: string | null;
   @Optional() @MaybeWords(120) lastTouchedWhen?: string | null;
   @Optional() @MaybeWords(4000) notes?: string | null;
+  @ShortList(20) pinned?: string[] | null;
+  @ShortList(200) pairings?: string[] | null;
   @Optional() @OneOf(schoolIds) school?: string;
   @Optional() @Decimal() rate?: string;
 }

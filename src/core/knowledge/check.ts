@@ -88,6 +88,7 @@ export function checkKnowledge(k: Knowledge): string[] {
   }
   const caused = new Set(k.faults.flatMap((f) => Object.keys(f.causes)));
   for (const t of k.tests) {
+    if ((t.kind === 'swap') !== (t.moves !== undefined)) say(`test ${t.id}`, 'a swap, and only a swap, says what moves');
     const ids = t.outcomes.flatMap((o) => Object.keys(o.find));
     if (ids.length && !ids.some((id) => caused.has(id))) say(`test ${t.id}`, 'no fault brings anything that it finds');
     if (t.needs?.includes('cranks') && !t.hazards?.length) say(`test ${t.id}`, 'the engine is cranked or runs, but no hazard stands with it');

@@ -40,6 +40,8 @@ export const fields: { readonly [T in TableName]: FieldsOf<T> } = {
     'lastTouchedBy',
     'lastTouchedWhen',
     'notes',
+    'pinned',
+    'pairings',
     'school',
     'rate',
     'handedOverAt',

@@ -33,6 +33,8 @@ export const freshJob: Omit<Job, 'id' | 'bikeId' | 'openedAt' | 'rate' | 'versio
   lastTouchedBy: null,
   lastTouchedWhen: null,
   notes: null,
+  pinned: null,
+  pairings: null,
   school: 'least-cost',
   handedOverAt: null,
 };

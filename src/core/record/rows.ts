@@ -67,6 +67,10 @@ export interface Job extends Base {
   lastTouchedBy: Maybe<string>;
   lastTouchedWhen: Maybe<string>;
   notes: Maybe<string>;
+  /** Suspects that somebody holds a theory on, by key. */
+  pinned: Maybe<string[]>;
+  /** Pairings of like ends that were tried and changed nothing: "test:2-1-3". */
+  pairings: Maybe<string[]>;
   school: string;
   rate: string;
   handedOverAt: Maybe<string>;

@@ -21,4 +21,6 @@ export { believe, type Beliefs } from './policy/beliefs';
 export { engineStates, gateOf } from './policy/gates';
 export { missingMinutes, stillToOpen, stripOf, type Strip } from './policy/strip';
 export { chanceWords, tooClose } from './policy/words';
+export { placeOf, places, type Place } from './place';
+export { apart, joined, type TieView } from './policy/ties';
 export { symptomsMeant, type SymptomMatch } from './symptoms';

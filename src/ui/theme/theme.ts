@@ -46,7 +46,13 @@ export const theme = createTheme({
         a: { color: 'var(--mui-palette-primary-main)' },
         body: { fontVariantNumeric: 'tabular-nums' },
         ':focus-visible': { outline: '3px solid var(--mui-palette-secondary-main)', outlineOffset: 2 },
-        '@media print': { body: { background: '#fff' } },
+        '@media print': {
+          body: { background: '#fff' },
+          // A dialog that is printed is printed alone and at its full length.
+          'body:has(> .on-paper) > *:not(.on-paper)': { display: 'none !important' },
+          '.on-paper, .on-paper *': { position: 'static !important', overflow: 'visible !important', maxHeight: 'none !important' },
+          '.on-paper .MuiBackdrop-root, .not-on-paper': { display: 'none !important' },
+        },
       },
     },
     MuiButtonBase: { defaultProps: { disableRipple: true } },

@@ -44,8 +44,8 @@ export interface Said {
 const between = (before: ReadonlySet<string>, after: ReadonlySet<string>): string[] => [...after].filter((id) => !before.has(id));
 
 /**
- * A finding that was there through many repairs says little more than that it was there at first and these last times:
- * what brings it now brought it all along. Where there are too many, those in between are left out one by one, or every
+ * A finding that was there through a row of repairs says little more than that it was there at first and at last: what
+ * brought it in the end brought it all along. Where there are too many, those in between are left out one by one, or every
  * failed repair would double the table. Kept longest are the last few, and the time before a repair after which something
  * else spoke for the mended fault. Without the time before it, a fault that a repair made would explain the complaint of
  * all the times before as well; such a repair is named in `unwatched`.
@@ -67,8 +67,8 @@ function withoutBetween(k: Knowledge, c: Case, claims: readonly Claim[]): Said {
   for (const all of groupBy(claims, same).values()) {
     const times = [...groupBy(all, (x) => x.instance.repairs.size).entries()].sort(([a], [b]) => a - b).map(([, x]) => x);
     times.forEach((time, i) => {
-      const stays = times.slice(Math.max(0, i - 1)).every((t) => t.every(there));
-      if (i === 0 || i === times.length - 1 || !stays) return;
+      const inside = i > 0 && i < times.length - 1 && times.slice(i - 1, i + 2).every((t) => t.every(there));
+      if (!inside) return;
       const [now, then] = [time[0].instance, times[i + 1][0].instance];
       const before = between(now.repairs, then.repairs);
       const mended = before.flatMap((id) => repairOf(c.repairs, id)?.faultId ?? []);

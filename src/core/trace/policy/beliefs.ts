@@ -6,6 +6,8 @@ import { credibleExplanations, type Explanation, type Posterior } from '../netwo
 import { questionsOpen } from './asking';
 import { engineStates, gateOf } from './gates';
 import { OutcomeTables, type OpenOutcome } from './outcomes';
+import { openComplaints } from './openComplaints';
+import { tiesOf, type TieView } from './ties';
 import { missingMinutes, money, stripOf, type Strip } from './strip';
 
 /** A test at a place on this bike, with how likely each outcome is under each hypothesis. */
@@ -31,6 +33,8 @@ export interface Beliefs {
   sets: Hypothesis[];
   /** Probability of what is not in the list. */
   leftOut: number;
+  /** Whether several complaints belong together. */
+  ties: TieView[];
   /** Probability that is only known as "this and something more". */
   lumped: number;
   /** Indices into model.suspects: the faults that each hypothesis says are there now and bear on what is complained of. */
@@ -50,8 +54,7 @@ export const retestMinutes = 5;
 
 /** Symptoms of the complaints that are open; null where only words are known, so that every fault may bear on them. */
 export function openSymptoms(model: Model): string[] | null {
-  const { complaints } = model.case;
-  const open = complaints.filter((c) => c.state === 'open' || (c.state === 'changed' && !complaints.some((d) => d.linkedTo === c.id)));
+  const open = openComplaints(model);
   const symptoms = open.flatMap((c) => Object.entries(c.symptoms).flatMap(([id, a]) => (a === 'present' ? [id] : [])));
   return open.length > 0 && symptoms.length === 0 ? null : symptoms;
 }
@@ -96,7 +99,8 @@ export function believe(model: Model): Beliefs {
     mended: new Uint8Array(repairs.length),
   };
   const repairCost = Float64Array.from(repairs, (r) => r.cost + strip.states.reach(strip.now, r.want).cost);
-  return { model, posterior, sets, leftOut, lumped, faults, weights, tests, strip, repairCost, problem, start };
+  const ties = tiesOf(model, all);
+  return { model, posterior, sets, leftOut, lumped, ties, faults, weights, tests, strip, repairCost, problem, start };
 }
 
 /** More hypotheses than these hardly change which act is best. */

@@ -5,6 +5,7 @@ import { afterOutcome, repairOrder } from '../decide';
 import { believe, type Beliefs, type OpenTest } from './beliefs';
 import { questionViews, sameStrip, whileOpen, type QuestionView } from './together';
 import { compareSchools, schoolMove, schoolIds, type Move, type SchoolId } from './schools';
+import type { TieView } from './ties';
 import { weighing, type Weighing } from './weighing';
 import { chanceWords, listing, tooClose } from './words';
 
@@ -62,6 +63,8 @@ export interface Ranking {
   whileOpen: string[];
   sameStrip: string[];
   questions: QuestionView[];
+  /** Several complaints on one bike, two by two: whether one cause explains both. */
+  ties: TieView[];
   /** The one repair most likely to be enough, and the best two. */
   enough: { key: string; chance: number } | null;
   pair: { keys: [string, string]; chance: number } | null;
@@ -134,6 +137,7 @@ export function rank(
         )
     ).map((t) => t.key),
     questions: questionViews(b),
+    ties: b.ties,
     enough,
     pair,
     askOwner: agreedLeft !== null && plan.expected > agreedLeft ? { remaining: agreedLeft, expected: plan.expected } : null,

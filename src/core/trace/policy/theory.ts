@@ -1,7 +1,8 @@
-import { findingById } from '../../knowledge';
+import { expectedMinutes, findingById } from '../../knowledge';
 import { afterOutcome } from '../decide';
 import { instanceId } from '../model/instance';
 import type { Beliefs } from './beliefs';
+import { stillToOpen } from './strip';
 
 /** What a suspicion stands or falls with. Money in the shop's currency. */
 export interface TheoryView {
@@ -12,6 +13,8 @@ export interface TheoryView {
   /** Expected to be spent in vain: mending it on today's odds, and testing first. */
   mendNow: number;
   testFirst: number | null;
+  /** What must come off to mend it, in order, with the minutes off and on again; nothing for what is off already. */
+  reach: { name: string; minutes: number }[];
 }
 
 /** A fault alone brings such a finding more often than not. */
@@ -61,5 +64,6 @@ export function theoryOf(b: Beliefs, key: string): TheoryView | null {
     refute,
     mendNow: (1 - p) * mend,
     testFirst: refute && least,
+    reach: stillToOpen(b.strip, fault.remedy.access).map((a) => ({ name: a.name, minutes: Math.round(expectedMinutes(a)) })),
   };
 }

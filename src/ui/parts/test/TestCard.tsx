@@ -22,7 +22,9 @@ import { knowledge, useJob } from '../../job/useJob';
 import { Field } from '../Field';
 import { Hazards } from '../Hazards';
 import { Tag } from '../Tag';
+import { useBareKeys } from '../useBareKeys';
 import { ConditionsPicker } from './ConditionsPicker';
+import { Pairings } from './Pairings';
 import { ReadingField } from './ReadingField';
 import { infoOf, readDraft } from './readingDraft';
 
@@ -77,7 +79,10 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
         <Typography variant="body2" color="text.secondary">
           {facts.join(' · ')}
         </Typography>
-        <Typography sx={{ my: 1, maxWidth: '72ch', order: after }}>{test.how}</Typography>
+        <Typography sx={{ my: 1, maxWidth: '72ch', order: after }}>
+          {test.how}
+          {test.moves && ` Watch whether ${test.moves} moves with it.`}
+        </Typography>
         <Hazards ids={test.hazards} place={test.id} />
         {view?.gate ? (
           <Typography role="status" sx={{ fontWeight: 600, borderLeft: '6px solid', borderColor: 'bench.brass', pl: 1.5, py: 1 }}>
@@ -95,7 +100,10 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
                 onDone={onDone}
               />
             ) : (
-              <Outcomes test={test} view={view} onPick={answer} />
+              <>
+                {test.ends && <Pairings test={test} />}
+                <Outcomes test={test} view={view} onPick={answer} />
+              </>
             )}
             <Box sx={{ order: after }}>
               <Others test={test} onPick={answer} />
@@ -137,17 +145,26 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
 
 /** Outcomes that are picked: each with what it would do to the ranking, in one sentence. */
 function Outcomes({ test, view, onPick }: { test: Test; view?: TestView; onPick: (id: string) => void }) {
+  useBareKeys((key) => {
+    const outcome = /^[1-9]$/.test(key) ? test.outcomes[Number(key) - 1] : undefined;
+    if (outcome) onPick(outcome.id);
+    return outcome !== undefined;
+  });
   return (
     <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: 'repeat(auto-fit, minmax(200px, 1fr))' } }}>
-      {test.outcomes.map((o) => (
+      {test.outcomes.map((o, i) => (
         <Box key={o.id} sx={{ minWidth: 0 }}>
           <Button
             fullWidth
             data-main
             variant="outlined"
+            aria-keyshortcuts={i < 9 ? String(i + 1) : undefined}
             onClick={() => onPick(o.id)}
             sx={{ justifyContent: 'flex-start', textAlign: 'left', minHeight: 52 }}
           >
+            <Box component="span" aria-hidden sx={{ display: { xs: 'none', md: 'inline' }, color: 'text.secondary', mr: 1.25 }}>
+              {i < 9 ? i + 1 : ''}
+            </Box>
             {o.says}
           </Button>
           <Typography variant="body2" color="text.secondary" sx={{ mt: 0.25 }}>

@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormLabel from '@mui/material/FormLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Select from '@mui/material/Select';
 import ToggleButton from '@mui/material/ToggleButton';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
@@ -45,7 +47,6 @@ const opts = <T extends string | number>(...list: (T | [T, string])[]) =>
 
 type BikeChoice = { field: keyof Bike; label: string; options: { value: string | number; label: string }[] };
 const bikeChoices: BikeChoice[] = [
-  { field: 'archetype', label: 'Kind of bike', options: knowledge.archetypes.map((a) => ({ value: a.id, label: a.name })) },
   { field: 'strokes', label: 'Strokes', options: opts(['two', 'two-stroke'], ['four', 'four-stroke']) },
   { field: 'cylinders', label: 'Cylinders', options: opts(1, 2, 3, 4, 6) },
   { field: 'cooling', label: 'Cooling', options: opts('air', 'liquid') },
@@ -109,6 +110,23 @@ function WhatItIs() {
           }}
         />
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 1 }}>
+          <Box sx={{ flex: '1 1 100%', minWidth: 0, maxWidth: 420 }}>
+            <FormLabel sx={{ display: 'block' }}>Kind of bike</FormLabel>
+            <Select
+              fullWidth
+              displayEmpty
+              value={bike.archetype ?? ''}
+              onChange={(e) => set({ archetype: e.target.value || null })}
+              inputProps={{ 'aria-label': 'Kind of bike' }}
+            >
+              <MenuItem value="">not said</MenuItem>
+              {knowledge.archetypes.map((a) => (
+                <MenuItem key={a.id} value={a.id}>
+                  {a.name}
+                </MenuItem>
+              ))}
+            </Select>
+          </Box>
           {bikeChoices.map((c) => (
             <Choice
               key={c.field}

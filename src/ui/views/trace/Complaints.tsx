@@ -46,10 +46,10 @@ function Line({ complaint, more }: { complaint: Complaint; more: ReactNode }) {
       <Typography variant="h3" component="h2">
         “{complaint.words}”
       </Typography>
-      <Typography variant="body2" color="text.secondary">
-        {said.join(' · ') || 'No symptom picked yet'}
-      </Typography>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, alignItems: 'center' }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center' }}>
+        <Typography variant="body2" color="text.secondary" sx={{ flex: '1 1 220px', minWidth: 0 }}>
+          {said.join(' · ') || 'No symptom picked yet'}
+        </Typography>
         <FormControlLabel
           sx={{ mr: 0 }}
           control={<Checkbox checked={complaint.state !== 'open'} onChange={(e) => set({ state: e.target.checked ? 'gone' : 'open' })} />}

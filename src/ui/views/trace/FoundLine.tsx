@@ -3,9 +3,9 @@ import Typography from '@mui/material/Typography';
 import { rowWords } from '../../../core/trace';
 import { knowledge, useJob } from '../../job/useJob';
 
-const most = 2;
+const most = 8;
 
-/** The last of what was found, in a line or two beside the question; all of it stands in the ledger further down. */
+/** What was found, newest first, in a few lines beside the question; all of it with its circumstances stands in the ledger. */
 export function FoundLine() {
   const { traced } = useJob();
   const lines = [

@@ -22,7 +22,7 @@ export function Questions({ ranking }: { ranking: Ranking }) {
           <Typography component="dd" variant="body2" sx={{ m: 0 }}>
             {q.answered > 0.7 ? (q.chance > 0.5 ? 'It is here' : 'Sound') : q.answered > 0.3 ? 'Half answered' : 'Open'}
             <br />
-            {chanceWords(q.chance)}
+            {q.answered > 0.7 && q.chance < 0.5 ? '' : chanceWords(q.chance)}
           </Typography>
         </Box>
       ))}

@@ -23,7 +23,7 @@ export default function RepairDialog({ suspect, onClose }: { suspect: SuspectVie
   const { store, traced, jobId } = useJob();
   const fault = suspect && faultById(knowledge, suspect.faultId);
   const [complaint] = useState(() => openComplaints(traced)[0] ?? traced.complaints[0]);
-  const { register, handleSubmit, formState } = useForm<Form>({
+  const { register, handleSubmit, formState, setValue } = useForm<Form>({
     defaultValues: {
       cause: suspect?.name ?? '',
       words: fault?.remedy.do ?? '',
@@ -67,6 +67,25 @@ export default function RepairDialog({ suspect, onClose }: { suspect: SuspectVie
           {...field('cause', { validate: (v) => v.trim() !== '' || 'Write what the cause is.' })}
         />
         <Hazards ids={fault?.remedy.hazards} place="repair" />
+        {fault?.remedy.sideEffects && (
+          <Typography variant="body2">
+            <b>Mind:</b> {fault.remedy.sideEffects}
+          </Typography>
+        )}
+        {fault?.remedy.others?.map((o) => (
+          <Box key={o.do}>
+            <Button
+              onClick={() => {
+                setValue('words', o.do);
+                setValue('minutes', String(o.minutes));
+                setValue('cost', String(o.parts));
+              }}
+              sx={{ textAlign: 'left' }}
+            >
+              Done the other way: {o.do}
+            </Button>
+          </Box>
+        ))}
         <Field
           label="What was done"
           multiline

@@ -3,12 +3,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { chanceWords, type Ranking, type SuspectView } from '../../../core/trace';
+import { chanceWords, placeOf, type Ranking, type SuspectView } from '../../../core/trace';
 import type { Explanation } from '../../job/useRanking';
-import { knowledge } from '../../job/useJob';
+import { knowledge, useJob } from '../../job/useJob';
 import { Tag } from '../../parts/Tag';
+import { PlaceSketch } from './PlaceSketch';
 import { Questions } from './Questions';
 import { Theory } from './Theory';
+
+/** Below this a theory that somebody holds is called as good as refuted. */
+const refuted = 0.02;
 
 export interface SuspectsProps {
   ranking: Ranking;
@@ -23,8 +27,16 @@ export interface SuspectsProps {
 export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose }: SuspectsProps) {
   const [open, setOpen] = useState<string | null>(null);
   const [all, setAll] = useState(false);
+  const { store, traced } = useJob();
+  const pinned = traced.job.pinned ?? [];
+  const pin = (key: string) =>
+    store.set('job.set', 'job', traced.job.id, {
+      pinned: pinned.includes(key) ? pinned.filter((k) => k !== key) : [...pinned, key].slice(-20),
+    });
   const name = (key: string) => ranking.suspects.find((s) => s.key === key)?.name ?? key;
-  const shown = ranking.suspects.filter((s, i) => all || (s.bears && i < 6 && (i < 3 || s.probability >= 0.0075)));
+  const shown = ranking.suspects.filter(
+    (s, i) => all || pinned.includes(s.key) || (s.bears && i < 6 && (i < 3 || s.probability >= 0.0075)),
+  );
   const toggle = (key: string) => {
     setOpen(open === key ? null : key);
     if (open !== key && !reasons[key]) onExplain(key);
@@ -72,12 +84,28 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
               }}
             >
               <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
-                <Box sx={{ flex: 1, minWidth: 0, fontWeight: 600, fontSize: '1.0625rem', lineHeight: 1.2 }}>{s.name}</Box>
+                <Box sx={{ flex: 1, minWidth: 0, fontWeight: 600, fontSize: '1.0625rem', lineHeight: 1.2 }}>
+                  {s.name}
+                  {pinned.includes(s.key) && (
+                    <Box component="span" sx={{ fontWeight: 400, fontSize: '1rem' }}>
+                      {s.probability < refuted ? ' · your theory, as good as refuted' : ' · your theory'}
+                    </Box>
+                  )}
+                </Box>
                 <Box sx={{ fontSize: '1rem', whiteSpace: 'nowrap' }}>{s.words}</Box>
               </Box>
               <Gauge p={s.probability} />
             </Box>
-            {open === s.key && <Why s={s} explanation={reasons[s.key]} onRepair={() => onRepair(s)} onChoose={onChoose} />}
+            {open === s.key && (
+              <Why
+                s={s}
+                explanation={reasons[s.key]}
+                pinned={pinned.includes(s.key)}
+                onPin={() => pin(s.key)}
+                onRepair={() => onRepair(s)}
+                onChoose={onChoose}
+              />
+            )}
           </Box>
         ))}
       </Box>
@@ -124,11 +152,14 @@ function Gauge({ p }: { p: number }) {
 interface WhyProps {
   s: SuspectView;
   explanation?: Explanation;
+  pinned: boolean;
+  onPin(): void;
   onRepair(): void;
   onChoose(testKey: string): void;
 }
 
-function Why({ s, explanation, onRepair, onChoose }: WhyProps) {
+function Why({ s, explanation, pinned, onPin, onRepair, onChoose }: WhyProps) {
+  const { store } = useJob();
   const fault = faultById(knowledge, s.faultId)!;
   return (
     <Box sx={{ pb: 1.5, pl: 1.5, borderLeft: '3px solid', borderColor: 'bench.brass' }}>
@@ -151,12 +182,29 @@ function Why({ s, explanation, onRepair, onChoose }: WhyProps) {
         </>
       )}
       {explanation?.theory && <Theory view={explanation.theory} onChoose={onChoose} />}
+      <PlaceSketch place={placeOf(fault)} />
+      {explanation?.theory && explanation.theory.reach.length > 0 && (
+        <Typography variant="body2">
+          <b>To get at it:</b> {explanation.theory.reach.map((a) => `${a.name.toLowerCase()} (${a.minutes} min)`).join(', ')}.
+        </Typography>
+      )}
       <Typography variant="body2">
-        <b>Cure:</b> {fault.remedy.do} <b>What made it:</b> {fault.origin}
+        <b>Cure:</b> {fault.remedy.do} {fault.remedy.sideEffects && <b>Mind:</b>} {fault.remedy.sideEffects} <b>What made it:</b>{' '}
+        {fault.origin}
       </Typography>
-      <Button variant="outlined" onClick={onRepair} sx={{ mt: 1 }}>
-        This is it: repair
-      </Button>
+      {fault.remedy.others?.map((o) => (
+        <Typography key={o.do} variant="body2">
+          <b>Another school:</b> {o.do} ({o.minutes} min, about {o.parts} {store.snapshot.shop.currency} of parts)
+        </Typography>
+      ))}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+        <Button variant="outlined" onClick={onRepair}>
+          This is it: repair
+        </Button>
+        <Button onClick={onPin} aria-pressed={pinned}>
+          {pinned ? 'Let go of this theory' : 'Hold this theory'}
+        </Button>
+      </Box>
     </Box>
   );
 }

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
-import { Suspense, useState } from 'react';
+import { Suspense, useRef, useState } from 'react';
 import type { Ranking, SuspectView, TestView } from '../../../core/trace';
 import { openComplaints, untested } from '../../../core/stage';
 import { cents } from '../../../core/money';
@@ -16,6 +16,7 @@ import { Empty } from '../../parts/Empty';
 import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
 import { TestCard } from '../../parts/test/TestCard';
+import { useBareKeys } from '../../parts/useBareKeys';
 import { AskCard } from './AskCard';
 import { Complaints } from './Complaints';
 import { FoundLine } from './FoundLine';
@@ -23,6 +24,7 @@ import { Ledger } from './Ledger';
 import { RetestCard } from './RetestCard';
 import { Schools } from './Schools';
 import { Suspects } from './Suspects';
+import { Ties } from './Ties';
 import { Together } from './Together';
 import { Trail } from './Trail';
 import { later } from '../../parts/later';
@@ -53,6 +55,7 @@ function Trace({ first }: { first: Ranking }) {
     <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 372px' }, alignItems: 'start' }}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         <Complaints />
+        <Ties ranking={ranking} />
         <FoundLine />
         {repair && open.length > 0 ? (
           <RetestCard key={repair.id} complaint={open[0]} repair={repair} />
@@ -156,6 +159,13 @@ function AskOwner({ ranking }: { ranking: Ranking }) {
 
 function OtherTests({ ranking, value, onChoose }: { ranking: Ranking; value: string | null; onChoose: (key: string | null) => void }) {
   const { store } = useJob();
+  const field = useRef<HTMLElement>(null);
+  // Without the mouse: a for another test, a digit for the answer.
+  useBareKeys((key) => {
+    if (key !== 'a') return false;
+    field.current?.focus();
+    return true;
+  });
   const line = (t: TestView) =>
     `${t.minutes + t.accessMinutes} min${t.gate ? ', hidden now' : `, ${Math.round(t.cost)} ${store.snapshot.shop.currency}`}`;
   return (
@@ -164,7 +174,8 @@ function OtherTests({ ranking, value, onChoose }: { ranking: Ranking; value: str
       value=""
       onChange={(e) => onChoose(e.target.value || null)}
       renderValue={() => 'Another test'}
-      inputProps={{ 'aria-label': 'Take another test' }}
+      inputRef={field}
+      inputProps={{ 'aria-label': 'Take another test', 'aria-keyshortcuts': 'a' }}
       sx={{ minWidth: 150 }}
       MenuProps={{ slotProps: { paper: { sx: { maxHeight: 460 } } } }}
     >

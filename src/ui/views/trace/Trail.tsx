@@ -1,13 +1,18 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { Suspense, useState } from 'react';
 import { changedTogether, trailMarkdown, trailOf, trailSvg } from '../../../core/trace/trail';
+import { later } from '../../parts/later';
 import { saveFile } from '../../job/saveFile';
 import { knowledge, useJob } from '../../job/useJob';
+
+const TrailDialog = later(() => import('./TrailDialog'));
 
 /** The way that was taken, to be kept: as a text or as a picture. Says where two things were changed at once. */
 export function Trail() {
   const { traced, rows } = useJob();
+  const [open, setOpen] = useState(false);
   const title = `${traced.bike.name}: the trail`;
   const steps = () => trailOf(knowledge, traced, rows('prediction'));
   const name = `trail-${traced.job.id.slice(0, 8)}`;
@@ -20,9 +25,13 @@ export function Trail() {
         </Typography>
       ))}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button variant="outlined" onClick={() => setOpen(true)}>
+          Follow the trail back
+        </Button>
         <Button onClick={() => saveFile(`${name}.md`, 'text/markdown', trailMarkdown(title, steps()))}>Trail as text</Button>
         <Button onClick={() => saveFile(`${name}.svg`, 'image/svg+xml', trailSvg(title, steps()))}>Trail as a picture</Button>
       </Box>
+      <Suspense fallback={null}>{open && <TrailDialog title={title} steps={steps()} onClose={() => setOpen(false)} />}</Suspense>
     </Box>
   );
 }

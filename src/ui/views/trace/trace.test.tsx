@@ -16,6 +16,8 @@ import TraceView from './TraceView';
 let sent: Command[];
 beforeEach(() => {
   vi.stubGlobal('Worker', HereWorker);
+  // The stand-in for a browser has nothing to scroll.
+  Element.prototype.scrollIntoView = () => undefined;
 });
 let shopId = '';
 afterEach(async () => {
@@ -126,5 +128,60 @@ describe('trace', () => {
     const ledger = within(screen.getByTestId('ledger'));
     expect(ledger.getByRole('img', { name: /170 psi, within limits\. Limit: 142 to 185 psi/ })).toBeInTheDocument();
     expect(screen.getByTestId('ledger')).toHaveTextContent('Expected: “Well over 140” — it held');
+  });
+
+  it('a theory is held with the job, stays in the list, and is let go of again', async () => {
+    open('evidence.withdraw');
+    await settled();
+    fireEvent.click(suspects().getAllByRole('button', { expanded: false })[1]);
+    expect(suspects().getByRole('img', { name: /^Place on the bike: / })).toBeInTheDocument();
+    fireEvent.click(suspects().getByRole('button', { name: 'Hold this theory' }));
+    await waitFor(() => expect(sent.at(-1)).toMatchObject({ type: 'job.set', base: { pinned: expect.any(Number) } }));
+    const { pinned } = (sent.at(-1)!.payload as { set: { pinned: string[] } }).set;
+    expect(pinned).toHaveLength(2);
+    expect(suspects().getAllByText(/your theory/)).not.toHaveLength(0);
+    fireEvent.click(suspects().getByRole('button', { name: 'Let go of this theory' }));
+    await waitFor(() => expect(sent.at(-1)!.payload).toMatchObject({ set: { pinned: ['points-dirty'] } }));
+  });
+
+  it('the trail is followed back step by step', async () => {
+    open('retest.log');
+    fireEvent.click(screen.getByRole('button', { name: 'Follow the trail back' }));
+    const dialog = within(await screen.findByRole('dialog'));
+    expect(dialog.getByRole('status')).toHaveTextContent(/^Step 1 of \d+$/);
+    expect(dialog.getByRole('button', { name: 'Step back' })).toBeDisabled();
+    fireEvent.click(dialog.getByRole('button', { name: 'Step on' }));
+    expect(dialog.getByRole('status')).toHaveTextContent(/^Step 2 of/);
+    expect(dialog.getAllByRole('listitem')[1]).toHaveAttribute('aria-current', 'step');
+    const print = vi.spyOn(window, 'print').mockImplementation(() => undefined);
+    fireEvent.click(dialog.getByRole('button', { name: 'Print' }));
+    expect(print).toHaveBeenCalledOnce();
+  });
+
+  it('a digit answers the test that is open, but not while something is typed', async () => {
+    open('job.set');
+    await settled();
+    const before = sent.length;
+    fireEvent.keyDown(screen.getByLabelText('First write what you expect'), { key: '1' });
+    fireEvent.keyDown(document.body, { key: '9' });
+    expect(sent).toHaveLength(before);
+    fireEvent.keyDown(document.body, { key: '1' });
+    await waitFor(() => expect(sent.at(-1)?.type).toBe('evidence.add'));
+  });
+
+  it('like-coloured wires are tried pairing by pair, with a table of what is left', async () => {
+    open('job.set');
+    await settled();
+    fireEvent.mouseDown(screen.getByRole('combobox', { name: 'Take another test' }));
+    fireEvent.click(await screen.findByRole('option', { name: /^Try like-coloured wires/ }));
+    const table = within(await screen.findByTestId('pairings'));
+    expect(table.getByText(/^1 tried, 4 left/)).toBeInTheDocument();
+    fireEvent.click(table.getByRole('button', { name: 'Pairing 1–2 2–1 3–3: left' }));
+    await waitFor(() =>
+      expect(sent.at(-1)).toMatchObject({ type: 'job.set', payload: { set: { pairings: ['pair-wires:1-3-2', 'pair-wires:2-1-3'] } } }),
+    );
+    expect(table.getByText(/^2 tried, 3 left/)).toBeInTheDocument();
+    fireEvent.click(table.getByRole('button', { name: '2' }));
+    expect(table.getByText(/^0 tried, 1 left/)).toBeInTheDocument();
   });
 });
