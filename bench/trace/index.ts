@@ -46,11 +46,11 @@ function figuresOf(name: string, results: readonly BikeResult[], figures: Figure
 }
 
 /** Drawn bikes of every family under every policy, as drawn from the model and from perturbed ones; and the exact optimum. */
-export async function benchTrace(quick: boolean): Promise<Figures> {
+export async function benchTrace(quick: boolean, wanted?: number): Promise<Figures> {
   const { knowledge } = readKnowledge('knowledge');
   const size = quick
     ? { bikes: 16, perturbedBikes: 8, training: 1, rounds: 2 }
-    : { bikes: 2000, perturbedBikes: 250, training: 6, rounds: 12 };
+    : { bikes: wanted ?? 2000, perturbedBikes: Math.ceil((wanted ?? 2000) / 4), training: 6, rounds: 12 };
   const tasks: Task[] = knowledge.families.map(({ id }) => ({ family: id, seed, ...size }));
   const results = await runAll(tasks, (done, of, t, seconds) => console.error(`${done}/${of} ${t.family}: ${seconds.toFixed(0)} s`));
   const figures: Figures = {};

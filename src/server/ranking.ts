@@ -10,7 +10,7 @@ const most = 200;
 /** The ranking of a job as its state stands. */
 export function rankJob(state: State, jobId: string): Ranking {
   const lastEntry = state.journal.at(-1)?.id ?? '';
-  const key = `${jobId} ${state.journal.length} ${lastEntry}`;
+  const key = `${jobId} ${state.journal.length} ${lastEntry} ${JSON.stringify(state.experience)}`;
   const known = cache.get(key);
   if (known) return known;
   const traced = caseOf(state, jobId);

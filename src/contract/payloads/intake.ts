@@ -83,6 +83,7 @@ export class JobFields {
   @Optional() @MaybeWords(4000) notes?: string | null;
   @ShortList(20) pinned?: string[] | null;
   @ShortList(200) pairings?: string[] | null;
+  @Optional() @MaybeOneOf(['no']) counts?: 'no' | null;
   @Optional() @OneOf(schoolIds) school?: string;
   @Optional() @Decimal() rate?: string;
 }

@@ -67,5 +67,5 @@ export function advance(
   actorId: string | null,
 ): State {
   const next = applyChanges(state, changes);
-  return { rows: next.rows, journal: [...state.journal, entryOf(state, command, changes, seq, actorId)] };
+  return { ...next, journal: [...state.journal, entryOf(state, command, changes, seq, actorId)] };
 }

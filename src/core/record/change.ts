@@ -33,7 +33,7 @@ export function applyChanges(state: State, changes: readonly Change[]): State {
       table.set(c.id, { ...row, ...c.set, versions: bump(row.versions, Object.keys(c.set)) } as AnyRow);
     }
   }
-  return { rows: rows as unknown as RowsOf, journal: state.journal };
+  return { ...state, rows: rows as unknown as RowsOf };
 }
 
 /** The changes that take `changes` back, last first. */

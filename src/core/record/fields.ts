@@ -42,6 +42,7 @@ export const fields: { readonly [T in TableName]: FieldsOf<T> } = {
     'notes',
     'pinned',
     'pairings',
+    'counts',
     'school',
     'rate',
     'handedOverAt',

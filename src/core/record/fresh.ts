@@ -35,6 +35,7 @@ export const freshJob: Omit<Job, 'id' | 'bikeId' | 'openedAt' | 'rate' | 'versio
   notes: null,
   pinned: null,
   pairings: null,
+  counts: null,
   school: 'least-cost',
   handedOverAt: null,
 };

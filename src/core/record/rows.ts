@@ -71,6 +71,8 @@ export interface Job extends Base {
   pinned: Maybe<string[]>;
   /** Pairings of like ends that were tried and changed nothing: "test:2-1-3". */
   pairings: Maybe<string[]>;
+  /** "no": the shop's own closed jobs are not counted for this one. */
+  counts: Maybe<'no'>;
   school: string;
   rate: string;
   handedOverAt: Maybe<string>;

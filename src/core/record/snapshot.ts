@@ -1,5 +1,5 @@
 import type { AnyRow, TableName } from './rows';
-import { emptyState, put, type JournalEntry, type State } from './state';
+import { emptyState, put, type Experience, type JournalEntry, type State } from './state';
 
 /** Personal data that rows refer to by id. */
 export interface Personal {
@@ -26,6 +26,8 @@ export interface JobSnapshot {
   rows: Partial<Record<TableName, AnyRow[]>>;
   personal: Personal[];
   journal: JournalEntry[];
+  /** What the shop's closed jobs turned out to be; absent in a snapshot that was kept by an earlier version. */
+  experience?: Experience;
 }
 
 /** A journal line as it travels to devices that are listening: with the personal data that its rows point to. */
@@ -39,8 +41,8 @@ export function belongs(entry: Pick<JournalEntry, 'jobId' | 'bikeId'>, jobId: st
   return entry.jobId === jobId || (entry.jobId === null && entry.bikeId === bikeId);
 }
 
-export function stateOf(snapshot: Pick<JobSnapshot, 'rows' | 'journal'>): State {
-  const state = emptyState();
+export function stateOf(snapshot: Pick<JobSnapshot, 'rows' | 'journal' | 'experience'>): State {
+  const state: State = { ...emptyState(), experience: snapshot.experience };
   for (const [table, rows] of Object.entries(snapshot.rows)) for (const row of rows) put(state, table as TableName, row as never);
   state.journal.push(...snapshot.journal);
   return state;

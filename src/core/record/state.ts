@@ -24,6 +24,14 @@ export type RowsOf = { [T in TableName]: Map<string, Tables[T]> };
 export interface State {
   rows: RowsOf;
   journal: JournalEntry[];
+  /** What the shop's closed jobs turned out to be; absent where nobody counted. */
+  experience?: Experience;
+}
+
+/** Causes of complaints that were cured in jobs handed over: how many in all, and by fault. */
+export interface Experience {
+  causes: number;
+  found: Record<string, number>;
 }
 
 export function emptyState(): State {

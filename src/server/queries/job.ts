@@ -2,6 +2,7 @@ import type pg from 'pg';
 import { jobTables, type AnyRow, type JobSnapshot, type Personal, type TableName } from '../../core/record';
 import { lookAt, type Db } from '../db/pool';
 import { rowsWhere } from '../db/rows';
+import { experienceIn } from './experience';
 import { journalOf } from '../commands/gather';
 
 export async function jobSnapshot(from: pg.Pool, shopId: string, jobId: string, actorId: string | null): Promise<JobSnapshot | null> {
@@ -27,7 +28,15 @@ export async function snapshotIn(db: Db, shopId: string, jobId: string, actorId:
   const personal = (await db.query('select id, name, phone, email from personal where id = any($1::uuid[])', [personalIds]))
     .rows as Personal[];
   const shop = (await db.query('select id, name, rate, currency, seq from shop where id = $1', [shopId])).rows[0] as JobSnapshot['shop'];
-  return { shop, actor: await personById(db, actorId), jobId, rows, personal, journal: await journalOf(db, jobId, job.bikeId) };
+  return {
+    shop,
+    actor: await personById(db, actorId),
+    jobId,
+    rows,
+    personal,
+    journal: await journalOf(db, jobId, job.bikeId),
+    experience: await experienceIn(db),
+  };
 }
 
 async function personById(db: Db, id: string | null): Promise<{ id: string; name: string } | null> {

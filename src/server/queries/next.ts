@@ -5,6 +5,7 @@ import { emptyState, groupBy, put, jobTables, type JournalEntry, type State } fr
 import { caseOf } from '../../core/trace';
 import { lookAt } from '../db/pool';
 import { allRows, rowsWhere } from '../db/rows';
+import { experienceIn } from './experience';
 import { rankJob } from '../ranking';
 
 export interface NextLine {
@@ -34,7 +35,7 @@ export async function nextBoard(from: pg.Pool, shopId: string, now: string): Pro
     const owners = new Map((await allRows(db, 'owner')).map((o) => [o.id, o.personalId]));
     const names = new Map((await db.query('select id, name from personal')).rows.map((r) => [r.id as string, r.name as string | null]));
     const open = jobs.filter((j) => !j.handedOverAt);
-    const state: State = emptyState();
+    const state: State = { ...emptyState(), experience: await experienceIn(db) };
     for (const j of open) put(state, 'job', j);
     for (const b of bikes) put(state, 'bike', b);
     const bikeIds = open.map((j) => j.bikeId);
@@ -51,7 +52,7 @@ export async function nextBoard(from: pg.Pool, shopId: string, now: string): Pro
       const c = caseOf(state, j.id);
       const mark = seqs.get(j.id)?.[0];
       // The job's own place in the journal stands for its state in the cache of rankings.
-      const own: State = { rows: state.rows, journal: [{ id: `${mark?.n ?? 0}-${mark?.seq ?? 0}` } as JournalEntry] };
+      const own: State = { ...state, journal: [{ id: `${mark?.n ?? 0}-${mark?.seq ?? 0}` } as JournalEntry] };
       const ranking = openComplaints(c).length ? rankJob(own, j.id) : null;
       const next = nextOf(state, knowledge, j.id, ranking, now);
       const owner = c.bike.ownerId ? names.get(owners.get(c.bike.ownerId) ?? '') : null;

@@ -315,7 +315,7 @@ export class JobStore {
       if (!isPerson) journal.push(entry);
     }
     if (changes.length === 0 && journal.length === 0) return;
-    this.said = { rows: applyChanges(this.said, changes).rows, journal: [...this.said.journal, ...journal] };
+    this.said = { ...applyChanges(this.said, changes), journal: [...this.said.journal, ...journal] };
     this.pending = this.pending.filter((p) => !known.has(p.item.id));
     if (personal.length) this.view = { ...this.view, personal: merge(this.view.personal, personal) };
   }

@@ -11,6 +11,9 @@ export interface RepairOrder {
 /** Beyond this many repairs the order is no longer looked at again after each opening: they are hardly ever reached. */
 const fresh = 6;
 
+/** Where sorting begins: the order of the last call on the same problem, which is nearly the new one. Never what it ends at. */
+const lastOrder = new WeakMap<Problem, number[]>();
+
 /**
  * Repairing in probability/cost order. That order is the optimum for a single fault with independent costs (Kadane and
  * Simon 1977; Heckerman, Breese and Rommelse 1995); where repairs share an opening it is taken anew after each opening.
@@ -28,7 +31,8 @@ export function repairOrder(p: Problem, s: Situation): RepairOrder {
     for (let k = 0; k < own.length; k++) if (mended[own[k]] === 0) chance[own[k]] += w;
   }
   const order: number[] = [];
-  for (let i = 0; i < n; i++) if (chance[i] > 1e-9) order.push(i);
+  const start = lastOrder.get(p) ?? [...repairs.keys()];
+  for (let k = 0; k < n; k++) if (chance[start[k]] > 1e-9) order.push(start[k]);
   const worth = new Float64Array(n);
   let state = s.state;
   const sortFrom = (from: number) => {
@@ -61,6 +65,7 @@ export function repairOrder(p: Problem, s: Situation): RepairOrder {
     state = next;
     if (k < fresh) sortFrom(k + 1);
   }
+  lastOrder.set(p, order.length === n ? order.slice() : [...order, ...start.filter((i) => chance[i] <= 1e-9)]);
   let expected = 0;
   for (let h = 0; h < faults.length; h++) {
     const w = weights[h];

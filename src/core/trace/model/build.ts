@@ -41,7 +41,7 @@ export const positionsOf = (cylinders: number | null): string[] => Array.from({ 
 export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: ReadonlySet<string> = new Set()): Model {
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const positions = positionsOf(traced.bike.cylinders);
-  const suspects = suspectsOf(knowledge, facts, positions, traced.job.lastTouched ?? []);
+  const suspects = suspectsOf(knowledge, facts, positions, traced.job.lastTouched ?? [], traced.experience);
   const ordered = repairsInOrder(traced.repairs);
   const epochs = new Epochs(knowledge, traced.repairs);
   const { claims, unwatched } = evidenceClaims(knowledge, traced, leaveOut, epochs);

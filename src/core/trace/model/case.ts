@@ -1,4 +1,4 @@
-import type { Bike, Cause, Complaint, Evidence, Finding, Job, Reading, Repair, Retest, Spec, State, Step } from '../../record';
+import type { Bike, Cause, Complaint, Evidence, Experience, Finding, Job, Reading, Repair, Retest, Spec, State, Step } from '../../record';
 import { list } from '../../record';
 
 /** Everything the tracer looks at for one job: plain rows, in any order. */
@@ -14,6 +14,8 @@ export interface Case {
   causes: Cause[];
   specs: Spec[];
   steps: Step[];
+  /** What this shop's closed jobs turned out to be, where it is to count. */
+  experience?: Experience | null;
 }
 
 /** The case of one job, gathered from a state. */
@@ -34,6 +36,7 @@ export function caseOf(state: State, jobId: string): Case {
     causes: own(list(state, 'cause')),
     specs: list(state, 'spec').filter((s) => s.bikeId === bike.id),
     steps: own(list(state, 'step')),
+    experience: job.counts === 'no' ? null : state.experience,
   };
 }
 

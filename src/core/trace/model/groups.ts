@@ -1,6 +1,7 @@
 import { applicability, isMet, type Facts, type Fault, type FindingKind, type Knowledge } from '../../knowledge';
-import { groupBy } from '../../record';
+import { groupBy, type Experience } from '../../record';
 import type { Group } from '../network';
+import { experienceWords, timesFound } from './experience';
 import { linkLevels } from './strength';
 
 /** A fault at a place on this bike; it may be there or not. */
@@ -41,7 +42,13 @@ const mostStates = 64;
 export const keyOf = (faultId: string, position: string | null) => (position === null ? faultId : `${faultId}#${position}`);
 
 /** Every fault that is possible on this bike, once for each place where it can be, with its prior odds. */
-export function suspectsOf(k: Knowledge, facts: Facts, positions: readonly string[], touched: readonly string[]): Suspect[] {
+export function suspectsOf(
+  k: Knowledge,
+  facts: Facts,
+  positions: readonly string[],
+  touched: readonly string[],
+  experience?: Experience | null,
+): Suspect[] {
   const areaName = (id: string) => k.areas.find((a) => a.id === id)?.name ?? id;
   return k.faults.flatMap((fault) => {
     if (fault.retired) return [];
@@ -50,6 +57,8 @@ export function suspectsOf(k: Knowledge, facts: Facts, positions: readonly strin
     const raisedBy = (fault.raised ?? []).filter((r) => isMet(r.when, facts)).map(({ because, times }) => ({ because, times }));
     const hand = fault.area?.find((a) => touched.includes(a));
     if (hand) raisedBy.push({ because: `${areaName(hand)} touched last`, times: fault.touchedTimes ?? 3 });
+    const before = timesFound(k, fault, experience);
+    if (before > 1) raisedBy.push({ because: experienceWords(experience!.found[fault.id], experience!), times: before });
     const times = raisedBy.reduce((t, r) => t * r.times, 1);
     const odds = (fault.prior / (1 - fault.prior)) * share * Math.min(mostTimes, Math.max(1 / mostTimes, times));
     const places = fault.per === 'cylinder' ? positions : [null];

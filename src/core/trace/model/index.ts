@@ -1,3 +1,4 @@
+export { experienceWeight } from './experience';
 export * from './case';
 export * from './build';
 export { keyOf, type Suspect, type TracedGroup } from './groups';

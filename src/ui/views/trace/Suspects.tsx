@@ -7,6 +7,7 @@ import { chanceWords, placeOf, type Ranking, type SuspectView } from '../../../c
 import type { Explanation } from '../../job/useRanking';
 import { knowledge, useJob } from '../../job/useJob';
 import { Tag } from '../../parts/Tag';
+import { Counts } from './Counts';
 import { PlaceSketch } from './PlaceSketch';
 import { Questions } from './Questions';
 import { Theory } from './Theory';
@@ -127,6 +128,7 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
         Odds are trade judgement, moved by what you found.
       </Typography>
+      <Counts />
     </Tag>
   );
 }

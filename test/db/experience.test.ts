@@ -1,0 +1,31 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { jobSnapshot } from '../../src/server/queries/job';
+import { id, script, takeBack, uid } from '../fixtures/commands';
+import { freshDatabase, openBoth, shopA, shopB, type TestDatabase } from './database';
+import { sendAll } from './filled';
+
+let t: TestDatabase;
+beforeAll(async () => {
+  t = await freshDatabase();
+  await openBoth(t.pool);
+});
+afterAll(() => t.drop());
+
+const counted = async (shopId = shopA) => (await jobSnapshot(t.pool, shopId, id.job, null))?.experience;
+
+describe('what a shop’s closed jobs turned out to be', () => {
+  it('is empty until a job is handed over, then names its cause; another shop hears nothing of it', async () => {
+    const all = script();
+    await sendAll(t.pool, shopA, all.slice(0, -1));
+    expect(await counted()).toEqual({ causes: 0, found: {} });
+    await sendAll(t.pool, shopA, all.slice(-1));
+    const now = await counted();
+    expect(now!.causes).toBeGreaterThan(0);
+    expect(Object.values(now!.found).reduce((a, b) => a + b, 0)).toBe(now!.causes);
+    expect(Object.keys(now!.found)).toContain('points-dirty');
+    await sendAll(t.pool, shopA, [takeBack('undo', 42_000, all.at(-1)!.id)]);
+    expect(await counted()).toEqual({ causes: 0, found: {} });
+    await sendAll(t.pool, shopB, [{ ...all[1], id: uid(41_000) }]);
+    expect(await counted(shopB)).toEqual({ causes: 0, found: {} });
+  });
+});
