@@ -7,6 +7,7 @@ import { HereWorker } from '../../../../test/fixtures/hereWorker';
 import { FakeServer } from '../../../../test/fixtures/fakeServer';
 import { after } from '../../../../test/fixtures/state';
 import type { Command } from '../../../core/command';
+import type { Experience } from '../../../core/record';
 import { buildModel, caseOf, rank } from '../../../core/trace';
 import { deviceFor } from '../../device/device';
 import TraceView from './TraceView';
@@ -26,12 +27,12 @@ afterEach(async () => {
   vi.unstubAllGlobals();
 });
 
-function open(type: string) {
+function open(type: string, experience?: Experience) {
   const server = new FakeServer(after(type));
   sent = server.sent;
-  const snapshot = snapshotAfter(type);
+  const snapshot = { ...snapshotAfter(type), experience };
   shopId = snapshot.shop.id;
-  render(<TraceView snapshot={snapshot} ranking={rank(buildModel(shipped, caseOf(server.state, id.job)))} />);
+  render(<TraceView snapshot={snapshot} ranking={rank(buildModel(shipped, caseOf({ ...server.state, experience }, id.job)))} />);
 }
 const suspects = () => within(screen.getByTestId('suspects'));
 const settled = () => waitFor(() => expect(suspects().queryByText('working…')).toBeNull());
@@ -183,5 +184,33 @@ describe('trace', () => {
     expect(table.getByText(/^2 tried, 3 left/)).toBeInTheDocument();
     fireEvent.click(table.getByRole('button', { name: '2' }));
     expect(table.getByText(/^0 tried, 1 left/)).toBeInTheDocument();
+  });
+
+  it('two complaints are said to belong together or not', async () => {
+    open('complaint.set');
+    await settled();
+    expect(screen.getByTestId('tie')).toHaveTextContent(
+      /^“Will not start” and “It also leaks”\. (Joined|Kept apart|One cause or two).*one cause for both: /,
+    );
+  });
+
+  it('what the shop has closed before counts, says so, and is left out with one tap', async () => {
+    open('bike.set', { causes: 7, found: { 'points-dirty': 3 } });
+    await settled();
+    const chance = () =>
+      Number(
+        suspects()
+          .getAllByRole('listitem')
+          .find((li) => li.dataset.suspect === 'points-dirty')!.dataset.probability,
+      );
+    const counted = chance();
+    expect(
+      suspects().getByText(/^The 7 causes this shop has closed count as well; the trade’s figures weigh as 200\./),
+    ).toBeInTheDocument();
+    fireEvent.click(suspects().getByRole('button', { name: 'Leave them out' }));
+    await waitFor(() => expect(sent.at(-1)).toMatchObject({ type: 'job.set', payload: { set: { counts: 'no' } } }));
+    await waitFor(() => expect(chance()).toBeLessThan(counted));
+    fireEvent.click(suspects().getByRole('button', { name: 'Count them' }));
+    await waitFor(() => expect(chance()).toBe(counted));
   });
 });
