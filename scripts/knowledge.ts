@@ -1,9 +1,11 @@
-// ./ivrek knowledge [--json]: every file against its schema, every reference, every range; counts; what is weakly covered.
+// ./ivrek knowledge [--own SHOP.yaml] [--weak] [--json]: every file against its schema, every reference, every range; counts; what is weakly covered.
 import { surveyKnowledge } from '../src/core/knowledge';
 import { readKnowledge } from '../src/server/knowledge/load';
+import { ownFiles } from './ownFiles';
 
-const json = process.argv.includes('--json');
-const { knowledge, problems } = readKnowledge('knowledge');
+const { own, rest } = ownFiles(process.argv.slice(2));
+const json = rest.includes('--json');
+const { knowledge, problems } = readKnowledge('knowledge', own);
 const survey = surveyKnowledge(knowledge);
 if (json) process.stdout.write(`${JSON.stringify({ hash: knowledge.hash, label: knowledge.label, problems, ...survey })}\n`);
 else {
@@ -13,7 +15,7 @@ else {
       .map(([what, n]) => `${n} ${what}`)
       .join(', ')} (${knowledge.label}), ${knowledge.hash}`,
   );
-  if (process.argv.includes('--weak')) for (const w of survey.weak) console.error(`weak: ${w}`);
+  if (rest.includes('--weak')) for (const w of survey.weak) console.error(`weak: ${w}`);
   else if (survey.weak.length) console.error(`weakly covered: ${survey.weak.length} (--weak lists them)`);
 }
 if (problems.length) process.exit(1);

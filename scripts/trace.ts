@@ -1,18 +1,27 @@
-// ./ivrek trace CASE.yaml [--json]: after each piece of evidence, the ranking and the tests worth doing. No server, no database.
+// ./ivrek trace CASE.yaml [--own SHOP.yaml] [--json]: after each piece of evidence, the ranking and the tests worth doing. No server, no database.
 import { readFileSync } from 'node:fs';
 import { parse } from 'yaml';
 import { buildModel, rank, type Ranking } from '../src/core/trace';
 import { readCase, type CaseFile } from '../src/core/trace/file';
 import { readKnowledge } from '../src/server/knowledge/load';
+import { ownFiles } from './ownFiles';
 
-const args = process.argv.slice(2);
+const { own, rest: args } = ownFiles(process.argv.slice(2));
 const [path] = args.filter((a) => !a.startsWith('--'));
 const stop = (message: string): never => {
   console.error(message);
   process.exit(2);
 };
-if (!path) stop('usage: ./ivrek trace CASE.yaml [--json]; docs/formats.md says what is in it');
-const { knowledge, problems: unsound } = readKnowledge('knowledge');
+/** What cannot be read or is no YAML is told by its own message. */
+function reading<T>(work: () => T): T {
+  try {
+    return work();
+  } catch (e) {
+    return stop((e as Error).message);
+  }
+}
+if (!path) stop('usage: ./ivrek trace CASE.yaml [--own SHOP.yaml] [--json]; docs/formats.md says what is in it');
+const { knowledge, problems: unsound } = reading(() => readKnowledge('knowledge', own));
 if (unsound.length) stop(unsound.join('\n'));
 let file: CaseFile;
 try {

@@ -9,6 +9,31 @@ export interface KnowledgeFile {
 
 const lists = ['faults', 'findings', 'tests', 'groups', 'access', 'archetypes', 'families', 'hazards', 'states', 'schools', 'areas', 'attributes', 'quantities', 'checklists'] as const;
 
+/** Another figure for something that is there already: what a shop knows better for itself. */
+export interface OwnFigure {
+  fault?: string;
+  test?: string;
+  prior?: number;
+  minutes?: number;
+  parts?: number;
+}
+
+/** Figures that name nothing are told in words; the others take the place of what was there. */
+export function withFigures(k: Knowledge, figures: readonly OwnFigure[]): { knowledge: Knowledge; problems: string[] } {
+  if (figures.length === 0) return { knowledge: k, problems: [] };
+  const problems = figures.flatMap(({ fault, test }) => {
+    const known = fault !== undefined ? k.faults.some((f) => f.id === fault) : k.tests.some((t) => t.id === test);
+    return known ? [] : [`figures: there is no ${fault !== undefined ? `fault '${fault}'` : `test '${test}'`}`];
+  });
+  const of = (what: 'fault' | 'test', id: string) => Object.assign({}, ...figures.filter((f) => f[what] === id)) as OwnFigure;
+  const faults = k.faults.map((f) => {
+    const { prior = f.prior, minutes = f.remedy.minutes, parts = f.remedy.parts } = of('fault', f.id);
+    return { ...f, prior, remedy: { ...f.remedy, minutes, parts } };
+  });
+  const tests = k.tests.map((t) => ({ ...t, minutes: of('test', t.id).minutes ?? t.minutes }));
+  return { knowledge: { ...k, faults, tests }, problems };
+}
+
 function inSi(measure: Measure): Measure {
   const si = (x: number) => toSi(x, measure.unit);
   const { low, high } = measure.limit;
@@ -25,7 +50,7 @@ export function assembleKnowledge(files: readonly KnowledgeFile[], hash: string)
   const all = Object.fromEntries(lists.map((l) => [l, [] as unknown[]]));
   let label = '';
   for (const { content } of files) {
-    if (typeof content.label === 'string') label = content.label;
+    if (!label && typeof content.label === 'string') label = content.label;
     for (const l of lists) if (Array.isArray(content[l])) all[l].push(...(content[l] as unknown[]));
   }
   const tests = (all.tests as Test[]).map((t) => (t.measure ? { ...t, measure: inSi(t.measure) } : t));
