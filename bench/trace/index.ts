@@ -49,8 +49,8 @@ function figuresOf(name: string, results: readonly BikeResult[], figures: Figure
 export async function benchTrace(quick: boolean, wanted?: number): Promise<Figures> {
   const { knowledge } = readKnowledge('knowledge');
   const size = quick
-    ? { bikes: 16, perturbedBikes: 8, training: 1, rounds: 2 }
-    : { bikes: wanted ?? 2000, perturbedBikes: Math.ceil((wanted ?? 2000) / 4), training: 6, rounds: 12 };
+    ? { bikes: 8, perturbedBikes: 8, training: 1, rounds: 1 }
+    : { bikes: wanted ?? 2000, perturbedBikes: Math.ceil((wanted ?? 2000) / 4), training: 3, rounds: 10 };
   const tasks: Task[] = knowledge.families.map(({ id }) => ({ family: id, seed, ...size }));
   const results = await runAll(tasks, (done, of, t, seconds) => console.error(`${done}/${of} ${t.family}: ${seconds.toFixed(0)} s`));
   const figures: Figures = {};
