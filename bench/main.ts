@@ -16,7 +16,11 @@ if (unknown.length) {
 const figures: Figures = {};
 if (parts.includes('rank')) Object.assign(figures, (await import('./rank')).benchRank(quick));
 if (parts.includes('worker')) Object.assign(figures, await (await import('./worker')).benchWorker(quick));
-if (parts.includes('trace')) Object.assign(figures, await (await import('./trace')).benchTrace(quick, Number(args.find((a) => a.startsWith('--bikes='))?.slice(8)) || undefined));
+if (parts.includes('trace'))
+  Object.assign(
+    figures,
+    await (await import('./trace')).benchTrace(quick, Number(args.find((a) => a.startsWith('--bikes='))?.slice(8)) || undefined),
+  );
 if (parts.includes('page')) Object.assign(figures, await (await import('./page')).benchPage(quick));
 if (parts.includes('bytes') || parts.includes('view')) Object.assign(figures, await (await import('./view')).benchView(quick, parts));
 if (parts.includes('shed')) Object.assign(figures, await (await import('./shed')).benchShed(quick));
