@@ -47,7 +47,7 @@ function Line({ complaint, more }: { complaint: Complaint; more: ReactNode }) {
         “{complaint.words}”
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center' }}>
-        <Typography variant="body2" color="text.secondary" sx={{ flex: '1 1 220px', minWidth: 0 }}>
+        <Typography variant="body2" color="text.secondary" sx={{ flex: '1 1 100%', minWidth: 0 }}>
           {said.join(' · ') || 'No symptom picked yet'}
         </Typography>
         <FormControlLabel
