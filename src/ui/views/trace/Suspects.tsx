@@ -196,7 +196,8 @@ function Why({ s, explanation, pinned, onPin, onRepair, onChoose }: WhyProps) {
       </Typography>
       {fault.remedy.others?.map((o) => (
         <Typography key={o.do} variant="body2">
-          <b>Another school:</b> {o.do} ({o.minutes} min, about {o.parts} {store.snapshot.shop.currency} of parts)
+          <b>Another school:</b> {o.do} ({o.minutes} min,{' '}
+          {o.parts > 0 ? `about ${o.parts} ${store.snapshot.shop.currency} of parts` : 'no parts'})
         </Typography>
       ))}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
