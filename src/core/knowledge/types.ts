@@ -104,7 +104,7 @@ export interface Test {
   kind: 'look' | 'feel' | 'sound' | 'smell' | 'measure' | 'swap' | 'substitute' | 'remove' | 'isolate' | 'ask';
   /** For a swap: what moves with the part if the part is bad. */
   moves?: string;
-  /** For a swap of like ends: how many there usually are; every pairing is tried, with a table. */
+  /** For a swap of like ends: how many there usually are, 2 to 4; every pairing is tried, with a table. */
   ends?: number;
   per?: 'cylinder';
   applies?: When;

@@ -34,8 +34,8 @@ export interface TracedGroup extends Group {
 }
 
 /** Chance that a repair leaves the fault there, and that it makes a fault of the same kind that was not there. */
-const residual = 0.08;
-const madeByRepair = 0.02;
+export const residual = 0.08;
+export const madeByRepair = 0.02;
 const mostTimes = 20;
 const mostStates = 64;
 

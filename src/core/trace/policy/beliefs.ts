@@ -6,7 +6,7 @@ import { credibleExplanations, type Explanation, type Posterior } from '../netwo
 import { questionsOpen } from './asking';
 import { engineStates, gateOf } from './gates';
 import { OutcomeTables, type OpenOutcome } from './outcomes';
-import { openComplaints } from './openComplaints';
+import { stillComplained } from './stillComplained';
 import { tiesOf, type TieView } from './ties';
 import { missingMinutes, money, stripOf, type Strip } from './strip';
 
@@ -54,7 +54,7 @@ export const retestMinutes = 5;
 
 /** Symptoms of the complaints that are open; null where only words are known, so that every fault may bear on them. */
 export function openSymptoms(model: Model): string[] | null {
-  const open = openComplaints(model);
+  const open = stillComplained(model);
   const symptoms = open.flatMap((c) => Object.entries(c.symptoms).flatMap(([id, a]) => (a === 'present' ? [id] : [])));
   return open.length > 0 && symptoms.length === 0 ? null : symptoms;
 }

@@ -1,6 +1,6 @@
 import type { Model } from '../model/build';
 import type { Explanation } from '../network';
-import { openComplaints } from './openComplaints';
+import { stillComplained } from './stillComplained';
 
 /** Two complaints on one bike: how likely it is that one cause brings something of both. */
 export interface TieView {
@@ -18,7 +18,7 @@ export const joined = 0.6;
  */
 export function tiesOf(model: Model, all: readonly Explanation[]): TieView[] {
   const seen = new Set<string>();
-  const about = openComplaints(model).map((c) => {
+  const about = stillComplained(model).map((c) => {
     const own = Object.keys(c.symptoms).filter((id) => c.symptoms[id] === 'present' && !seen.has(id));
     own.forEach((id) => seen.add(id));
     const findings = new Set<number>();

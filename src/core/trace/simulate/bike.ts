@@ -1,12 +1,9 @@
+import { madeByRepair, residual } from '../model/groups';
 import { gradesOf, levelsOf, linkLevels, showing } from '../model/strength';
 import { buildModel, findingKind, type Model } from '../model/build';
 import type { Case } from '../model/case';
 import { type FindingKind, type Knowledge, type Test, foundBy } from '../../knowledge';
 import type { Coin } from './coin';
-
-/** Chances that a repair leaves the fault there and that it makes one: those that the model reckons with. */
-const residual = 0.08;
-const made = 0.02;
 
 type Flavour = 'steady' | 'intermittent';
 
@@ -83,7 +80,7 @@ export class Bike {
     this.epoch++;
     this.repaired.push(key.split('#')[0]);
     if (there && u >= residual) this.present.delete(key);
-    if (!there && u < made) this.present.set(key, 'steady');
+    if (!there && u < madeByRepair) this.present.set(key, 'steady');
     return there;
   }
 

@@ -81,7 +81,7 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
         </Typography>
         <Typography sx={{ my: 1, maxWidth: '72ch', order: after }}>
           {test.how}
-          {test.moves && ` Watch whether ${test.moves} moves with it.`}
+          {test.moves && !test.ends && ` Watch whether ${test.moves} moves with it.`}
         </Typography>
         <Hazards ids={test.hazards} place={test.id} />
         {view?.gate ? (
