@@ -30,6 +30,11 @@ self.addEventListener('activate', (event) => {
   );
 });
 
+/* A page that was on its way when this worker began belongs to none until it asks. */
+self.addEventListener('message', (event) => {
+  if (event.data === 'claim') event.waitUntil(self.clients.claim());
+});
+
 /** From the device if it is there, else from the server. */
 async function deviceFirst(request) {
   return (await caches.match(request)) ?? fetch(request);

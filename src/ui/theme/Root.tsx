@@ -1,6 +1,7 @@
 import { useEffect, type ReactNode } from 'react';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
+import { keepScreens } from '../device/screens';
 import { steadyPress } from './steadyPress';
 import { theme } from './theme';
 
@@ -13,8 +14,12 @@ export function Root({ children }: { children: ReactNode }) {
   useEffect(() => {
     document.documentElement.setAttribute('data-awake', '');
     // Not in a hurry: it fetches every screen, and the one that is looked at comes first.
-    if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
-    return steadyPress(document);
+    const screens = import.meta.env.PROD && 'serviceWorker' in navigator ? keepScreens(navigator.serviceWorker) : undefined;
+    const press = steadyPress(document);
+    return () => {
+      screens?.();
+      press();
+    };
   }, []);
   return (
     <ThemeProvider theme={theme} disableTransitionOnChange {...sheetIsInHead}>
