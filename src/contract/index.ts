@@ -5,6 +5,7 @@ import { upcast, type Command } from '../core/command';
 import type { TableName } from '../core/record';
 import { Envelope } from './envelope';
 import * as intake from './payloads/intake';
+import * as own from './payloads/own';
 import * as picture from './payloads/picture';
 import * as tracing from './payloads/tracing';
 import * as work from './payloads/work';
@@ -64,6 +65,9 @@ export const shapes: Readonly<Record<string, Shape>> = {
   'pin.remove': of('pin', work.JobOnlyBody),
   'erratum.add': of('erratum', picture.ErratumAddBody),
   'erratum.set': of('erratum', picture.ErratumSetBody),
+  'own.add': of('own', own.OwnAddBody),
+  'own.change': of('own', own.OwnChangeBody),
+  'own.retire': of('own', own.OwnRetireBody),
   'tray.decide': of(null, picture.DecisionBody),
   undo: of('job', work.TargetBody),
   redo: of('job', work.TargetBody),

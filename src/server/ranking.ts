@@ -1,4 +1,5 @@
-import { knowledge } from 'virtual:knowledge';
+import { knowledge as shipped } from 'virtual:knowledge';
+import { withOwn } from '../core/knowledge';
 import { buildModel, caseOf, rank, type Ranking } from '../core/trace';
 import { billOf, cents } from '../core/money';
 import { list, type State } from '../core/record';
@@ -10,7 +11,8 @@ const most = 200;
 /** The ranking of a job as its state stands. */
 export function rankJob(state: State, jobId: string): Ranking {
   const lastEntry = state.journal.at(-1)?.id ?? '';
-  const key = `${jobId} ${state.journal.length} ${lastEntry} ${JSON.stringify(state.experience)}`;
+  const knowledge = withOwn(shipped, list(state, 'own'));
+  const key = `${jobId} ${knowledge.hash} ${state.journal.length} ${lastEntry} ${JSON.stringify(state.experience)}`;
   const known = cache.get(key);
   if (known) return known;
   const traced = caseOf(state, jobId);

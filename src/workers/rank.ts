@@ -1,4 +1,5 @@
-import type { Knowledge } from '../core/knowledge';
+import { withOwn, type Knowledge } from '../core/knowledge';
+import type { Own } from '../core/record';
 import {
   believe,
   buildModel,
@@ -17,8 +18,8 @@ import {
 /** The page hands its knowledge over first, so that it is fetched once. */
 export type RankRequest =
   | { kind: 'knowledge'; knowledge: Knowledge }
-  | { id: number; kind: 'rank'; traced: Case; agreedLeft: number | null }
-  | { id: number; kind: 'explain'; traced: Case; key: string };
+  | { id: number; kind: 'rank'; traced: Case; own: readonly Own[]; agreedLeft: number | null }
+  | { id: number; kind: 'explain'; traced: Case; own: readonly Own[]; key: string };
 
 export type RankReply =
   | { id: number; kind: 'ranking'; ranking: Ranking }
@@ -27,13 +28,14 @@ export type RankReply =
 
 const reply = (r: RankReply) => postMessage(r);
 
-let knowledge: Knowledge;
+let shipped: Knowledge;
 
 self.onmessage = ({ data }: MessageEvent<RankRequest>) => {
   if (data.kind === 'knowledge') {
-    knowledge = data.knowledge;
+    shipped = data.knowledge;
     return;
   }
+  const knowledge = withOwn(shipped, data.own);
   if (data.kind === 'explain') {
     const theory = theoryOf(believe(buildModel(knowledge, data.traced)), data.key);
     reply({ id: data.id, kind: 'reasons', key: data.key, ...explain(knowledge, data.traced, data.key), theory });

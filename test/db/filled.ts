@@ -24,5 +24,9 @@ export async function sendOne(pool: pg.Pool, shopId: string, c: Command): Promis
 
 /** A snapshot without what differs between installations by nature: numbers of the journal and what hangs on them. */
 export function withoutNumbers(s: JobSnapshot): unknown {
-  return { rows: { ...s.rows, person: null }, personal: s.personal, journal: s.journal.map((e) => ({ ...e, seq: null, after: null })) };
+  return {
+    rows: { ...s.rows, person: null, own: null },
+    personal: s.personal,
+    journal: s.journal.map((e) => ({ ...e, seq: null, after: null })),
+  };
 }

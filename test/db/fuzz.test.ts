@@ -100,12 +100,17 @@ const drop = (root: unknown, path: Path): unknown => {
   return put(root, path.slice(0, -1), copy);
 };
 
-// What another device wanted is kept as it was, whatever it was; photo bytes are asked for before anything else.
-const free = (path: Path) => path[0] === 'payload' && (path[1] === 'yours' || path[1] === 'theirs');
+// What another device wanted is kept as it was, whatever it was; a condition compares with any word or number; photo bytes are asked for before anything else.
+const free = (path: Path) => path[0] === 'payload' && (path[1] === 'yours' || path[1] === 'theirs' || path.includes('applies'));
 const whole = script();
+/** What an entry of knowledge cannot be without; everything else in one may be left out. */
+const ofAnEntry = ['id', 'body', 'name', 'system', 'causes', 'remedy', 'do', 'origin', 'leak', 'kind', 'how', 'outcomes', 'says', 'find'];
+const inEntry = (path: Path) =>
+  path[0] === 'payload' && ['faults', 'findings', 'tests', 'figures', 'fault'].includes(String(path[1])) && path.length > 2;
 /** Keys that may be left out, or lists that may be shorter. */
 const optional = (path: Path) =>
   path.length === 0 ||
+  (inEntry(path) && !ofAnEntry.includes(String(path.at(-1)))) ||
   typeof path.at(-1) === 'number' ||
   /^base$/.test(String(path[0])) ||
   /symptoms|set|conditions|counts|value|shown/.test(path.join(' '));

@@ -1,6 +1,7 @@
 import { applyChanges, type JournalEntry, type State } from '../record';
 import { deciding } from './decide';
 import { intake } from './intake';
+import { own } from './own';
 import { picture } from './picture';
 import { tracing } from './tracing';
 import { undoTypes } from './undo';
@@ -15,8 +16,9 @@ export { buildsOn, dependants, isUndone, undoTargets } from './undo';
 export { upcast } from './upcast';
 export type { EvidenceAdd, ReadingPart } from './tracing';
 export type { StepAdd } from './work';
+export type { OwnAdd, OwnChange } from './own';
 
-const plain = [...intake, ...tracing, ...work, ...picture, ...deciding] as CommandType[];
+const plain = [...intake, ...tracing, ...work, ...picture, ...own, ...deciding] as CommandType[];
 const byType = new Map<string, CommandType>(plain.map((t) => [t.type, t]));
 
 /** True if an entry of that type may be taken back. */

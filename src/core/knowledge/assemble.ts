@@ -1,5 +1,5 @@
 import { toSi } from '../quantity';
-import type { Knowledge, Measure, Test } from './types';
+import type { Knowledge, Measure, OwnFigure, Test } from './types';
 
 /** Parsed files as they stand in knowledge/, in any order. */
 export interface KnowledgeFile {
@@ -9,21 +9,12 @@ export interface KnowledgeFile {
 
 const lists = ['faults', 'findings', 'tests', 'groups', 'access', 'archetypes', 'families', 'hazards', 'states', 'schools', 'areas', 'attributes', 'quantities', 'checklists'] as const;
 
-/** Another figure for something that is there already: what a shop knows better for itself. */
-export interface OwnFigure {
-  fault?: string;
-  test?: string;
-  prior?: number;
-  minutes?: number;
-  parts?: number;
-}
-
 /** Figures that name nothing are told in words; the others take the place of what was there. */
 export function withFigures(k: Knowledge, figures: readonly OwnFigure[]): { knowledge: Knowledge; problems: string[] } {
   if (figures.length === 0) return { knowledge: k, problems: [] };
   const problems = figures.flatMap(({ fault, test }) => {
     const known = fault !== undefined ? k.faults.some((f) => f.id === fault) : k.tests.some((t) => t.id === test);
-    return known ? [] : [`figures: there is no ${fault !== undefined ? `fault '${fault}'` : `test '${test}'`}`];
+    return known ? [] : [`figure ${fault ?? test}: there is no ${fault !== undefined ? `fault '${fault}'` : `test '${test}'`}`];
   });
   const of = (what: 'fault' | 'test', id: string) => Object.assign({}, ...figures.filter((f) => f[what] === id)) as OwnFigure;
   const faults = k.faults.map((f) => {
@@ -33,6 +24,9 @@ export function withFigures(k: Knowledge, figures: readonly OwnFigure[]): { know
   const tests = k.tests.map((t) => ({ ...t, minutes: of('test', t.id).minutes ?? t.minutes }));
   return { knowledge: { ...k, faults, tests }, problems };
 }
+
+/** A test as it is computed with: its figures in SI. */
+export const testInSi = (t: Test): Test => (t.measure ? { ...t, measure: inSi(t.measure) } : t);
 
 function inSi(measure: Measure): Measure {
   const si = (x: number) => toSi(x, measure.unit);
@@ -53,6 +47,6 @@ export function assembleKnowledge(files: readonly KnowledgeFile[], hash: string)
     if (!label && typeof content.label === 'string') label = content.label;
     for (const l of lists) if (Array.isArray(content[l])) all[l].push(...(content[l] as unknown[]));
   }
-  const tests = (all.tests as Test[]).map((t) => (t.measure ? { ...t, measure: inSi(t.measure) } : t));
+  const tests = (all.tests as Test[]).map(testInSi);
   return { ...(all as unknown as Knowledge), tests, label, hash };
 }

@@ -1,8 +1,11 @@
 import { routesOf } from './access';
 import type { Access, Knowledge } from './types';
 
-/** What a schema cannot see: references that lead nowhere, ids used twice, strengths and leaks out of range. */
-export function checkKnowledge(k: Knowledge): string[] {
+/** What a schema cannot see: everything that is unsound or of no use. What ships has none of either. */
+export const checkKnowledge = (k: Knowledge): string[] => [...unsound(k), ...idle(k)];
+
+/** References that lead nowhere, ids used twice, strengths and leaks out of range: it cannot be reckoned with. */
+export function unsound(k: Knowledge): string[] {
   const problems: string[] = [];
   const say = (where: string, what: string) => problems.push(`${where}: ${what}`);
   const ids = (list: { id: string }[], kind: string) => {
@@ -55,7 +58,6 @@ export function checkKnowledge(k: Knowledge): string[] {
     const leak = typeof f.leak === 'number' ? f.leak : Object.values(f.leak).reduce((a, b) => a + b, 0);
     if (leak < 0.001 || leak > 0.1) say(`finding ${f.id}`, `its leak ${leak} is not between 0.001 and 0.1`);
   }
-  const tested = new Set(k.tests.flatMap((t) => t.outcomes.flatMap((o) => Object.keys(o.find))));
   for (const f of k.faults) {
     const where = `fault ${f.id}`;
     refs(where, 'access', f.remedy.access, access);
@@ -69,8 +71,6 @@ export function checkKnowledge(k: Knowledge): string[] {
         if (Object.values(strength).reduce((a, b) => a + b, 0) > 1) say(where, `the chances for '${id}' add up to more than 1`);
       } else if (grades(id).length > 2) say(where, `finding '${id}' has grades: give one chance a grade`);
     }
-    // What nobody listed shows in the complaint alone.
-    if (f.id !== 'not-in-list' && !Object.keys(f.causes).some((id) => tested.has(id))) say(where, 'no test can find it');
     if (f.replacedBy && !faults.has(f.replacedBy)) say(where, `replacedBy '${f.replacedBy}' does not exist`);
   }
   for (const t of k.tests) {
@@ -86,15 +86,29 @@ export function checkKnowledge(k: Knowledge): string[] {
     if (t.per !== 'cylinder' && t.outcomes.some((o) => Object.keys(o.find).some((id) => findings.get(id)?.per === 'cylinder'))) say(where, 'it speaks of a cylinder but is not per cylinder');
     if (new Set(kinds).size === 1 && new Set(t.outcomes.map((o) => JSON.stringify(o.find))).size < t.outcomes.length) say(where, 'two outcomes say the same');
   }
-  const caused = new Set(k.faults.flatMap((f) => Object.keys(f.causes)));
   for (const t of k.tests) {
     if ((t.kind === 'swap') !== (t.moves !== undefined)) say(`test ${t.id}`, 'a swap, and only a swap, says what moves');
-    const ids = t.outcomes.flatMap((o) => Object.keys(o.find));
-    if (ids.length && !ids.some((id) => caused.has(id))) say(`test ${t.id}`, 'no fault brings anything that it finds');
     if (t.needs?.includes('cranks') && !t.hazards?.length) say(`test ${t.id}`, 'the engine is cranked or runs, but no hazard stands with it');
   }
-  for (const f of k.findings) if (f.symptom && !caused.has(f.id)) say(`finding ${f.id}`, 'no fault brings this complaint');
   for (const g of k.groups) if (g.modes.length > 63) say(`group ${g.id}`, 'it has more than 64 states');
   for (const g of k.groups) for (const m of g.modes) refs(`group ${g.id}`, 'fault', m.faults, faults);
   return problems;
+}
+
+/** Entries that nothing leads to: sound, and of no use yet. */
+export function idle(k: Knowledge): string[] {
+  const tested = new Set(k.tests.flatMap((t) => t.outcomes.flatMap((o) => Object.keys(o.find))));
+  const caused = new Set(k.faults.flatMap((f) => Object.keys(f.causes)));
+  const testOfNothing = ({ outcomes }: Knowledge['tests'][number]) => {
+    const ids = outcomes.flatMap((o) => Object.keys(o.find));
+    return ids.length > 0 && !ids.some((id) => caused.has(id));
+  };
+  return [
+    // What nobody listed shows in the complaint alone.
+    ...k.faults
+      .filter((f) => f.id !== 'not-in-list' && !Object.keys(f.causes).some((id) => tested.has(id)))
+      .map((f) => `fault ${f.id}: no test can find it`),
+    ...k.tests.filter(testOfNothing).map((t) => `test ${t.id}: no fault brings anything that it finds`),
+    ...k.findings.filter((f) => f.symptom && !caused.has(f.id)).map((f) => `finding ${f.id}: no fault brings this complaint`),
+  ];
 }

@@ -124,6 +124,17 @@ export interface Test {
   /** Part of the first look, in this place. */
   firstLook?: number;
   area?: string[];
+  /** No longer offered; what was found with it stands. */
+  retired?: boolean;
+}
+
+/** Another figure for something that is there already: what a shop knows better for itself. */
+export interface OwnFigure {
+  fault?: string;
+  test?: string;
+  prior?: number;
+  minutes?: number;
+  parts?: number;
 }
 
 export interface FaultGroup {

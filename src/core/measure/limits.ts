@@ -13,7 +13,7 @@ export interface QuantityInfo {
 }
 
 const generalSource = 'general figure';
-const otherGauge: GaugeError = { relative: 0.005, absolute: 0 };
+export const otherGauge: GaugeError = { relative: 0.005, absolute: 0 };
 
 /** Bands and limits for this bike's voltage where they are written for 12 V. */
 export function forBike(measure: Measure, facts: Facts): Measure {

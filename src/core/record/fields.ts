@@ -85,6 +85,7 @@ export const fields: { readonly [T in TableName]: FieldsOf<T> } = {
   photo: ['jobId', 'subject', 'subjectId', 'bag', 'sha256', 'width', 'height', 'bytes', 'caption', 'takenAt'],
   pin: ['jobId', 'photoId', 'x', 'y', 'note'],
   erratum: ['bikeId', 'book', 'page', 'quantity', 'says', 'right', 'source'],
+  own: ['what', 'body', 'retired'],
 };
 
 export const tableNames = Object.keys(fields) as TableName[];

@@ -3,6 +3,8 @@
  * Times are ISO strings, money and other exact decimals are strings, physical figures are SI numbers.
  */
 
+import type { Fault, FindingKind, OwnFigure, Test } from '../knowledge/types';
+
 /** A field that a mechanic may not know (yet). */
 export type Maybe<T> = T | null;
 export type Answer = 'yes' | 'no';
@@ -358,6 +360,17 @@ export interface Erratum extends Base {
   source: string;
 }
 
+export const ownKinds = ['fault', 'finding', 'test', 'figure'] as const;
+export type OwnKind = (typeof ownKinds)[number];
+
+/** What a shop knows itself, on top of what ships: one entry as it stands in a file of knowledge. */
+export type Own = Base & { retired: boolean } & (
+    | { what: 'fault'; body: Fault }
+    | { what: 'finding'; body: FindingKind }
+    | { what: 'test'; body: Test }
+    | { what: 'figure'; body: OwnFigure }
+  );
+
 /** Every table that commands may change, by its name. */
 export interface Tables {
   person: Person;
@@ -388,6 +401,7 @@ export interface Tables {
   photo: Photo;
   pin: Pin;
   erratum: Erratum;
+  own: Own;
 }
 
 export type TableName = keyof Tables;

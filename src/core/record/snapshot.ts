@@ -1,4 +1,4 @@
-import type { AnyRow, TableName } from './rows';
+import type { AnyRow, Own, TableName } from './rows';
 import { emptyState, put, type Experience, type JournalEntry, type State } from './state';
 
 /** Personal data that rows refer to by id. */
@@ -14,6 +14,8 @@ export interface Yard {
   shop: { id: string; name: string; rate: string; currency: string; seq: number; demo: boolean };
   actor: { id: string; name: string } | null;
   people: { id: string; name: string }[];
+  /** What the shop knows itself; absent in what an earlier version left on a device. */
+  own?: Own[];
   /** False for a tablet in the network: what is only done on the computer itself is not shown there. */
   home: boolean;
 }

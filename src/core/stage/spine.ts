@@ -26,7 +26,7 @@ const wanted = ['strokes', 'cylinders', 'cooling', 'ignition', 'fuelling', 'star
 export function firstLook(k: Knowledge, c: Case): { test: Test; position: string | null; done: boolean }[] {
   const facts = factsOf(c.bike, c.job, k);
   const tests = k.tests
-    .filter((t) => t.firstLook !== undefined && applicability(t.applies, facts, k.attributes) > 0)
+    .filter((t) => t.firstLook !== undefined && !t.retired && applicability(t.applies, facts, k.attributes) > 0)
     .sort((a, b) => a.firstLook! - b.firstLook!);
   return tests.flatMap((test) => {
     const positions = test.per === 'cylinder' ? Array.from({ length: c.bike.cylinders ?? 1 }, (_x, i) => String(i + 1)) : [null];

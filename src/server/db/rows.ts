@@ -5,7 +5,7 @@ import type { Db } from './pool';
 
 export const snake = (name: string) => name.replace(/[A-Z]/g, (c) => `_${c.toLowerCase()}`);
 
-const json = new Set(['symptoms', 'value', 'conditions', 'shown', 'lastTouched', 'pinned', 'pairings', 'versions']);
+const json = new Set(['symptoms', 'value', 'conditions', 'shown', 'lastTouched', 'pinned', 'pairings', 'body', 'versions']);
 
 const columnList = (table: TableName) => ['id', ...fields[table], 'versions'].map((f) => `"${snake(f)}" as "${f}"`).join(', ');
 

@@ -55,7 +55,8 @@ export async function exportJob(from: pg.Pool, shopId: string, jobId: string): P
   if (!found) return null;
   const { snapshot, journal } = found;
   const people = new Set(journal.map((e) => e.entity.id));
-  const rows = { ...snapshot.rows, person: snapshot.rows.person?.filter((p) => people.has(p.id)) };
+  // What the shop knows itself is a file of its own.
+  const rows = { ...snapshot.rows, own: undefined, person: snapshot.rows.person?.filter((p) => people.has(p.id)) };
   const file: Omit<JobFile, 'digest'> = { format: 'ivrek-job', version: 2, jobId, rows, personal: snapshot.personal, journal };
   // As it will be read: what JSON drops or rewrites must not count as damage.
   const plain = JSON.parse(JSON.stringify(file)) as typeof file;

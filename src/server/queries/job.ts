@@ -1,7 +1,7 @@
 import type pg from 'pg';
 import { jobTables, type AnyRow, type JobSnapshot, type Personal, type TableName } from '../../core/record';
 import { lookAt, type Db } from '../db/pool';
-import { rowsWhere } from '../db/rows';
+import { allRows, rowsWhere } from '../db/rows';
 import { experienceIn } from './experience';
 import { journalOf } from '../commands/gather';
 
@@ -23,6 +23,7 @@ export async function snapshotIn(db: Db, shopId: string, jobId: string, actorId:
   const people = await db.query('select id, name, versions from person order by name');
   rows.person = people.rows as AnyRow[];
   rows.erratum = await rowsWhere(db, 'erratum', 'bikeId', [job.bikeId]);
+  rows.own = await allRows(db, 'own');
   for (const t of jobTables) rows[t] = (await rowsWhere(db, t, 'jobId', [jobId])) as AnyRow[];
   const personalIds = owners.flatMap((o) => (o.personalId ? [o.personalId] : []));
   const personal = (await db.query('select id, name, phone, email from personal where id = any($1::uuid[])', [personalIds]))

@@ -19,7 +19,7 @@ export async function journalAfter(from: pg.Pool, shopId: string, after: number,
     const { rows } = await db.query(
       jobId
         ? `select ${entryColumns} from journal where seq > $1
-             and (job_id = $2 or job_id is null and (bike_id = (select bike_id from job where id = $2) or type = 'person.add'))
+             and (job_id = $2 or job_id is null and (bike_id = (select bike_id from job where id = $2) or entity_kind in ('person', 'own')))
            order by seq limit ${pageSize + 1}`
         : `select ${entryColumns} from journal where seq > $1 and $2::uuid is null order by seq limit ${pageSize + 1}`,
       [after, jobId],

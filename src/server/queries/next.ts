@@ -1,5 +1,6 @@
 import type pg from 'pg';
-import { knowledge } from 'virtual:knowledge';
+import { knowledge as shipped } from 'virtual:knowledge';
+import { withOwn } from '../../core/knowledge';
 import { dueAt, nextOf, openComplaints, provisionalOf, type Act } from '../../core/stage';
 import { emptyState, groupBy, put, jobTables, type JournalEntry, type State } from '../../core/record';
 import { caseOf } from '../../core/trace';
@@ -36,6 +37,9 @@ export async function nextBoard(from: pg.Pool, shopId: string, now: string): Pro
     const names = new Map((await db.query('select id, name from personal')).rows.map((r) => [r.id as string, r.name as string | null]));
     const open = jobs.filter((j) => !j.handedOverAt);
     const state: State = { ...emptyState(), experience: await experienceIn(db) };
+    const own = await allRows(db, 'own');
+    for (const row of own) put(state, 'own', row);
+    const knowledge = withOwn(shipped, own);
     for (const j of open) put(state, 'job', j);
     for (const b of bikes) put(state, 'bike', b);
     const bikeIds = open.map((j) => j.bikeId);

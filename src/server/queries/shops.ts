@@ -1,6 +1,7 @@
 import type pg from 'pg';
 import type { Yard } from '../../core/record';
 import { inShop } from '../db/pool';
+import { allRows } from '../db/rows';
 import { servesLan } from '../lan/mode';
 
 export interface ShopLine {
@@ -45,6 +46,7 @@ export async function shopPeople(from: pg.Pool, shopId: string): Promise<{ id: s
 /** The workshop of a device, with its people. */
 export async function yardOf(from: pg.Pool, shopId: string, personId: string | null): Promise<Yard> {
   const people = await shopPeople(from, shopId);
+  const own = await inShop(from, shopId, (db) => allRows(db, 'own'));
   const { rows } = await from.query('select id, name, rate, currency, seq, demo from shop where id = $1', [shopId]);
-  return { shop: rows[0] as Yard['shop'], actor: people.find((p) => p.id === personId) ?? null, people, home: !servesLan() };
+  return { shop: rows[0] as Yard['shop'], actor: people.find((p) => p.id === personId) ?? null, people, own, home: !servesLan() };
 }

@@ -50,7 +50,10 @@ describe('screens on the device', () => {
 
   it('tries again when one of the files could not be fetched, and not when an older build still serves', async () => {
     const broken = new Worker();
-    const c = container([{ installing: broken, active: null }, { installing: null, active: new Worker() }]);
+    const c = container([
+      { installing: broken, active: null },
+      { installing: null, active: new Worker() },
+    ]);
     keep(c);
     await vi.advanceTimersByTimeAsync(0);
     broken.become('redundant');

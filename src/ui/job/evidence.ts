@@ -1,6 +1,6 @@
 import type { Conditions, ReadingValue, Shown } from '../../core/record';
 import { lastRepairId, type Ranking } from '../../core/trace';
-import { knowledge, type UsedJob } from './useJob';
+import type { UsedJob } from './useJob';
 
 export interface Taken {
   testId: string;
@@ -23,7 +23,7 @@ export function shownOf(ranking: Ranking | null): Shown | null {
 }
 
 /** Enters one result: its prediction first where one was written, then the evidence with its reading. */
-export function enterResult({ store, jobId, traced }: UsedJob, taken: Taken, ranking: Ranking | null): boolean {
+export function enterResult({ store, knowledge, jobId, traced }: UsedJob, taken: Taken, ranking: Ranking | null): boolean {
   const { testId, position, outcome, reading = null, conditions, prediction = null, note = null } = taken;
   let predictionId: string | null = null;
   if (prediction) {

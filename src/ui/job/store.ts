@@ -305,14 +305,14 @@ export class JobStore {
     let personal: Personal[] = [];
     for (const e of entries) {
       this.seq = Math.max(this.seq, e.seq);
-      const isPerson = e.changes.length > 0 && e.changes.every((c) => c.table === 'person');
-      const mine = belongs(e, this.snapshot.jobId, this.bikeId ?? '') || isPerson;
+      const ofShop = e.changes.length > 0 && e.changes.every((c) => c.table === 'person' || c.table === 'own');
+      const mine = belongs(e, this.snapshot.jobId, this.bikeId ?? '') || ofShop;
       if (!mine || known.has(e.id)) continue;
       known.add(e.id);
       const { personal: named, ...entry } = e;
       personal = [...personal, ...named];
       changes.push(...e.changes);
-      if (!isPerson) journal.push(entry);
+      if (!ofShop) journal.push(entry);
     }
     if (changes.length === 0 && journal.length === 0) return;
     this.said = { ...applyChanges(this.said, changes), journal: [...this.said.journal, ...journal] };

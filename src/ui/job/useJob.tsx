@@ -1,7 +1,8 @@
 import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
-import { knowledge } from 'virtual:knowledge';
+import { knowledge as shipped } from 'virtual:knowledge';
+import { withOwn, type Knowledge } from '../../core/knowledge';
 import { caseOf, type Case } from '../../core/trace';
-import { list, type JobSnapshot as Snapshot, type TableName, type Tables } from '../../core/record';
+import { list, type JobSnapshot as Snapshot, type Own, type TableName, type Tables } from '../../core/record';
 import { deviceFor, type Device } from '../device/device';
 import { askToKeep } from '../device/storage';
 import type { Item } from '../device/types';
@@ -32,6 +33,9 @@ export interface UsedJob {
   view: JobView;
   jobId: string;
   traced: Case;
+  /** What ships and what the shop knows itself. */
+  knowledge: Knowledge;
+  own: readonly Own[];
   /** Rows of one table that belong to this job, in the order they were made. */
   rows<T extends TableName>(table: T): Tables[T][];
 }
@@ -44,14 +48,30 @@ export function useJob(): UsedJob {
   const view = useSyncExternalStore(store.subscribe, store.get, store.get);
   const jobId = store.snapshot.jobId;
   const traced = useMemo(() => caseOf(view.state, jobId), [view.state, jobId]);
+  const ownRows = view.state.rows.own;
+  const own = useMemo(() => [...ownRows.values()], [ownRows]);
   return {
     store,
     device,
     view,
     jobId,
     traced,
+    knowledge: withOwn(shipped, own),
+    own,
     rows: (table) => list(view.state, table).filter((r) => !('jobId' in r) || r.jobId === jobId),
   };
 }
 
-export { knowledge };
+/** What the shop knows itself, for screens that belong to no job. */
+export const OwnContext = createContext<readonly Own[]>([]);
+const nothing = new Map<string, Own>();
+const still = () => () => undefined;
+
+/** What ships and what the shop knows itself, on a job's screen or on any other. */
+export function useKnowledge(): Knowledge {
+  const store = useContext(JobContext)?.store;
+  const around = useContext(OwnContext);
+  const here = () => store?.get().state.rows.own ?? nothing;
+  const rows = useSyncExternalStore(store?.subscribe ?? still, here, here);
+  return withOwn(shipped, store ? [...rows.values()] : around);
+}

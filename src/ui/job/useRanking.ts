@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Case, Ranking, Reason, SchoolView, TheoryView } from '../../core/trace';
-import { knowledge } from './useJob';
+import { knowledge } from 'virtual:knowledge';
+import type { Own } from '../../core/record';
 import type { RankReply, RankRequest } from '../../workers/rank';
 
 export interface Explanation {
@@ -11,7 +12,7 @@ export interface Explanation {
 }
 
 /** The ranking of a case, computed in a worker; the one from the server, if any, stands until the first change. */
-export function useRanking<F extends Ranking | null>(first: F, traced: Case, agreedLeft: number | null) {
+export function useRanking<F extends Ranking | null>(first: F, traced: Case, own: readonly Own[], agreedLeft: number | null) {
   const [ranking, setRanking] = useState<F | Ranking>(first);
   const [schools, setSchools] = useState<SchoolView[] | null>(null);
   const [busy, setBusy] = useState(false);
@@ -42,12 +43,12 @@ export function useRanking<F extends Ranking | null>(first: F, traced: Case, agr
     asked.current++;
     setBusy(true);
     setReasons({});
-    worker.current?.postMessage({ id: asked.current, kind: 'rank', traced, agreedLeft } satisfies RankRequest);
-  }, [traced, agreedLeft]);
+    worker.current?.postMessage({ id: asked.current, kind: 'rank', traced, own, agreedLeft } satisfies RankRequest);
+  }, [traced, own, agreedLeft]);
 
   const explainKey = useCallback(
-    (key: string) => worker.current?.postMessage({ id: 0, kind: 'explain', traced, key } satisfies RankRequest),
-    [traced],
+    (key: string) => worker.current?.postMessage({ id: 0, kind: 'explain', traced, own, key } satisfies RankRequest),
+    [traced, own],
   );
   return { ranking, schools, busy, reasons, explainKey };
 }

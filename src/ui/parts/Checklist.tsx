@@ -3,12 +3,12 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Button from '@mui/material/Button';
 import { checklist } from '../../core/stage';
-import { knowledge, useJob } from '../job/useJob';
+import { useJob } from '../job/useJob';
 import { Hazards } from './Hazards';
 
 /** A checklist of knowledge, with its cautions at the items they belong to. */
 export function Checklist({ listId, gates }: { listId: string; gates?: boolean }) {
-  const { store, view, jobId } = useJob();
+  const { store, view, knowledge, jobId } = useJob();
   const items = checklist(view.state, knowledge, jobId, listId).filter((i) => gates === undefined || Boolean(i.gate) === gates);
   const mark = (item: string, state: 'open' | 'done' | 'notNeeded') =>
     store.act('check.mark', 'checkmark', store.newId(), { jobId, list: listId, item, state, note: null });

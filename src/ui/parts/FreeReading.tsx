@@ -4,9 +4,9 @@ import Select from '@mui/material/Select';
 import FormControl from '@mui/material/FormControl';
 import FormLabel from '@mui/material/FormLabel';
 import { useId } from 'react';
-import { factsOf } from '../../core/knowledge';
+import { factsOf, type Knowledge } from '../../core/knowledge';
 import { limitFor } from '../../core/measure';
-import { knowledge, useJob } from '../job/useJob';
+import { useJob } from '../job/useJob';
 import { infoOf, readDraft } from './test/readingDraft';
 import { ReadingField } from './test/ReadingField';
 
@@ -16,10 +16,11 @@ export interface FreeDraft {
   unit: string;
 }
 
-export const quantities = [
-  ...knowledge.tests.flatMap((t) => (t.measure ? [{ id: t.measure.quantity, name: t.measure.name ?? t.name }] : [])),
-  ...knowledge.quantities,
-].sort((a, b) => a.name.localeCompare(b.name));
+export const quantitiesOf = (knowledge: Knowledge) =>
+  [
+    ...knowledge.tests.flatMap((t) => (t.measure ? [{ id: t.measure.quantity, name: t.measure.name ?? t.name }] : [])),
+    ...knowledge.quantities,
+  ].sort((a, b) => a.name.localeCompare(b.name));
 
 /** A reading of any quantity: what was measured, the figure, and the bar under it. */
 export function FreeReading({
@@ -33,10 +34,10 @@ export function FreeReading({
   strict: boolean;
   optional?: boolean;
 }) {
-  const { traced } = useJob();
+  const { knowledge, traced } = useJob();
   const id = useId();
   const facts = factsOf(traced.bike, traced.job, knowledge);
-  const info = draft.quantity ? infoOf(draft.quantity, facts) : null;
+  const info = draft.quantity ? infoOf(knowledge, draft.quantity, facts) : null;
   return (
     <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, alignItems: 'start' }}>
       <FormControl fullWidth>
@@ -45,10 +46,12 @@ export function FreeReading({
           displayEmpty
           labelId={id}
           value={draft.quantity}
-          onChange={(e) => onDraft({ ...draft, quantity: e.target.value, unit: e.target.value ? infoOf(e.target.value, facts).unit : '' })}
+          onChange={(e) =>
+            onDraft({ ...draft, quantity: e.target.value, unit: e.target.value ? infoOf(knowledge, e.target.value, facts).unit : '' })
+          }
         >
           <MenuItem value="">{optional ? 'not measured' : 'choose'}</MenuItem>
-          {quantities.map((q) => (
+          {quantitiesOf(knowledge).map((q) => (
             <MenuItem key={q.id} value={q.id}>
               {q.name}
             </MenuItem>
@@ -75,11 +78,11 @@ export const emptyDraft: FreeDraft = { quantity: '', text: '', unit: '' };
 
 /** The draft as a reading to be kept; null where there is none, 'bad' where it cannot be read. */
 export function useReadDraft() {
-  const { traced, store } = useJob();
+  const { knowledge, traced, store } = useJob();
   return (draft: FreeDraft) => {
     if (!draft.quantity) return null;
     const facts = factsOf(traced.bike, traced.job, knowledge);
-    const info = infoOf(draft.quantity, facts);
+    const info = infoOf(knowledge, draft.quantity, facts);
     const parsed = readDraft(draft.text, draft.unit, info, limitFor(info, traced.specs));
     if (!parsed.ok) return 'bad' as const;
     const text = draft.text.trim();

@@ -3,11 +3,11 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import WarningAmber from '@mui/icons-material/WarningAmber';
 import Check from '@mui/icons-material/Check';
-import { knowledge, useJob } from '../job/useJob';
+import { useJob } from '../job/useJob';
 
 /** The usual cautions, at the step they belong to; each is acknowledged once a job. */
 export function Hazards({ ids, place }: { ids: readonly string[] | undefined; place: string }) {
-  const { store, rows, jobId } = useJob();
+  const { store, knowledge, rows, jobId } = useJob();
   const seen = new Set(rows('hazardAck').map((a) => a.hazard));
   const hazards = knowledge.hazards.filter((h) => ids?.includes(h.id));
   if (hazards.length === 0) return null;

@@ -9,7 +9,7 @@ import { createContext, Suspense, useContext, useEffect, useMemo, useState, type
 import { spineOf, type StageId } from '../../core/stage';
 import { buildModel, standing } from '../../core/trace';
 import { list, type JobSnapshot as Snapshot } from '../../core/record';
-import { JobProvider, knowledge, useJob } from '../job/useJob';
+import { JobProvider, useJob } from '../job/useJob';
 import { actName } from '../job/actNames';
 import { useRoom } from '../device/useDevice';
 import type { Item } from '../device/types';
@@ -45,13 +45,16 @@ export function JobShell({ snapshot, stage, children }: { snapshot: Snapshot; st
 }
 
 function Frame({ stage, children }: { stage: StageId | null; children: ReactNode }) {
-  const { store, device, view, jobId, traced } = useJob();
+  const { store, device, view, knowledge, jobId, traced } = useJob();
   const [logOpen, setLogOpen] = useState(false);
   const [waiting, setWaiting] = useState(false);
   const [trayOpen, setTrayOpen] = useState(false);
   const needs = view.tray.filter((i) => i.state === 'refused').length;
   const room = useRoom(view.waiting);
-  const lines = useMemo(() => spineOf(view.state, knowledge, jobId, standing(buildModel(knowledge, traced))), [view.state, jobId, traced]);
+  const lines = useMemo(
+    () => spineOf(view.state, knowledge, jobId, standing(buildModel(knowledge, traced))),
+    [view.state, knowledge, jobId, traced],
+  );
   const { undo, redo } = store.targets();
   const { shop } = store.snapshot;
   useEffect(() => {

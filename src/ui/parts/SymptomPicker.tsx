@@ -3,17 +3,18 @@ import Button from '@mui/material/Button';
 import FormLabel from '@mui/material/FormLabel';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import type { FindingKind } from '../../core/knowledge';
+import type { FindingKind, Knowledge } from '../../core/knowledge';
 import type { SymptomAnswer } from '../../core/record';
 import { symptomsMeant } from '../../core/trace/symptoms';
-import { knowledge } from '../job/useJob';
+import { useKnowledge } from '../job/useJob';
 import { Choice } from './Choice';
 import { Field } from './Field';
 
-export const symptomKinds = knowledge.findings.filter((f) => f.symptom);
+/** What an owner may complain of. */
+export const symptomsIn = (k: Knowledge): FindingKind[] => k.findings.filter((f) => f.symptom);
 
 /** Shown before anything was said: what bikes are most often brought in with. */
-const usual = symptomKinds.slice(0, 8);
+const usualMany = 8;
 
 /**
  * Each symptom: yes, no, or not asked. What nobody asked says nothing. The words of the complaint, or those typed here,
@@ -28,6 +29,9 @@ export function SymptomPicker({
   words?: string;
   onChange: (v: Record<string, SymptomAnswer>) => void;
 }) {
+  const knowledge = useKnowledge();
+  const symptomKinds = useMemo(() => symptomsIn(knowledge), [knowledge]);
+  const usual = symptomKinds.slice(0, usualMany);
   const [typed, setTyped] = useState('');
   const [all, setAll] = useState(false);
   const set = (id: string, a: SymptomAnswer | null) => {
@@ -37,7 +41,7 @@ export function SymptomPicker({
     onChange(next);
   };
   const said = typed.trim() || words;
-  const meant = useMemo(() => symptomsMeant(knowledge, said).map((m) => m.kind), [said]);
+  const meant = useMemo(() => symptomsMeant(knowledge, said).map((m) => m.kind), [knowledge, said]);
   const shown = [...new Set([...meant, ...symptomKinds.filter((s) => value[s.id]), ...(typed.trim() && meant.length ? [] : usual)])];
   const row = (s: FindingKind) => (
     <Box key={s.id} sx={{ display: 'flex', alignItems: 'center', gap: 1, borderTop: 1, borderColor: 'divider', py: 0.25 }}>

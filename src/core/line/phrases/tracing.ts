@@ -13,7 +13,7 @@ const plainId = (id: string) => id.replace(/-/g, ' ');
 
 const testsOf = ({ knowledge, traced }: LineContext): Test[] => {
   const facts = factsOf(traced.bike, traced.job, knowledge);
-  return knowledge.tests.filter((t) => applicability(t.applies, facts, knowledge.attributes) > 0);
+  return knowledge.tests.filter((t) => !t.retired && applicability(t.applies, facts, knowledge.attributes) > 0);
 };
 
 const test: Slot<Test> = oneOf('a test', (c) =>

@@ -157,7 +157,7 @@ function openTests(model: Model, tables: OutcomeTables, strip: Strip, faults: re
   const done = doneTests(model);
   const tests: OpenTest[] = [];
   for (const test of model.knowledge.tests) {
-    if (test.kind === 'ask' || applicability(test.applies, model.facts, model.knowledge.attributes) === 0) continue;
+    if (test.kind === 'ask' || test.retired || applicability(test.applies, model.facts, model.knowledge.attributes) === 0) continue;
     const accessMinutes = missingMinutes(strip, test.access);
     const cost = money(test.minutes, rate) + strip.states.reach(strip.now, strip.states.want(test.access)).cost;
     const gate = gateOf(test, states, model.knowledge.states);

@@ -6,7 +6,7 @@ import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import { keepLine } from '../../job/keepLine';
 import { useRanking } from '../../job/useRanking';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { LimitBar } from '../LimitBar';
 import { infoOf } from '../test/readingDraft';
 import { aheadMinutes } from '../times';
@@ -15,8 +15,8 @@ import type { PanelProps } from './BenchLine';
 /** Over the bench line: what it understood, what it might mean, how it could go on, or all that can be said. */
 export default function LinePanel({ text, chosen, open, desk, onText, onKept, onFocus }: PanelProps) {
   const used = useJob();
-  const { view, traced, jobId, store } = used;
-  const { ranking } = useRanking(null, traced, null);
+  const { view, knowledge, own, traced, jobId, store } = used;
+  const { ranking } = useRanking(null, traced, own, null);
   const [kept, setKept] = useState<{ words: string; entry: string | null } | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const next = useMemo(() => {
@@ -36,7 +36,7 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
       actor: view.actor,
       personal: view.personal,
     }),
-    [view, traced, jobId, next],
+    [view, knowledge, traced, jobId, next],
   );
   const understanding = useMemo(() => understand(text, context), [text, context]);
   const keep = (index: number): boolean => {
@@ -142,8 +142,8 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
 
 /** The one thing that a line means: in words, and a reading on its limit bar. */
 function One({ meaning, onKeep }: { meaning: Meaning; onKeep: () => void }) {
-  const { traced } = useJob();
-  const info = meaning.reading && infoOf(meaning.reading.quantity, factsOf(traced.bike, traced.job, knowledge));
+  const { knowledge, traced } = useJob();
+  const info = meaning.reading && infoOf(knowledge, meaning.reading.quantity, factsOf(traced.bike, traced.job, knowledge));
   return (
     <Box sx={{ py: 1, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
       <Box sx={{ flex: '1 1 300px', minWidth: 0, fontSize: '1.15rem', fontWeight: 600 }}>{meaning.words}</Box>

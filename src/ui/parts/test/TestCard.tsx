@@ -18,7 +18,7 @@ import {
   type TestView,
 } from '../../../core/trace';
 import { enterResult } from '../../job/evidence';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Field } from '../Field';
 import { Hazards } from '../Hazards';
 import { Tag } from '../Tag';
@@ -44,7 +44,7 @@ export interface TestCardProps {
 /** One test: how it is done, what to beware of, what each outcome would mean, and the place to enter it. */
 export function TestCard({ test, position, view, ranking, over, why, aside, predict = true, onDone }: TestCardProps) {
   const used = useJob();
-  const { traced } = used;
+  const { knowledge, traced } = used;
   const positions = positionsOf(traced.bike.cylinders);
   const [conditions, setConditions] = useState<Conditions>({ temperature: 'cold', battery: 'own' });
   const [prediction, setPrediction] = useState('');
@@ -55,7 +55,7 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
   const answer = (outcome: string) => {
     if (enterResult(used, { testId: test.id, position, outcome, conditions, prediction: predicted }, ranking)) onDone?.();
   };
-  const steps = accessOf(knowledge, used.traced.bike.archetype);
+  const steps = accessOf(knowledge, traced.bike.archetype);
   const access = (test.access ?? []).map((a) => steps.find((x) => x.id === a)?.name.toLowerCase());
   const facts = [
     `${minutes} min`,
@@ -219,10 +219,10 @@ function MeasureEntry({
   predicted: { words: string; expected: string | null } | null;
 }) {
   const used = useJob();
-  const { traced } = used;
+  const { knowledge, traced } = used;
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const measure = forBike(test.measure!, facts);
-  const info = infoOf(measure.quantity, facts);
+  const info = infoOf(knowledge, measure.quantity, facts);
   const limit = limitFor(info, traced.specs);
   const own = traced.specs.find((s) => s.quantity === measure.quantity) ?? null;
   const all = test.per === 'cylinder' ? positionsOf(traced.bike.cylinders) : [null];

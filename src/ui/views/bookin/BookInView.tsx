@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Bike, Job } from '../../../core/record';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';
 import { JobShell } from '../../parts/JobShell';
@@ -72,7 +72,7 @@ function number(t: string, low: number, high: number, whole: boolean): { ok: tru
 
 /** What the bike is: everything the tracer and the panels need to know of it. */
 function WhatItIs() {
-  const { store, traced } = useJob();
+  const { store, knowledge, traced } = useJob();
   const { bike } = traced;
   const set = (patch: Record<string, unknown>) => store.set('bike.set', 'bike', bike.id, patch);
   const numberField = (
@@ -155,7 +155,7 @@ const yesNo = opts('yes', 'no');
 
 /** How it stood, and whose hands were in it last. History moves the odds before anything is tested. */
 function History() {
-  const { store, traced, jobId } = useJob();
+  const { store, knowledge, traced, jobId } = useJob();
   const { job } = traced;
   const set = (patch: Partial<Record<keyof Job, unknown>>) => store.set('job.set', 'job', jobId, patch);
   const touched = job.lastTouched ?? [];

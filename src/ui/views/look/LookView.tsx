@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { firstLook, gatesNow } from '../../../core/stage';
 import { placeName, positionsOf, rowWords } from '../../../core/trace';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
 import { TestCard } from '../../parts/test/TestCard';
@@ -20,9 +20,9 @@ export default function LookView({ snapshot }: { snapshot: Snapshot }) {
 
 /** The first look, before anything is turned or spun: one thing after the other, and the gates that follow from it. */
 function Look() {
-  const { traced, jobId } = useJob();
+  const { knowledge, traced, jobId } = useJob();
   const items = firstLook(knowledge, traced);
-  const gates = useMemo(() => gatesNow(knowledge, traced), [traced]);
+  const gates = useMemo(() => gatesNow(knowledge, traced), [knowledge, traced]);
   const [chosen, setChosen] = useState<string | null>(null);
   const keyOf = (i: (typeof items)[number]) => `${i.test.id}#${i.position ?? ''}`;
   const current = items.find((i) => keyOf(i) === chosen) ?? items.find((i) => !i.done);

@@ -8,16 +8,16 @@ import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { factsOf } from '../../../core/knowledge';
 import { parseQuantity, sameKind, show } from '../../../core/quantity';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
-import { quantities } from '../../parts/FreeReading';
+import { quantitiesOf } from '../../parts/FreeReading';
 import { Tag } from '../../parts/Tag';
 import { infoOf } from '../../parts/test/readingDraft';
 
 /** This bike's own limits, from its book. Where one stands here the general figure steps back. */
 export function Limits() {
-  const { store, traced } = useJob();
+  const { store, knowledge, traced } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const [quantity, setQuantity] = useState('');
   const [unit, setUnit] = useState('');
@@ -54,7 +54,7 @@ export function Limits() {
       {traced.specs.length === 0 && <Empty>None entered. Until then readings are held against general figures, and say so.</Empty>}
       {traced.specs.map((s) => (
         <Box key={s.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75 }}>
-          <Typography sx={{ fontWeight: 600 }}>{infoOf(s.quantity, facts).name}</Typography>
+          <Typography sx={{ fontWeight: 600 }}>{infoOf(knowledge, s.quantity, facts).name}</Typography>
           <Typography variant="body2">
             {s.low !== null ? show(s.low, s.unit) : '…'} to {s.high !== null ? show(s.high, s.unit) : '…'} {s.unit} · {s.source}
           </Typography>
@@ -69,11 +69,11 @@ export function Limits() {
             value={quantity}
             onChange={(e) => {
               setQuantity(e.target.value);
-              setUnit(e.target.value ? infoOf(e.target.value, facts).unit : '');
+              setUnit(e.target.value ? infoOf(knowledge, e.target.value, facts).unit : '');
             }}
           >
             <MenuItem value="">choose</MenuItem>
-            {quantities.map((q) => (
+            {quantitiesOf(knowledge).map((q) => (
               <MenuItem key={q.id} value={q.id}>
                 {q.name}
               </MenuItem>

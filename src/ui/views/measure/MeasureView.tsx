@@ -7,7 +7,7 @@ import { limitFor, spread } from '../../../core/measure';
 import { groupBy } from '../../../core/record';
 import { positionsOf } from '../../../core/trace';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Choice } from '../../parts/Choice';
 import { Empty } from '../../parts/Empty';
 import { emptyDraft, FreeReading, useReadDraft } from '../../parts/FreeReading';
@@ -45,9 +45,11 @@ export default function MeasureView({ snapshot }: { snapshot: Snapshot }) {
 
 /** A reading that no test asked for. Those that a test asks for are entered there, and stand here by themselves. */
 export function TakeReading({ only }: { only?: string }) {
-  const { store, traced, jobId } = useJob();
+  const { store, knowledge, traced, jobId } = useJob();
   const readDraft = useReadDraft();
-  const start = only ? { ...emptyDraft, quantity: only, unit: infoOf(only, factsOf(traced.bike, traced.job, knowledge)).unit } : emptyDraft;
+  const start = only
+    ? { ...emptyDraft, quantity: only, unit: infoOf(knowledge, only, factsOf(traced.bike, traced.job, knowledge)).unit }
+    : emptyDraft;
   const [draft, setDraft] = useState(start);
   const [position, setPosition] = useState<string | null>(null);
   const [tried, setTried] = useState(false);
@@ -89,14 +91,14 @@ export function TakeReading({ only }: { only?: string }) {
 }
 
 function Readings() {
-  const { traced } = useJob();
+  const { knowledge, traced } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const groups = [...groupBy(traced.readings, (r) => r.quantity)];
   return (
     <Tag title="Readings" data-testid="readings">
       {groups.length === 0 && <Empty>No reading yet. Each stands here on its limit bar, with what it is held against.</Empty>}
       {groups.map(([quantity, readings]) => {
-        const info = infoOf(quantity, facts);
+        const info = infoOf(knowledge, quantity, facts);
         const exact = readings.flatMap((r) => (r.value.kind === 'exact' && r.position ? [r.value.value] : []));
         return (
           <Box key={quantity} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>

@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import CalendarMonth from '@mui/icons-material/CalendarMonthOutlined';
+import MenuBook from '@mui/icons-material/MenuBookOutlined';
 import MoveToInbox from '@mui/icons-material/MoveToInboxOutlined';
 import Tablet from '@mui/icons-material/TabletOutlined';
 import Warehouse from '@mui/icons-material/WarehouseOutlined';
@@ -11,6 +12,7 @@ import type { BarAct } from '../../parts/BarActs';
 /** What belongs to the workshop as a whole. */
 export const yardActs = (home: boolean): BarAct[] => [
   { does: '/import', label: 'Bring in a job', icon: <MoveToInbox />, menuOnly: true },
+  { does: '/knowledge', label: 'Own knowledge', icon: <MenuBook />, menuOnly: true },
   { does: '/calendar', label: 'Calendar of waits', icon: <CalendarMonth />, menuOnly: true },
   ...(home
     ? [

@@ -1,6 +1,7 @@
-import { knowledge } from 'virtual:knowledge';
+import { knowledge as shipped } from 'virtual:knowledge';
 import { effectOf, advance } from '../../../core/command';
 import { emptyState, list, stateOf, type JobSnapshot, type State } from '../../../core/record';
+import { withOwn } from '../../../core/knowledge';
 import { dueAt, nextOf, openComplaints, provisionalOf } from '../../../core/stage';
 import { buildModel, caseOf, rank } from '../../../core/trace';
 import type { Item } from '../../device/types';
@@ -23,6 +24,7 @@ export function localBoard(snapshots: readonly JobSnapshot[], items: readonly It
     const state = localState(snapshot, items);
     if (!state) continue;
     const c = caseOf(state, snapshot.jobId);
+    const knowledge = withOwn(shipped, list(state, 'own'));
     if (c.job.handedOverAt) {
       board.gone.push({ jobId: snapshot.jobId, bike: c.bike.name, handedOverAt: c.job.handedOverAt });
       continue;

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useEffect, useState, type ComponentType } from 'react';
 import type { JobRecord } from '../../../core/handover';
-import type { JobSnapshot, Yard } from '../../../core/record';
+import type { JobSnapshot, State, Yard } from '../../../core/record';
 import type { Ranking } from '../../../core/trace';
 import { deviceFor } from '../../device/device';
 import { openShelves } from '../../device/database';
@@ -37,6 +37,12 @@ type Screen =
   | { kind: 'record'; jobId: string; record: JobRecord; notice: string }
   | { kind: 'none'; why: string };
 
+/** What ships and what the shop knows itself. */
+async function knowledgeOf(state: State) {
+  const [{ withOwn }, { knowledge }] = await Promise.all([import('../../../core/knowledge'), import('virtual:knowledge')]);
+  return withOwn(knowledge, [...state.rows.own.values()]);
+}
+
 /** Works out, from what lies on this device alone, the screen that an address stands for. */
 async function screenFor(path: string): Promise<Screen> {
   const db = await openShelves().catch(() => null);
@@ -53,13 +59,10 @@ async function screenFor(path: string): Promise<Screen> {
     const stage = m[2] ?? 'trace';
     if (stage !== 'trace' && stage !== 'record' && !Object.hasOwn(views, stage)) return { kind: 'none', why: 'There is no such page.' };
     if (stage === 'record') {
-      const [{ recordNotice, recordOf }, { knowledge }] = await Promise.all([
-        import('../../../core/handover'),
-        import('virtual:knowledge'),
-      ]);
+      const [{ recordNotice, recordOf }, knowledge] = await Promise.all([import('../../../core/handover'), knowledgeOf(state)]);
       return { kind: 'record', jobId: m[1], record: recordOf(state, knowledge, m[1], yard.shop.currency), notice: recordNotice };
     }
-    const [{ buildModel, caseOf, rank }, { knowledge }] = await Promise.all([import('../../../core/trace'), import('virtual:knowledge')]);
+    const [{ buildModel, caseOf, rank }, knowledge] = await Promise.all([import('../../../core/trace'), knowledgeOf(state)]);
     const ranking = rank(buildModel(knowledge, caseOf(state, m[1])), { agreedLeft: null });
     const snapshot = { ...kept.snapshot, actor: yard.actor };
     return { kind: 'job', stage, snapshot, ranking, items: items.filter((i) => i.jobId === m[1]) };

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { checklist } from '../../../core/stage';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Checklist } from '../../parts/Checklist';
 import { Empty } from '../../parts/Empty';
 import { JobShell } from '../../parts/JobShell';
@@ -19,7 +19,7 @@ export default function StartView({ snapshot }: { snapshot: Snapshot }) {
 
 /** The first start: every gate shut until it is checked, and only then what to watch. */
 function Start() {
-  const { store, view, rows, jobId } = useJob();
+  const { store, view, knowledge, rows, jobId } = useJob();
   const gates = checklist(view.state, knowledge, jobId, 'first-start').filter((i) => i.gate);
   const open = gates.filter((g) => g.mark?.state !== 'done');
   const held = rows('provisional').filter((p) => !p.endedAt && !p.mayRun);

@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState, type FormEvent } from 'react';
 import { verdicts, type Verdict } from '../../../core/record';
 import { buildModel, lastRepairId, placeName } from '../../../core/trace';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';
 import { emptyDraft, FreeReading, useReadDraft } from '../../parts/FreeReading';
@@ -16,9 +16,9 @@ import { Tag } from '../../parts/Tag';
 
 /** What was seen on a part, measured or not, and the verdict; it is evidence on that part's fault in the same moment. */
 export function FindingForm() {
-  const { store, rows, traced, jobId } = useJob();
+  const { store, rows, knowledge, traced, jobId } = useJob();
   const readDraft = useReadDraft();
-  const suspects = useMemo(() => buildModel(knowledge, traced).suspects, [traced]);
+  const suspects = useMemo(() => buildModel(knowledge, traced).suspects, [knowledge, traced]);
   const [item, setItem] = useState('');
   const [seen, setSeen] = useState('');
   const [draft, setDraft] = useState(emptyDraft);

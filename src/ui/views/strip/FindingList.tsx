@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { factsOf, faultById } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Few } from '../../parts/Few';
 import { Empty } from '../../parts/Empty';
 import { PhotoStrip } from '../../parts/photo/PhotoStrip';
@@ -12,7 +12,7 @@ import { infoOf } from '../../parts/test/readingDraft';
 
 /** Findings of this job, newest first, each with its reading and its verdict. */
 export function FindingList() {
-  const { rows, traced } = useJob();
+  const { rows, knowledge, traced } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const findings = [...rows('finding')].reverse();
   return (
@@ -21,7 +21,7 @@ export function FindingList() {
       <Few list={findings}>
         {(f) => {
           const reading = f.readingId ? traced.readings.find((r) => r.id === f.readingId) : undefined;
-          const info = reading && infoOf(reading.quantity, facts);
+          const info = reading && infoOf(knowledge, reading.quantity, facts, reading.unit);
           const fault = f.faultId ? faultById(knowledge, f.faultId) : undefined;
           return (
             <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>

@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { accessOf } from '../../../core/knowledge';
 import { parseFasteners } from '../../../core/strip';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Field } from '../../parts/Field';
 import { PhotoPick } from '../../parts/photo/PhotoPick';
 import { addPhoto } from '../../parts/photo/usePhotos';
@@ -97,7 +97,7 @@ export function StepForm() {
               <FormLabel id="access-label">Opens the way to</FormLabel>
               <Select displayEmpty labelId="access-label" value={access} onChange={(e) => setAccess(e.target.value)}>
                 <MenuItem value="">nothing in the list</MenuItem>
-                {accessOf(knowledge, traced.bike.archetype).map((a) => (
+                {accessOf(used.knowledge, traced.bike.archetype).map((a) => (
                   <MenuItem key={a.id} value={a.id}>
                     {a.name}
                   </MenuItem>

@@ -8,7 +8,7 @@ import type { Complaint, SymptomAnswer } from '../../../core/record';
 import { lastRepairId } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
 import { Field } from '../../parts/Field';
-import { SymptomPicker, symptomKinds } from '../../parts/SymptomPicker';
+import { SymptomPicker, symptomsIn } from '../../parts/SymptomPicker';
 
 /** The complaints of this job, each with its two marks: the symptom is gone, the cause is explained. */
 export function Complaints() {
@@ -35,10 +35,10 @@ export function Complaints() {
 }
 
 function Line({ complaint, more }: { complaint: Complaint; more: ReactNode }) {
-  const { store } = useJob();
+  const { store, knowledge } = useJob();
   const [editing, setEditing] = useState(false);
   const set = (patch: Partial<Complaint>) => store.set('complaint.set', 'complaint', complaint.id, patch);
-  const said = symptomKinds
+  const said = symptomsIn(knowledge)
     .filter((s) => complaint.symptoms[s.id])
     .map((s) => `${complaint.symptoms[s.id] === 'absent' ? 'not: ' : ''}${s.name.toLowerCase()}`);
   return (

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { rowWords } from '../../../core/trace';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 
 /** So many letters fit into the three lines that are left beside the question on a bench screen. */
 const room = 245;
@@ -22,7 +22,7 @@ function together(lines: readonly string[]): string[] {
 
 /** What was found, newest first, in a few lines beside the question; all of it with its circumstances stands in the ledger. */
 export function FoundLine() {
-  const { traced } = useJob();
+  const { knowledge, traced } = useJob();
   const lines = [
     ...traced.evidence.filter((e) => !e.withdrawn).map((e) => ({ at: e.takenAt, words: rowWords(knowledge, traced, e.id) })),
     ...traced.repairs.map((r) => ({ at: r.madeAt, words: `Repair: ${r.words}` })),

@@ -5,7 +5,7 @@ import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import type { Conditions, Evidence } from '../../../core/record';
 import { rowWords } from '../../../core/trace';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Empty } from '../../parts/Empty';
 import { LimitBar } from '../../parts/LimitBar';
 import { Tag } from '../../parts/Tag';
@@ -24,7 +24,7 @@ const circumstances = ({ temperature, battery, tries }: Conditions) =>
 
 /** Everything found so far, newest first. Each line can be withdrawn, and the ranking goes back exactly. */
 export function Ledger() {
-  const { store, traced, jobId, rows } = useJob();
+  const { store, knowledge, traced, jobId, rows } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const predictions = rows('prediction');
   const lines: { at: string; id: string; evidence?: Evidence; words: string }[] = [
@@ -43,7 +43,7 @@ export function Ledger() {
         {lines.map(({ at, id, evidence: e, words }) => {
           const reading = e?.readingId ? traced.readings.find((r) => r.id === e.readingId) : undefined;
           const prediction = e?.predictionId ? predictions.find((p) => p.id === e.predictionId) : undefined;
-          const info = reading && infoOf(reading.quantity, facts);
+          const info = reading && infoOf(knowledge, reading.quantity, facts, reading.unit);
           return (
             <Box
               component="li"

@@ -1,15 +1,17 @@
-import { faultById } from '../../../core/knowledge';
+import { faultById, type FaultDraft } from '../../../core/knowledge';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { lastRepairId, type SuspectView } from '../../../core/trace';
 import { openComplaints } from '../../../core/stage';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Field } from '../../parts/Field';
 import { Hazards } from '../../parts/Hazards';
+
+const FaultForm = lazy(async () => ({ default: (await import('../own/FaultForm')).FaultForm }));
 
 interface Form {
   cause: string;
@@ -20,10 +22,13 @@ interface Form {
 
 /** Names the cause and logs what was done about it. The complaint is tried again after it. */
 export default function RepairDialog({ suspect, onClose }: { suspect: SuspectView | null; onClose: () => void }) {
-  const { store, traced, jobId } = useJob();
+  const { store, knowledge, traced, jobId } = useJob();
+  // A cause that was not in the list, once the shop keeps it as a fault of its own.
+  const [remembered, setRemembered] = useState<string | null>(null);
+  const [remembering, setRemembering] = useState(false);
   const fault = suspect && faultById(knowledge, suspect.faultId);
   const [complaint] = useState(() => openComplaints(traced)[0] ?? traced.complaints[0]);
-  const { register, handleSubmit, formState, setValue } = useForm<Form>({
+  const { register, handleSubmit, formState, setValue, getValues } = useForm<Form>({
     defaultValues: {
       cause: suspect?.name ?? '',
       words: fault?.remedy.do ?? '',
@@ -38,7 +43,7 @@ export default function RepairDialog({ suspect, onClose }: { suspect: SuspectVie
   };
   const save = handleSubmit((f) => {
     const causeId = store.newId();
-    const faultId = fault?.id ?? null;
+    const faultId = fault?.id ?? remembered;
     const position = suspect?.position ?? null;
     if (!store.act('cause.name', 'cause', causeId, { jobId, complaintId: complaint.id, faultId, position, words: f.cause.trim() }).ok)
       return;
@@ -66,6 +71,16 @@ export default function RepairDialog({ suspect, onClose }: { suspect: SuspectVie
           autoFocus={!suspect}
           {...field('cause', { validate: (v) => v.trim() !== '' || 'Write what the cause is.' })}
         />
+        {!suspect && !remembered && (
+          <Button variant="outlined" sx={{ justifySelf: 'start' }} onClick={() => setRemembering(true)}>
+            Keep it as a fault of this shop
+          </Button>
+        )}
+        {remembered && (
+          <Typography variant="body2" role="status">
+            Kept: from now on it stands among the suspects, on this bike and every other that it fits.
+          </Typography>
+        )}
         <Hazards ids={fault?.remedy.hazards} place="repair" />
         {fault?.remedy.sideEffects && (
           <Typography variant="body2">
@@ -114,6 +129,38 @@ export default function RepairDialog({ suspect, onClose }: { suspect: SuspectVie
           </Button>
         </Box>
       </Box>
+      {remembering && (
+        <Suspense fallback={null}>
+          <FaultForm
+            knowledge={knowledge}
+            currency={store.snapshot.shop.currency}
+            title="A fault of our own"
+            draftKey={`ivrek-own-from-${jobId}`}
+            first={{ ...draftFrom(getValues()), brings: noticed(complaint) }}
+            onKeep={({ fault: made, finding, test }) => {
+              const entry = <T,>(body: T | null) => (body ? [{ id: store.newId(), body }] : []);
+              const faults = entry(made);
+              const payload = { faults, findings: entry(finding), tests: entry(test), figures: [] };
+              const done = store.act('own.add', 'own', faults[0].id, payload);
+              if (done.ok) {
+                setRemembered(made.id);
+                setRemembering(false);
+                setValue('cause', getValues('cause').trim() || made.name);
+              }
+              return done.ok;
+            }}
+            onClose={() => setRemembering(false)}
+          />
+        </Suspense>
+      )}
     </Dialog>
   );
 }
+
+const draftFrom = (f: Form) => ({ name: f.cause.trim(), do: f.words.trim(), minutes: f.minutes.trim(), parts: f.cost.trim() || '0' });
+
+/** What the owner noticed is what the fault brings, until somebody knows better. */
+const noticed = (complaint: { symptoms: Record<string, string> }): FaultDraft['brings'] =>
+  Object.keys(complaint.symptoms)
+    .filter((finding) => complaint.symptoms[finding] === 'present')
+    .map((finding) => ({ finding, grade: 'yes', surely: 'mostly' }));

@@ -4,12 +4,12 @@ import RadioGroup from '@mui/material/RadioGroup';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import type { SchoolView } from '../../../core/trace';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Tag } from '../../parts/Tag';
 
 /** Which question to ask first is a matter of school; each is shown with what following it is expected to cost. */
 export function Schools({ schools }: { schools: SchoolView[] | null }) {
-  const { store, traced, jobId } = useJob();
+  const { store, knowledge, traced, jobId } = useJob();
   const money = (x: number) => `about ${Math.round(x)} ${store.snapshot.shop.currency}`;
   return (
     <Tag title="School" level="h3" data-testid="schools">

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { chanceWords, placeOf, type Ranking, type SuspectView } from '../../../core/trace';
 import type { Explanation } from '../../job/useRanking';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Tag } from '../../parts/Tag';
 import { Counts } from './Counts';
 import { PlaceSketch } from './PlaceSketch';
@@ -161,8 +161,9 @@ interface WhyProps {
 }
 
 function Why({ s, explanation, pinned, onPin, onRepair, onChoose }: WhyProps) {
-  const { store } = useJob();
-  const fault = faultById(knowledge, s.faultId)!;
+  const { store, knowledge } = useJob();
+  const fault = faultById(knowledge, s.faultId);
+  if (!fault) return null;
   return (
     <Box sx={{ pb: 1.5, pl: 1.5, borderLeft: '3px solid', borderColor: 'bench.brass' }}>
       {!explanation && <Typography color="text.secondary">Working out the reasons…</Typography>}

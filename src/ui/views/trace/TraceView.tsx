@@ -9,7 +9,7 @@ import type { Ranking, SuspectView, TestView } from '../../../core/trace';
 import { openComplaints, untested } from '../../../core/stage';
 import { cents } from '../../../core/money';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { useRanking } from '../../job/useRanking';
 import { spentCents } from '../../job/money';
 import { Empty } from '../../parts/Empty';
@@ -45,7 +45,7 @@ function Trace({ first }: { first: Ranking }) {
   const { traced, rows } = used;
   const consent = rows('consent').at(-1);
   const agreedLeft = consent?.upTo ? (cents(consent.upTo) - spentCents(used)) / 100 : null;
-  const { ranking, schools, busy, reasons, explainKey } = useRanking(first, traced, agreedLeft);
+  const { ranking, schools, busy, reasons, explainKey } = useRanking(first, traced, used.own, agreedLeft);
   const [chosen, setChosen] = useState<string | null>(null);
   const [repairing, setRepairing] = useState<{ suspect: SuspectView | null } | null>(null);
   const [course, setCourse] = useState(false);
@@ -102,6 +102,7 @@ interface NextCardProps {
 
 /** The one thing worth doing next; any other test can be taken instead. */
 function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
+  const { knowledge } = useJob();
   const { next } = ranking;
   const key = chosen ?? (next.kind === 'test' ? next.key : null);
   const view = key ? ranking.tests.find((t) => t.key === key) : undefined;
@@ -116,7 +117,9 @@ function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
     };
     if (view.testId.startsWith('ask:'))
       return <AskCard key={view.key} view={view} why={common.why} aside={others} onDone={() => onChoose(null)} />;
-    const test = testById(knowledge, view.testId)!;
+    const test = testById(knowledge, view.testId);
+    // A ranking that is being made anew may still name what was just taken out.
+    if (!test) return null;
     return (
       <>
         <TestCard key={view.key} test={test} position={view.position} {...common} aside={others} onDone={() => onChoose(null)} />

@@ -5,13 +5,13 @@ import { Suspense, useState } from 'react';
 import { changedTogether, trailMarkdown, trailOf, trailSvg } from '../../../core/trace/trail';
 import { later } from '../../parts/later';
 import { saveFile } from '../../job/saveFile';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 
 const TrailDialog = later(() => import('./TrailDialog'));
 
 /** The way that was taken, to be kept: as a text or as a picture. Says where two things were changed at once. */
 export function Trail() {
-  const { traced, rows } = useJob();
+  const { knowledge, traced, rows } = useJob();
   const [open, setOpen] = useState(false);
   const title = `${traced.bike.name}: the trail`;
   const steps = () => trailOf(knowledge, traced, rows('prediction'));

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
-import { knowledge, useJob } from '../../job/useJob';
+import { useJob } from '../../job/useJob';
 import { Checklist } from '../../parts/Checklist';
 import { JobShell } from '../../parts/JobShell';
 import { LimitBar } from '../../parts/LimitBar';
@@ -36,14 +36,14 @@ export default function TuneView({ snapshot }: { snapshot: Snapshot }) {
 const tuned = ['idle-speed', 'charging-volts', 'chain-slack', 'points-gap'];
 
 function LastReadings() {
-  const { traced } = useJob();
+  const { knowledge, traced } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const last = tuned.flatMap((q) => traced.readings.filter((r) => r.quantity === q).slice(-1));
   if (last.length === 0) return null;
   return (
     <Tag title="As it stands">
       {last.map((r) => {
-        const info = infoOf(r.quantity, facts);
+        const info = infoOf(knowledge, r.quantity, facts, r.unit);
         return (
           <LimitBar key={r.id} label={info.name} value={r.value} unit={r.unit} limit={limitFor(info, traced.specs)} error={info.error} />
         );

@@ -1,7 +1,8 @@
 import type { APIRoute } from 'astro';
-import { knowledge } from 'virtual:knowledge';
+import { knowledge as shipped } from 'virtual:knowledge';
 import { recordNotice, recordOf } from '../../../../core/handover';
-import { stateOf } from '../../../../core/record';
+import { withOwn } from '../../../../core/knowledge';
+import { list, stateOf } from '../../../../core/record';
 
 import { pool } from '../../../../server/db/pool';
 import { recordPdf } from '../../../../server/files/recordPdf';
@@ -11,7 +12,9 @@ import { jobSnapshot } from '../../../../server/queries/job';
 export const GET: APIRoute = async ({ params, locals }) => {
   const snapshot = await jobSnapshot(pool(), locals.session!.shopId, params.id ?? '', null);
   if (!snapshot) return json({ message: 'There is no such job here.' }, 404);
-  const pdf = await recordPdf(recordOf(stateOf(snapshot), knowledge, snapshot.jobId, snapshot.shop.currency), recordNotice);
+  const state = stateOf(snapshot);
+  const record = recordOf(state, withOwn(shipped, list(state, 'own')), snapshot.jobId, snapshot.shop.currency);
+  const pdf = await recordPdf(record, recordNotice);
   return new Response(new Uint8Array(pdf), {
     headers: { 'content-type': 'application/pdf', 'content-disposition': 'inline; filename="record.pdf"', 'cache-control': 'no-store' },
   });

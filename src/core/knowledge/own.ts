@@ -1,0 +1,139 @@
+import { unitOf } from '../quantity';
+import type { Own } from '../record';
+import { testInSi, withFigures } from './assemble';
+import { idle, unsound } from './check';
+import type { Fault, FindingKind, Knowledge, OwnFigure, Test } from './types';
+
+/** What is wrong with an entry of a shop's own, in words. */
+export interface OwnProblem {
+  rowId: string;
+  says: string;
+  /** True if it is reckoned with, but nothing leads to it yet. */
+  idle: boolean;
+}
+
+interface Merged {
+  knowledge: Knowledge;
+  problems: OwnProblem[];
+}
+
+/**
+ * What ships and what the shop knows itself, as one body of knowledge. An entry whose references lead nowhere is left out and
+ * named, the others count; entries taken out stay known by their ids and are no longer offered. The result is the same object
+ * as long as the rows say the same.
+ */
+export function withOwn(base: Knowledge, rows: readonly Own[]): Knowledge {
+  return mergedOf(base, rows).knowledge;
+}
+
+/** The entries that are left out by `withOwn` or are of no use yet, each with the first reason. */
+export function ownProblems(base: Knowledge, rows: readonly Own[]): OwnProblem[] {
+  return mergedOf(base, rows).problems;
+}
+
+/** The last few, since a screen looks at the shop's entries with and without its figures. */
+const recent = new WeakMap<Knowledge, { key: string; merged: Merged }[]>();
+const mostRecent = 3;
+
+function mergedOf(base: Knowledge, rows: readonly Own[]): Merged {
+  if (rows.length === 0) return { knowledge: base, problems: [] };
+  const ordered = [...rows].sort((a, b) => (a.id < b.id ? -1 : 1));
+  const key = JSON.stringify(ordered.map(({ id, what, retired, body }) => [id, what, retired, body]));
+  const kept = recent.get(base) ?? [];
+  const known = kept.find((r) => r.key === key);
+  if (known) return known.merged;
+  const merged = merge(base, ordered, key);
+  recent.set(base, [{ key, merged }, ...kept.slice(0, mostRecent - 1)]);
+  return merged;
+}
+
+function merge(base: Knowledge, rows: readonly Own[], key: string): Merged {
+  const seen = new Set<string>();
+  const twice = rows.filter((r) => r.what !== 'figure' && seen.size === seen.add(nameOf(r)).size);
+  const problems: OwnProblem[] = twice.map((r) => ({ rowId: r.id, says: 'this id is used twice', idle: false }));
+  let standing = rows.filter((r) => !twice.includes(r));
+  // Leaving one entry out may leave another without what it names, so it is looked at again until nothing is wrong.
+  for (;;) {
+    const { knowledge, wrong } = put(base, standing);
+    const bad = atEntries(standing, wrong, false);
+    if (bad.length === 0 && wrong.length) {
+      // It shows somewhere else than at the entry itself: none of them is trusted.
+      problems.push(...standing.map((r) => ({ rowId: r.id, says: wrong[0], idle: false })));
+      return { knowledge: base, problems };
+    }
+    if (bad.length === 0) {
+      problems.push(...atEntries(standing, idle(knowledge), true));
+      return { knowledge: { ...knowledge, hash: `${base.hash}+${shortHash(key)}` }, problems };
+    }
+    problems.push(...bad);
+    standing = standing.filter((r) => !bad.some((b) => b.rowId === r.id));
+    if (standing.length === 0) return { knowledge: base, problems };
+  }
+}
+
+/** What the checks say, at the entries they say it of; the first for each. */
+function atEntries(rows: readonly Own[], said: readonly string[], isIdle: boolean): OwnProblem[] {
+  return rows.flatMap((r) => {
+    if (isIdle && r.retired) return [];
+    const name = `${nameOf(r)}: `;
+    const says = said.find((w) => w.startsWith(name));
+    return says ? [{ rowId: r.id, says: says.slice(name.length), idle: isIdle }] : [];
+  });
+}
+
+/** How the checks name an entry. */
+function nameOf(row: Own): string {
+  if (row.what !== 'figure') return `${row.what} ${row.body.id}`;
+  return `figure ${row.body.fault ?? row.body.test}`;
+}
+
+function put(base: Knowledge, rows: readonly Own[]): { knowledge: Knowledge; wrong: string[] } {
+  const faults: Fault[] = [...base.faults];
+  const findings: FindingKind[] = [...base.findings];
+  const tests: Test[] = [...base.tests];
+  const figures: OwnFigure[] = [];
+  const wrong: string[] = [];
+  for (const row of rows) {
+    const retired = row.retired && { retired: true };
+    if (row.what === 'fault') faults.push({ ...row.body, ...retired });
+    else if (row.what === 'finding') findings.push(row.body);
+    else if (row.what === 'test') {
+      const unit = row.body.measure?.unit;
+      if (unit === undefined || unitOf(unit)) tests.push({ ...testInSi(row.body), ...retired });
+      else wrong.push(`${nameOf(row)}: '${unit}' is not a unit that Ivrek knows`);
+    }
+    else if (!row.retired) figures.push(row.body);
+  }
+  const own = { ...base, faults, findings, tests };
+  const { knowledge, problems } = withFigures(own, figures);
+  return { knowledge, wrong: [...wrong, ...problems, ...unsound(knowledge)] };
+}
+
+/** FNV-1a over the text's UTF-16 units: tells two bodies of knowledge apart, guards against nothing. */
+function shortHash(text: string): string {
+  let h = 0x811c9dc5;
+  for (let i = 0; i < text.length; i++) h = Math.imul(h ^ text.charCodeAt(i), 0x01000193);
+  return (h >>> 0).toString(16).padStart(8, '0');
+}
+
+/** An id for a new entry: "own-" and its name in small letters, with a number where that is taken. At most 60 characters. */
+export function freeId(name: string, taken: (id: string) => boolean): string {
+  const plain = name
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '');
+  const stem = `own-${plain || 'entry'}`.slice(0, 55).replace(/-$/, '');
+  if (!taken(stem)) return stem;
+  for (let n = 2; ; n++) if (!taken(`${stem}-${n}`)) return `${stem}-${n}`;
+}
+
+/** The shop's entries as one file of knowledge: what `--own` and the import take. Entries taken out stand in it as such. */
+export function ownFile(rows: readonly Own[]): Record<string, unknown> {
+  const of = (what: Own['what']) =>
+    rows.flatMap((r): object[] => (r.what === what ? [r.retired && what !== 'figure' && what !== 'finding' ? { ...r.body, retired: true } : r.body] : []));
+  const figures = rows.flatMap((r) => (r.what === 'figure' && !r.retired ? [r.body] : []));
+  const lists = { faults: of('fault'), findings: of('finding'), tests: of('test'), figures };
+  return Object.fromEntries(Object.entries(lists).filter(([, l]) => l.length));
+}

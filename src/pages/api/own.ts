@@ -1,0 +1,42 @@
+import { knowledge } from 'virtual:knowledge';
+import type { APIRoute } from 'astro';
+import { pool } from '../../server/db/pool';
+import { bringIn, ownRows, ownYaml } from '../../server/files/ownKnowledge';
+import { json, readBytes } from '../../server/http/body';
+import { log } from '../../server/log';
+import { yardOf } from '../../server/queries/shops';
+
+const mostBytes = 1024 * 1024;
+
+/** What the shop knows itself, as a YAML file. */
+export const GET: APIRoute = async ({ locals }) => {
+  const { shopId, personId } = locals.session!;
+  const { shop } = await yardOf(pool(), shopId, personId);
+  return new Response(ownYaml(await ownRows(pool(), shopId), shop.name), {
+    headers: {
+      'content-type': 'application/yaml; charset=utf-8',
+      'content-disposition': 'attachment; filename="own-knowledge.yaml"',
+      'cache-control': 'no-store',
+    },
+  });
+};
+
+/** Brings such a file in: all of it, or nothing and what is wrong with it. */
+export const POST: APIRoute = async ({ request, locals }) => {
+  const body = await readBytes(request, mostBytes);
+  if (!body.ok) return json({ problems: [body.message] }, body.status);
+  const { shopId, personId, id } = locals.session!;
+  let text: string;
+  try {
+    text = new TextDecoder('utf-8', { fatal: true }).decode(body.value);
+  } catch {
+    return json({ problems: ['This is not text in UTF-8.'] }, 400);
+  }
+  try {
+    const done = await bringIn(pool(), { shopId, actorId: personId, deviceId: id }, knowledge, text);
+    return json(done, done.ok ? 200 : 400);
+  } catch (error) {
+    log.error({ err: error }, 'a file of knowledge could not be brought in');
+    return json({ problems: ['The server could not keep this just now. Nothing was changed.'] }, 503);
+  }
+};

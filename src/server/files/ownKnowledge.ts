@@ -1,0 +1,142 @@
+import { randomUUID } from 'node:crypto';
+import { Ajv } from 'ajv';
+import type pg from 'pg';
+import { parseDocument, stringify } from 'yaml';
+import schema from '../../../knowledge/schema/knowledge.schema.json';
+import { checkCommand } from '../../contract';
+import { makeCommand, type Command, type OwnAdd, type OwnChange } from '../../core/command';
+import { ownFile, ownProblems, type Fault, type FindingKind, type Knowledge, type OwnFigure, type Test } from '../../core/knowledge';
+import { sameData, type Own, type OwnKind } from '../../core/record';
+import { applyOne, type Speaker } from '../commands/door';
+import { inShop, lookAt } from '../db/pool';
+import { allRows } from '../db/rows';
+
+/** What a shop knows itself as a file: the same YAML that ships in knowledge/ and that `./ivrek knowledge --own` takes. */
+
+export const ownRows = (from: pg.Pool, shopId: string): Promise<Own[]> => lookAt(from, shopId, (db) => allRows(db, 'own'));
+
+/** The file, with a line on top that says what it is. */
+export function ownYaml(rows: readonly Own[], shop: string): string {
+  const content = ownFile(rows);
+  const head = `# What ${shop.replace(/\s+/g, ' ')} knows itself, on top of what ships with Ivrek. Every figure in it is judgement.\n`;
+  return Object.keys(content).length ? head + stringify(content, { lineWidth: 120 }) : `${head}{}\n`;
+}
+
+export type BroughtIn = { ok: true; added: number; changed: number; same: number; rows: Own[] } | { ok: false; problems: string[] };
+
+interface Filed {
+  what: OwnKind;
+  body: Fault | FindingKind | Test | OwnFigure;
+  retired: boolean;
+}
+
+const lists = { faults: 'fault', findings: 'finding', tests: 'test', figures: 'figure' } as const;
+const valid = new Ajv({ allErrors: true, allowUnionTypes: true }).compile(schema);
+
+/** Reads a file of a shop's own; what is wrong is named by its line or by its place. */
+export function readOwnYaml(text: string): { entries: Filed[]; problems: string[] } {
+  const document = parseDocument(text);
+  if (document.errors.length) return { entries: [], problems: document.errors.slice(0, 20).map((e) => e.message.split('\n')[0]) };
+  let content: Record<string, unknown>;
+  try {
+    content = (document.toJS({ maxAliasCount: 50 }) ?? {}) as Record<string, unknown>;
+  } catch {
+    // A small file whose aliases unfold into an enormous one.
+    return { entries: [], problems: ['It refers to itself too often to be read.'] };
+  }
+  const empty = { entries: [], problems: ['There is no fault, finding, test or figure in it.'] };
+  if (typeof content === 'object' && Object.keys(content).length === 0) return empty;
+  if (!valid(content))
+    return {
+      entries: [],
+      problems: (valid.errors ?? []).slice(0, 20).map((e) => {
+        const extra = (e.params as { additionalProperty?: string }).additionalProperty;
+        return `${placeIn(content, e.instancePath)}: ${e.message}${extra ? ` (${extra})` : ''}`;
+      }),
+    };
+  const beside = Object.keys(content).filter((k) => k !== 'label' && !Object.hasOwn(lists, k));
+  if (beside.length) return { entries: [], problems: beside.map((k) => `'${k}' ships with Ivrek and cannot be a shop's own`) };
+  const entries = Object.entries(lists).flatMap(([list, what]) =>
+    ((content[list] ?? []) as Record<string, unknown>[]).map(({ retired, ...body }) => ({
+      what,
+      body: body as unknown as Filed['body'],
+      retired: retired === true,
+    })),
+  );
+  return entries.length ? { entries, problems: [] } : empty;
+}
+
+/** "/faults/0/prior" as "faults, entry 1 (own-worn-fork), prior". */
+function placeIn(content: unknown, pointer: string): string {
+  const [list, n, ...rest] = pointer.split('/').slice(1);
+  if (!list) return 'the file';
+  const entry = (content as Record<string, { id?: string }[]>)[list]?.[Number(n)];
+  return [n === undefined ? list : `${list}, entry ${Number(n) + 1}${entry?.id ? ` (${entry.id})` : ''}`, ...rest].join(', ');
+}
+
+const subject = (what: OwnKind, body: Filed['body']) => {
+  const { id, fault, test } = body as { id?: string; fault?: string; test?: string };
+  return what === 'figure' ? `figure ${fault ?? ''} ${test ?? ''}` : `${what} ${id}`;
+};
+
+/** Brings a file in: all of it or nothing. What is here under the same id is changed to what the file says. */
+export async function bringIn(from: pg.Pool, speaker: Speaker, shipped: Knowledge, text: string): Promise<BroughtIn> {
+  const { entries, problems } = readOwnYaml(text);
+  if (problems.length) return { ok: false, problems };
+  return inShop(from, speaker.shopId, async (db): Promise<BroughtIn> => {
+    const here = await allRows(db, 'own');
+    const known = new Map(here.map((r) => [subject(r.what, r.body), r]));
+    const wanted = entries.map((e) => ({ ...e, row: known.get(subject(e.what, e.body)) }));
+    const after = [
+      ...here.filter((r) => !wanted.some((w) => w.row === r)),
+      ...wanted.map(({ what, body, retired, row }) => ({ id: row?.id ?? randomUUID(), versions: {}, what, body, retired }) as Own),
+    ];
+    // What was left out before for a reason of its own does not stand in the way of a file that does not speak of it.
+    const before = new Set(ownProblems(shipped, here).map((p) => p.rowId));
+    const wrong = ownProblems(shipped, after).filter((p) => !p.idle && (!before.has(p.rowId) || wanted.some((w) => w.row?.id === p.rowId)));
+    if (wrong.length) return { ok: false, problems: wrong.map((p) => `${name(after.find((r) => r.id === p.rowId)!)}: ${p.says}`) };
+    const fresh = after.filter((r) => !here.some((h) => h.id === r.id));
+    const changed = wanted.filter((w) => w.row && !sameData(w.row.body, w.body));
+    const commands = [...addOf(fresh), ...changed.map((w) => changeOf(w.row!, w.body)), ...retireOf(wanted, after)];
+    for (const command of commands) {
+      const checked = checkCommand(command);
+      const answer = checked.ok ? await applyOne(db, speaker, checked.command) : null;
+      if (!checked.ok || answer?.kind !== 'applied')
+        throw new Error(checked.ok ? `refused: ${JSON.stringify(answer)}` : `${checked.faults[0].path}: ${checked.faults[0].message}`);
+    }
+    return {
+      ok: true,
+      added: fresh.length,
+      changed: changed.length,
+      same: wanted.length - fresh.length - changed.length,
+      rows: await allRows(db, 'own'),
+    };
+  });
+}
+
+const name = (r: Own) => (r.what === 'figure' ? `figure for ${r.body.fault ?? r.body.test}` : `${r.what} ${r.body.id}`);
+
+const command = (type: string, id: string, payload: object, base: Record<string, number> = {}): Command =>
+  makeCommand({ id: randomUUID(), type, kind: 'own', entityId: id, madeAt: new Date().toISOString(), after: null, payload, base });
+
+function addOf(rows: readonly Own[]): Command[] {
+  if (rows.length === 0) return [];
+  const of = (what: OwnKind) => rows.filter((r) => r.what === what).map(({ id, body }) => ({ id, body }));
+  const payload = { faults: of('fault'), findings: of('finding'), tests: of('test'), figures: of('figure') };
+  return [command('own.add', rows[0].id, payload as OwnAdd)];
+}
+
+function changeOf(row: Own, body: Filed['body']): Command {
+  const none: OwnChange = { fault: null, finding: null, test: null, figure: null };
+  return command('own.change', row.id, { ...none, [row.what]: body }, { body: row.versions.body ?? 0 });
+}
+
+/** What the file takes out, and what it puts back. */
+function retireOf(wanted: readonly { retired: boolean; row?: Own }[], after: readonly Own[]): Command[] {
+  const out = after.filter((r) => r.retired && !wanted.some((w) => w.row?.id === r.id && w.row.retired)).map((r) => r.id);
+  const back = wanted.flatMap((w) => (w.row?.retired && !w.retired ? [w.row.id] : []));
+  return [
+    ...(out.length ? [command('own.retire', out[0], { ids: out, retired: true })] : []),
+    ...(back.length ? [command('own.retire', back[0], { ids: back, retired: false })] : []),
+  ];
+}

@@ -1,0 +1,77 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import FormHelperText from '@mui/material/FormHelperText';
+import Close from '@mui/icons-material/Close';
+import { gradesOf, howSurely, type FaultDraft, type Knowledge } from '../../../core/knowledge';
+import { Pick } from '../../parts/Pick';
+import { Pull } from './Pull';
+import { findingOptions } from './options';
+
+type Rows = FaultDraft['brings'];
+
+/** What a fault brings, row by row: the finding, how bad it gets, and how surely. */
+export function BringsRows({
+  knowledge,
+  rows,
+  error,
+  onChange,
+}: {
+  knowledge: Knowledge;
+  rows: Rows;
+  error?: string;
+  onChange: (rows: Rows) => void;
+}) {
+  const options = findingOptions(knowledge);
+  const put = (i: number, patch: Partial<Rows[number]>) => onChange(rows.map((r, n) => (n === i ? { ...r, ...patch } : r)));
+  return (
+    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0, display: 'grid', gap: 1 }}>
+      <legend>What it brings</legend>
+      {rows.map((row, i) => {
+        const grades = gradesOf(knowledge, row.finding).slice(1);
+        const surely = howSurely.some((s) => s.id === row.surely)
+          ? howSurely
+          : [...howSurely, { id: row.surely, label: `${Math.round(Number(row.surely) * 100)} in 100` }];
+        return (
+          <Box
+            key={i}
+            sx={{
+              display: 'grid',
+              gap: 1,
+              alignItems: 'end',
+              gridTemplateColumns: { xs: 'minmax(0,1fr) auto', sm: 'minmax(0,2fr) minmax(0,1fr) minmax(0,1.2fr) auto' },
+            }}
+          >
+            <Box sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
+              <Pick
+                label={`Noticed or shown, ${i + 1}`}
+                options={options}
+                value={row.finding}
+                onChange={(finding) => put(i, { finding, grade: gradesOf(knowledge, finding)[1] })}
+              />
+            </Box>
+            <Pull
+              label="How bad"
+              value={row.grade}
+              options={grades.map((g) => ({ id: g, label: g }))}
+              onChange={(grade) => put(i, { grade })}
+              disabled={grades.length < 2}
+            />
+            <Pull label="How surely" value={row.surely} options={surely} onChange={(s) => put(i, { surely: s })} />
+            <IconButton aria-label={`Take row ${i + 1} away`} onClick={() => onChange(rows.filter((_r, n) => n !== i))}>
+              <Close />
+            </IconButton>
+          </Box>
+        );
+      })}
+      {error && (
+        <FormHelperText error role="alert" sx={{ m: 0 }}>
+          {error}
+        </FormHelperText>
+      )}
+      <Button sx={{ justifySelf: 'start' }} onClick={() => onChange([...rows, { finding: '', grade: 'yes', surely: 'mostly' }])}>
+        {rows.length ? 'It brings something else too' : 'Add what it brings'}
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,61 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import Typography from '@mui/material/Typography';
+import type { FormEvent, ReactNode } from 'react';
+
+/** The frame of every entry form: a title, what could not be kept, and the two ways out. */
+export function EntryDialog({
+  title,
+  problem,
+  wrong,
+  busy = false,
+  onKeep,
+  onClose,
+  children,
+}: {
+  title: string;
+  problem?: string | null;
+  /** How many fields want something. */
+  wrong: number;
+  busy?: boolean;
+  onKeep: () => void;
+  onClose: () => void;
+  children: ReactNode;
+}) {
+  const submit = (e: FormEvent) => {
+    e.preventDefault();
+    // A form inside another screen's form keeps its own.
+    e.stopPropagation();
+    onKeep();
+  };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="entry-title">
+      <Box component="form" noValidate onSubmit={submit} sx={{ p: 2.5, display: 'grid', gap: 1.5 }}>
+        <Typography variant="h2" id="entry-title">
+          {title}
+        </Typography>
+        {children}
+        {problem && (
+          <Alert severity="warning" role="alert">
+            {problem} What you wrote is still here.
+          </Alert>
+        )}
+        <Box sx={{ display: 'flex', gap: 1, justifyContent: 'flex-end', alignItems: 'center', flexWrap: 'wrap' }}>
+          {wrong > 0 && (
+            <Typography color="error" sx={{ mr: 'auto' }}>
+              {wrong === 1 ? 'One field wants something.' : `${wrong} fields want something.`}
+            </Typography>
+          )}
+          <Button onClick={onClose}>Back</Button>
+          <Button type="submit" variant="contained" disabled={busy}>
+            Keep it
+          </Button>
+        </Box>
+      </Box>
+    </Dialog>
+  );
+}
+
+export const twoColumns = { display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', sm: 'minmax(0,1fr) minmax(0,1fr)' } };

@@ -1,0 +1,171 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import {
+  faultFrom,
+  freshFault,
+  freshLook,
+  howCommon,
+  type Fault,
+  type FaultDraft,
+  type FindingKind,
+  type Knowledge,
+  type LookDraft,
+  type Test,
+} from '../../../core/knowledge';
+import { Choice } from '../../parts/Choice';
+import { Field } from '../../parts/Field';
+import { Pick } from '../../parts/Pick';
+import { BringsRows } from './BringsRows';
+import { EntryDialog, twoColumns } from './EntryDialog';
+import { accessOptions, areaOptions, hazardOptions, kindLabels, systemOptions } from './options';
+import { Pull } from './Pull';
+import { useEntry } from './useEntry';
+
+export interface MadeFault {
+  fault: Fault;
+  finding: FindingKind | null;
+  test: Test | null;
+}
+
+interface FaultFormProps {
+  knowledge: Knowledge;
+  currency: string;
+  /** What is known already, for a change or from a bike. */
+  first?: Partial<FaultDraft>;
+  id?: string;
+  title: string;
+  draftKey: string;
+  problem?: string | null;
+  busy?: boolean;
+  /** True once it is kept. */
+  onKeep(made: MadeFault): boolean | Promise<boolean>;
+  onClose(): void;
+}
+
+const yesNo = [
+  { value: 'yes', label: 'on each cylinder' },
+  { value: 'no', label: 'once on the bike' },
+];
+
+/** A fault that a shop knows and the list does not: what it is, what it brings, what cures it, and how it is found. */
+export function FaultForm({ knowledge, currency, first, id, title, draftKey, problem, busy, onKeep, onClose }: FaultFormProps) {
+  const { draft, set, wrong, done, forget } = useEntry(
+    draftKey,
+    () => ({ ...freshFault(), ...first }),
+    (d) => faultFrom(knowledge, d, id),
+  );
+  const keep = async () => {
+    const made = done();
+    if (made && (await onKeep(made))) forget();
+  };
+  const text = (name: keyof FaultDraft & string, label: string, more: object = {}) => (
+    <Field label={label} value={draft[name] as string} onChange={(e) => set({ [name]: e.target.value })} error={wrong[name]} {...more} />
+  );
+  const look = draft.look;
+  const setLook = (patch: Partial<LookDraft>) => set({ look: { ...look!, ...patch } });
+  const lookText = (name: 'how' | 'shows' | 'clean' | 'minutes', label: string, more: object = {}) => (
+    <Field
+      label={label}
+      value={look![name]}
+      onChange={(e) => setLook({ [name]: e.target.value })}
+      error={wrong[`look.${name}`]}
+      {...more}
+    />
+  );
+  const common = howCommon.some((c) => c.id === draft.common)
+    ? howCommon
+    : [...howCommon, { id: draft.common, label: `1 in ${Math.round(1 / Number(draft.common))}` }];
+  return (
+    <EntryDialog title={title} problem={problem} wrong={Object.keys(wrong).length} busy={busy} onKeep={() => void keep()} onClose={onClose}>
+      {text('name', 'What is wrong', { autoFocus: true })}
+      <Box sx={twoColumns}>
+        <Pull
+          label="Belongs to"
+          value={draft.system}
+          options={systemOptions}
+          error={wrong.system}
+          onChange={(s) => set({ system: s as FaultDraft['system'] })}
+        />
+        <Pull label="Found on bikes that come in" value={draft.common} options={common} onChange={(c) => set({ common: c })} />
+      </Box>
+      <Choice
+        label="It can be"
+        value={draft.perCylinder ? 'yes' : 'no'}
+        options={yesNo}
+        clearable={false}
+        onChange={(v) => set({ perCylinder: v === 'yes' })}
+      />
+      <BringsRows knowledge={knowledge} rows={draft.brings} error={wrong.brings} onChange={(brings) => set({ brings })} />
+      {!look && !id && (
+        <Button variant="outlined" sx={{ justifySelf: 'start' }} onClick={() => set({ look: freshLook() })}>
+          It is found by a look of its own
+        </Button>
+      )}
+      {look && (
+        <Box sx={{ borderLeft: '3px solid', borderColor: 'bench.brass', pl: 1.5, display: 'grid', gap: 1.5 }}>
+          <Typography variant="h3">How it is found</Typography>
+          {lookText('how', 'What one does', { multiline: true, minRows: 2 })}
+          <Box sx={twoColumns}>
+            {lookText('shows', 'What shows, if this is it')}
+            {lookText('clean', 'What shows, if it is not')}
+            <Pull
+              label="By"
+              value={look.kind}
+              options={(['look', 'feel', 'sound', 'smell'] as const).map((x) => ({ id: x, label: kindLabels[x] }))}
+              onChange={(kind) => setLook({ kind: kind as LookDraft['kind'] })}
+            />
+            {lookText('minutes', 'Minutes', { inputProps: { inputMode: 'decimal' } })}
+            <Pick
+              many
+              label="What must come off for it"
+              options={accessOptions(knowledge)}
+              value={look.access}
+              onChange={(access) => setLook({ access })}
+            />
+            <Pick
+              many
+              label="Cautions at the look"
+              options={hazardOptions(knowledge)}
+              value={look.hazards}
+              onChange={(hazards) => setLook({ hazards })}
+            />
+          </Box>
+          <Button sx={{ justifySelf: 'start' }} onClick={() => set({ look: null })}>
+            Without a look of its own
+          </Button>
+        </Box>
+      )}
+      {text('do', 'What cures it', { multiline: true, minRows: 2 })}
+      <Box sx={twoColumns}>
+        {text('minutes', 'Minutes of the cure', { inputProps: { inputMode: 'decimal' } })}
+        {text('parts', `Parts, roughly (${currency})`, { inputProps: { inputMode: 'decimal' } })}
+        <Pick
+          many
+          label="What must come off for the cure"
+          options={accessOptions(knowledge)}
+          value={draft.access}
+          onChange={(access) => set({ access })}
+        />
+        <Pick
+          many
+          label="Cautions at the cure"
+          options={hazardOptions(knowledge)}
+          value={draft.hazards}
+          onChange={(hazards) => set({ hazards })}
+        />
+      </Box>
+      {text('origin', 'What made it fail', { hint: 'Without that answer it comes back.' })}
+      <Box sx={twoColumns}>
+        {text('sideEffects', 'What else the cure changes', { hint: 'Told to the owner before the yes.' })}
+        <Pick
+          many
+          label="More likely after work on"
+          options={areaOptions(knowledge)}
+          value={draft.area}
+          onChange={(area) => set({ area })}
+        />
+      </Box>
+    </EntryDialog>
+  );
+}

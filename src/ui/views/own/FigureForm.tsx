@@ -1,0 +1,72 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { faultById, figureFrom, freshFigure, testById, type FigureDraft, type Knowledge, type OwnFigure } from '../../../core/knowledge';
+import { Field } from '../../parts/Field';
+import { Pick } from '../../parts/Pick';
+import { EntryDialog, twoColumns } from './EntryDialog';
+import { subjectOptions } from './options';
+import { useEntry } from './useEntry';
+
+interface FigureFormProps {
+  /** Without the shop's own figures: what ships stands beside what is typed. */
+  knowledge: Knowledge;
+  currency: string;
+  first?: FigureDraft;
+  title: string;
+  draftKey: string;
+  problem?: string | null;
+  busy?: boolean;
+  /** True once it is kept. */
+  onKeep(made: OwnFigure): boolean | Promise<boolean>;
+  onClose(): void;
+}
+
+/** What a shop knows better for itself: how common a fault is, how long it takes, what the parts cost. */
+export function FigureForm({ knowledge, currency, first, title, draftKey, problem, busy, onKeep, onClose }: FigureFormProps) {
+  const { draft, set, wrong, done, forget } = useEntry(
+    draftKey,
+    () => first ?? freshFigure(),
+    (d) => figureFrom(knowledge, d),
+  );
+  const keep = async () => {
+    const made = done();
+    if (made && (await onKeep(made))) forget();
+  };
+  const [kind, id] = draft.about.split(':');
+  const fault = kind === 'fault' ? faultById(knowledge, id) : undefined;
+  const test = kind === 'test' ? testById(knowledge, id) : undefined;
+  const field = (name: 'oneIn' | 'minutes' | 'parts', label: string, ships: number | undefined) => (
+    <Field
+      label={label}
+      value={draft[name]}
+      inputProps={{ inputMode: 'decimal' }}
+      error={wrong[name]}
+      hint={ships === undefined ? undefined : `Ships as ${ships}. Empty: stays so.`}
+      onChange={(e) => set({ [name]: e.target.value })}
+    />
+  );
+  return (
+    <EntryDialog title={title} problem={problem} wrong={Object.keys(wrong).length} busy={busy} onKeep={() => void keep()} onClose={onClose}>
+      {first ? (
+        <Typography variant="h3">{fault?.name ?? test?.name ?? id}</Typography>
+      ) : (
+        <Pick
+          label="About"
+          options={subjectOptions(knowledge)}
+          value={draft.about}
+          error={wrong.about}
+          onChange={(about) => set({ about })}
+        />
+      )}
+      {fault && (
+        <Box sx={twoColumns}>
+          {field('oneIn', 'One bike in', Math.round(1 / fault.prior))}
+          {field('minutes', 'Minutes of the cure', fault.remedy.minutes)}
+          {field('parts', `Parts (${currency})`, fault.remedy.parts)}
+        </Box>
+      )}
+      {test && field('minutes', 'Minutes of the test', test.minutes)}
+      {!fault && !test && wrong.minutes && <Typography color="error">{wrong.minutes}</Typography>}
+    </EntryDialog>
+  );
+}

@@ -1,0 +1,69 @@
+import { freshSign, howStray, signFrom, type FindingKind, type Knowledge, type SignDraft } from '../../../core/knowledge';
+import { Choice } from '../../parts/Choice';
+import { Field } from '../../parts/Field';
+import { Pick } from '../../parts/Pick';
+import { EntryDialog } from './EntryDialog';
+import { familyOptions } from './options';
+import { Pull } from './Pull';
+import { useEntry } from './useEntry';
+
+interface SignFormProps {
+  knowledge: Knowledge;
+  first?: SignDraft;
+  id?: string;
+  title: string;
+  draftKey: string;
+  problem?: string | null;
+  busy?: boolean;
+  /** True once it is kept. */
+  onKeep(made: FindingKind): boolean | Promise<boolean>;
+  onClose(): void;
+}
+
+/** Something that is noticed: by the owner, or only with a test. */
+export function SignForm({ knowledge, first, id, title, draftKey, problem, busy, onKeep, onClose }: SignFormProps) {
+  const { draft, set, wrong, done, forget } = useEntry(
+    draftKey,
+    () => first ?? freshSign(),
+    (d) => signFrom(knowledge, d, id),
+  );
+  const keep = async () => {
+    const made = done();
+    if (made && (await onKeep(made))) forget();
+  };
+  const stray = howStray.some((s) => s.id === draft.stray)
+    ? howStray
+    : [...howStray, { id: draft.stray, label: `as now (${draft.stray})` }];
+  return (
+    <EntryDialog title={title} problem={problem} wrong={Object.keys(wrong).length} busy={busy} onKeep={() => void keep()} onClose={onClose}>
+      <Field label="What is noticed" autoFocus value={draft.name} onChange={(e) => set({ name: e.target.value })} error={wrong.name} />
+      <Pick
+        label="If owners complain of it: among"
+        options={familyOptions(knowledge)}
+        value={draft.family}
+        hint="Leave it empty for something that only a test shows."
+        onChange={(family) => set({ family })}
+      />
+      {draft.family && (
+        <Field
+          label="Other words for it"
+          value={draft.words}
+          error={wrong.words}
+          hint="It is found by these, with commas between them."
+          onChange={(e) => set({ words: e.target.value })}
+        />
+      )}
+      <Pull label="Without a listed cause it shows" value={draft.stray} options={stray} onChange={(s) => set({ stray: s })} />
+      <Choice
+        label="It shows"
+        value={draft.perCylinder ? 'yes' : 'no'}
+        options={[
+          { value: 'no', label: 'on the bike' },
+          { value: 'yes', label: 'on a cylinder' },
+        ]}
+        clearable={false}
+        onChange={(v) => set({ perCylinder: v === 'yes' })}
+      />
+    </EntryDialog>
+  );
+}

@@ -1,0 +1,50 @@
+import { useEffect, useState } from 'react';
+import type { Made, Wrong } from '../../../core/knowledge';
+
+/**
+ * The draft of one entry: what was typed survives a reload, and what is wrong is said at its field from the first try on.
+ */
+export function useEntry<D extends object, T>(key: string, first: () => D, make: (d: D) => Made<T>) {
+  const [draft, setDraft] = useState<D>(() => ({ ...first(), ...readDraft<D>(key) }));
+  const [wrong, setWrong] = useState<Wrong>({});
+  const [tried, setTried] = useState(false);
+  useEffect(() => {
+    try {
+      if (JSON.stringify(draft) !== JSON.stringify(first())) localStorage.setItem(key, JSON.stringify(draft));
+    } catch {
+      // a device that keeps nothing: the form still holds it
+    }
+  }, [draft, key]);
+  const set = (patch: Partial<D>) => {
+    const next = { ...draft, ...patch };
+    setDraft(next);
+    if (tried) {
+      const made = make(next);
+      setWrong(made.ok ? {} : made.wrong);
+    }
+  };
+  /** What the draft makes, or null with everything that is wrong shown. */
+  const done = (): T | null => {
+    setTried(true);
+    const made = make(draft);
+    setWrong(made.ok ? {} : made.wrong);
+    return made.ok ? made.made : null;
+  };
+  return { draft, set, wrong, done, forget: () => forgetDraft(key) };
+}
+
+function readDraft<D>(key: string): Partial<D> {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? '{}') as Partial<D>;
+  } catch {
+    return {};
+  }
+}
+
+function forgetDraft(key: string): void {
+  try {
+    localStorage.removeItem(key);
+  } catch {
+    // nothing was kept
+  }
+}

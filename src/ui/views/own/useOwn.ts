@@ -1,0 +1,82 @@
+import { useCallback, useRef, useState } from 'react';
+import { makeCommand, type OwnAdd, type OwnChange } from '../../../core/command';
+import { applyChanges, emptyState, list, put, type Change, type Own, type State } from '../../../core/record';
+
+interface Told {
+  changes?: Change[];
+  message?: string;
+}
+
+/** Nothing in any list, to be filled. */
+export const nothing = (): OwnAdd => ({ faults: [], findings: [], tests: [], figures: [] });
+const unchanged: OwnChange = { fault: null, finding: null, test: null, figure: null };
+
+/** The shop's own entries on their page: every act goes through the one door, and shows once the server has kept it. */
+export function useOwn(first: readonly Own[]) {
+  const [state, setState] = useState<State>(() => holding(first));
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  // The same act tried again after a cut is the same command: it is applied once.
+  const tried = useRef<{ says: string; id: string } | null>(null);
+
+  const send = useCallback(async (type: string, entityId: string, payload: object, base: Record<string, number> = {}) => {
+    setBusy(true);
+    setProblem(null);
+    const says = JSON.stringify([type, payload, base]);
+    if (tried.current?.says !== says) tried.current = { says, id: crypto.randomUUID() };
+    const command = makeCommand({
+      id: tried.current.id,
+      type,
+      kind: 'own',
+      entityId,
+      madeAt: new Date().toISOString(),
+      after: null,
+      payload,
+      base,
+    });
+    try {
+      const response = await fetch('/api/commands', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(command),
+      });
+      const told = (await response.json()) as Told;
+      if (!response.ok || !told.changes) {
+        setProblem(told.message ?? 'The server did not keep this.');
+        return false;
+      }
+      tried.current = null;
+      const { changes } = told;
+      setState((s) => applyChanges(s, changes));
+      return true;
+    } catch {
+      setProblem('The server cannot be reached just now.');
+      return false;
+    } finally {
+      setBusy(false);
+    }
+  }, []);
+
+  const rows = list(state, 'own');
+  return {
+    rows,
+    problem,
+    busy,
+    clear: () => setProblem(null),
+    /** What was brought in from a file: the rows as they stand now. */
+    replace: (all: readonly Own[]) => setState(holding(all)),
+    add: (payload: OwnAdd) => {
+      const [one] = [...payload.faults, ...payload.findings, ...payload.tests, ...payload.figures];
+      return send('own.add', one.id, payload);
+    },
+    change: (row: Own, body: Own['body']) =>
+      send('own.change', row.id, { ...unchanged, [row.what]: body }, { body: row.versions.body ?? 0 }),
+    retire: (ids: string[], retired: boolean) => send('own.retire', ids[0], { ids, retired }),
+  };
+}
+
+function holding(rows: readonly Own[]): State {
+  const state = emptyState();
+  for (const row of rows) put(state, 'own', row);
+  return state;
+}
