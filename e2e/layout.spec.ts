@@ -23,6 +23,7 @@ const views: [name: string, path: string | ((bikes: Record<string, string>) => s
   ['pair', '/pair', 'main button'],
   ['calendar', '/calendar', 'main button'],
   ['bring in', '/import', 'main button'],
+  ['own knowledge', '/knowledge', 'main button'],
   ['gallery', '/gallery', 'header a'],
 ];
 const sizes = [

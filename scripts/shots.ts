@@ -33,6 +33,7 @@ const views: Shot[] = [
   ['tune', async (p) => `${await jobPath(p, 'Osprane 650')}/tune`],
   ['hand-over', async (p) => `${await jobPath(p, 'Osprane 650')}/handover`],
   ['record', async (p) => `${await jobPath(p, 'Osprane 650')}/record`],
+  ['own-knowledge', async () => '/knowledge'],
   ['gallery', async () => '/gallery'],
   [
     'photo',

@@ -76,8 +76,10 @@ export interface TestDraft {
   hazards: string[];
   needs: string[];
   moves: string;
-  outcomes: (Shown & { says: string })[];
+  /** `id` is kept where a test is changed: what was answered names it. */
+  outcomes: (Shown & { says: string; id?: string })[];
   normal: string;
+  normalId?: string;
   measure: { name: string; unit: string; low: string; high: string; gauge: string };
 }
 
@@ -269,6 +271,7 @@ export function testFrom(k: Knowledge, d: TestDraft, id?: string): Made<Test> {
   if (!d.perCylinder && shown.some((o) => k.findings.find((f) => f.id === o.finding)?.per === 'cylinder'))
     wrong.perCylinder = 'It speaks of a cylinder, so it is done for each cylinder.';
   if (Object.keys(wrong).length) return { ok: false, wrong };
+  const ids = resultIds(shown);
   const clear = Object.fromEntries(shown.map((o) => [o.finding, gradesOf(k, o.finding)[0]]));
   const outcomes: Test['outcomes'] = measured
     ? measured.outcomes.map(({ id: outcome, says, side }) => {
@@ -276,8 +279,8 @@ export function testFrom(k: Knowledge, d: TestDraft, id?: string): Made<Test> {
         return side ? { id: outcome, says, find: { [hit.finding]: hit.grade } } : { id: outcome, says, find: clear, normal: true };
       })
     : [
-        ...shown.map((o, i) => ({ id: `result-${i + 1}`, says: o.says.trim(), find: { [o.finding]: o.grade } })),
-        { id: 'normal', says: d.normal.trim(), find: clear, normal: true },
+        ...shown.map((o, i) => ({ id: ids[i], says: o.says.trim(), find: { [o.finding]: o.grade } })),
+        { id: d.normalId ?? 'normal', says: d.normal.trim(), find: clear, normal: true },
       ];
   const own = id ?? freeId(d.name, taken(k));
   return {
@@ -301,6 +304,15 @@ export function testFrom(k: Knowledge, d: TestDraft, id?: string): Made<Test> {
       ...(measured && { measure: { ...measured.measure, quantity: own } }),
     },
   };
+}
+
+/** Ids for the results: the one a result has, or the first that no other has. */
+function resultIds(all: TestDraft['outcomes']): string[] {
+  const taken = new Set(all.flatMap((o) => o.id ?? []));
+  return all.map((o) => {
+    if (o.id) return o.id;
+    for (let n = 1; ; n++) if (taken.size < taken.add(`result-${n}`).size) return `result-${n}`;
+  });
 }
 
 type Sided = { id: string; says: string; side: 'low' | 'high' | null };
@@ -463,8 +475,9 @@ export function draftOfTest(k: Knowledge, t: Test): TestDraft | null {
     hazards: t.hazards ?? [],
     needs: t.needs ?? [],
     moves: t.moves ?? '',
-    outcomes: others.map((o) => ({ says: o.says, finding: Object.keys(o.find)[0], grade: Object.values(o.find)[0] })),
+    outcomes: others.map((o) => ({ id: o.id, says: o.says, finding: Object.keys(o.find)[0], grade: Object.values(o.find)[0] })),
     normal: normal?.says ?? '',
+    normalId: normal?.id,
     measure: {
       name: m?.name ?? '',
       unit: m?.unit ?? '',

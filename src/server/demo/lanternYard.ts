@@ -1,6 +1,7 @@
 import type pg from 'pg';
 import type { Knowledge } from '../../core/knowledge';
 import { openShop } from '../queries/shops';
+import { ownKnowledge } from './ownKnowledge';
 import { coverPicture, coverPlaces } from './pictures';
 import { DemoJob, DemoWriter, idFor } from './writer';
 
@@ -24,6 +25,7 @@ export async function loadLanternYard(pool: pg.Pool, knowledge: Knowledge, today
   await hollin(w, job('Hollin 500'));
   await marram(w, job('Marram 80'));
   await quillon(w, job('Quillon 350'));
+  await ownKnowledge(w);
 }
 
 /** Points twin that stood in a flooded boathouse: half-way through the trace. */

@@ -14,10 +14,11 @@ export function keepScreens(container: ServiceWorkerContainer): () => void {
     if (!over) timer = setTimeout(lay, againMs);
   };
   const lay = () => {
-    container.register('/sw.js').then((registration) => {
-      const worker = registration.installing;
+    container.register('/sw.js').then((registration: ServiceWorkerRegistration | undefined) => {
+      // A browser that blocks workers may answer with nothing.
+      const worker = registration?.installing;
       worker?.addEventListener('statechange', () => {
-        if (worker.state === 'redundant' && !registration.active) again();
+        if (worker.state === 'redundant' && !registration?.active) again();
       });
     }, again);
   };

@@ -16,25 +16,25 @@ const kinds: { what: OwnKind; title: string; add: string; teach: string }[] = [
   {
     what: 'fault',
     title: 'Faults',
-    add: 'A fault',
+    add: 'Add a fault',
     teach: 'A fault that the list does not know: what it brings, what cures it, how it is found. It then stands among the suspects.',
   },
   {
     what: 'test',
     title: 'Tests',
-    add: 'A test',
+    add: 'Add a test',
     teach: 'A test you trust and the list does not have. It is offered when it parts the suspects for its minutes.',
   },
   {
     what: 'finding',
     title: 'Complaints and signs',
-    add: 'A complaint or sign',
+    add: 'Add a complaint or sign',
     teach: 'What an owner says, or what a test shows, where the list has no word for it.',
   },
   {
     what: 'figure',
     title: 'Figures',
-    add: 'A figure',
+    add: 'Add a figure',
     teach: 'How common a fault is with you, how long a job takes you, what the parts cost where you buy them.',
   },
 ];
@@ -306,17 +306,15 @@ function FileActs({ onDone }: { onDone: (done: { says: string; problems: string[
       <Button href="/api/own" download="own-knowledge.yaml">
         Take along as YAML
       </Button>
-      <Button component="label">
-        Bring in YAML
-        <input
-          ref={input}
-          type="file"
-          hidden
-          accept=".yaml,.yml,application/yaml,text/yaml"
-          aria-label="A file of own knowledge"
-          onChange={(e) => void bring(e.target.files?.[0])}
-        />
-      </Button>
+      <Button onClick={() => input.current?.click()}>Bring in YAML</Button>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        accept=".yaml,.yml,application/yaml,text/yaml"
+        aria-label="A file of own knowledge"
+        onChange={(e) => void bring(e.target.files?.[0])}
+      />
     </>
   );
 }
