@@ -4,3 +4,4 @@ export { information, leastBits } from './information';
 export { best, decide, weigh, type Depth, type Valued, type Weighed } from './lookAhead';
 export { afterOutcome, afterRepair, type Act, type Choice, type Problem, type Situation, type TestAct } from './problem';
 export { repairOrder, type RepairOrder } from './repairs';
+export { Rows } from './rows';

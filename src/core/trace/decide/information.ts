@@ -8,8 +8,23 @@ const surprises = new WeakMap<TestAct, Float64Array[]>();
 
 function surpriseOf(t: TestAct): Float64Array[] {
   let s = surprises.get(t);
-  if (!s) surprises.set(t, (s = t.likelihood.map((l) => l.map((x) => (x > 0 ? x * Math.log2(x) : 0)))));
+  if (!s) surprises.set(t, (s = t.likelihood.map(surprise)));
   return s;
+}
+
+function surprise(likelihood: Float64Array): Float64Array {
+  const out = new Float64Array(likelihood.length);
+  // Most hypotheses have nothing to do with a test and give its outcome the same chance.
+  let x = NaN;
+  let known = 0;
+  for (let h = 0; h < out.length; h++) {
+    if (likelihood[h] !== x) {
+      x = likelihood[h];
+      known = x > 0 ? x * Math.log2(x) : 0;
+    }
+    out[h] = known;
+  }
+  return out;
 }
 
 /** What a test is expected to tell, in bits: the mutual information of its outcome and the hypothesis. */

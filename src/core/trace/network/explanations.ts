@@ -1,6 +1,8 @@
 import type { Network, Observation } from './types';
+import { eliminationOrder } from './order';
 import { prepare, type Dimension, type Prepared } from './prepare';
-import { backward, infer, layoutOf, type Layout, type Posterior } from './sweep';
+import { infer, raisesOf, type Posterior } from './sweep';
+import { addScaled, bare, pullBack, spread, widened, type Layout } from './table';
 
 /**
  * One way the findings came about: which modes of which groups brought which of them. A mode that is there but brought
@@ -50,17 +52,33 @@ export function credibleExplanations(
   { limit = 450, massLeft = 1e-3, about }: SetOptions = {},
 ): CredibleExplanations {
   const prepared = prepare(network, observations);
-  const posterior = infer(network, observations);
+  const posterior = infer(network, observations, prepared);
   if (posterior.logEvidence === -Infinity) return { sets: [], leftOut: 1, lumped: 0, posterior, quiet: [] };
   const parts = posterior.parts.filter((p) => !about || p.findings.some((f) => about.has(f)));
   const within = new Set(parts.flatMap((p) => [...p.findings]));
   const dimensions = prepared.dimensions.filter((d) => within.has(d.finding));
-  const doubt = (g: number) => 1 - posterior.probability[g][0];
-  const groups = parts.flatMap((p) => [...p.groups]).sort((a, b) => doubt(b) - doubt(a) || a - b);
+  const groups = searchOrder(
+    parts.flatMap((p) => [...p.groups]),
+    dimensions,
+    posterior,
+  );
   const total = Math.exp(parts.reduce((x, p) => x + p.logTotal, 0));
   const search = new Search(prepared, dimensions, groups, massLeft / limit, total);
   const quiet = network.groups.map((_g, g) => search.quiet[g] ?? posterior.probability[g]);
   return { ...search.run(limit, massLeft), posterior, quiet };
+}
+
+/** So many groups are looked at in the order of how likely they are there. */
+const doubtful = 48;
+
+/**
+ * The likeliest groups first, so that most of what lies below a choice is that choice itself; the rest, which hardly ever
+ * matter, in the order that keeps the tables small.
+ */
+function searchOrder(groups: readonly number[], dimensions: readonly Dimension[], { probability }: Posterior): number[] {
+  const doubt = (g: number) => 1 - probability[g][0];
+  const sorted = [...groups].sort((a, b) => doubt(b) - doubt(a) || a - b);
+  return [...sorted.slice(0, doubtful), ...eliminationOrder(dimensions, sorted.slice(doubtful))];
 }
 
 /** One way in which one mode brings findings: the levels they reach, and how likely that is. */
@@ -76,7 +94,8 @@ interface Item {
 interface Node {
   /** Groups before this one are decided. */
   at: number;
-  entry: number;
+  /** By dimension: the level reached. */
+  levels: Uint8Array;
   /** Product of the weights chosen; the rest lies in the tables. */
   weight: number;
   /** Probability of everything below, itself included. */
@@ -88,15 +107,29 @@ interface Node {
   listed: Explanation | null;
 }
 
+/** What a group in its turn can bring, and what the groups after it can still do. */
+interface Turn {
+  items: readonly Item[];
+  /** The greatest weight of an item. */
+  most: number;
+  /** For each entry of the table of findings that later groups still touch: the weight of all that they can do. */
+  after: Float64Array;
+  /** By dimension: its stride in that table, 0 if no later group touches it. */
+  strides: Int32Array;
+  /** Dimensions that this group is the last to touch, and those that no group from here on touches. */
+  closes: readonly number[];
+  over: readonly number[];
+  /** The most that `after` and the dimensions that are over can come to. */
+  peak: number;
+}
+
 class Search {
   readonly quiet: (Float64Array | undefined)[] = [];
-  private readonly items: Item[][] = [];
+  private readonly turns: Turn[] = [];
   /** silence[i]: product of the chances that groups 0..i-1 bring nothing */
   private readonly silence: Float64Array;
-  private readonly value: Float64Array[];
-  /** The most that the groups from here on can make of any entry. */
-  private readonly peak: Float64Array;
-  private readonly layout: Layout;
+  /** By dimension and level reached: what it is worth when no group adds to it, only the leak. */
+  private readonly final: Float64Array[];
 
   constructor(
     prepared: Prepared,
@@ -105,66 +138,75 @@ class Search {
     private readonly least: number,
     private readonly total: number,
   ) {
-    this.layout = layoutOf(dimensions);
+    this.final = dimensions.map(finalOf);
     this.silence = new Float64Array(groups.length + 1).fill(1);
-    groups.forEach((g, i) => {
-      const { items, quiet } = itemsOf(prepared.weight[g], dimensions, g, (least * total) / 4);
-      const nothing = quiet.reduce((a, b) => a + b, 0);
-      this.quiet[g] = quiet.map((x) => x / nothing);
-      this.items.push(items);
+    const items = groups.map((g, i) => {
+      const made = itemsOf(prepared.weight[g], dimensions, g, (least * total) / 4);
+      const nothing = made.quiet.reduce((a, b) => a + b, 0);
+      this.quiet[g] = made.quiet.map((x) => x / nothing);
       this.silence[i + 1] = this.silence[i] * nothing;
+      return made.items;
     });
-    this.value = backward(prepared, { dimensions: [...dimensions], groups: [...groups] }, this.layout, this.final());
-    this.peak = Float64Array.from(this.value, (v) => v.reduce((a, b) => Math.max(a, b), 0));
+    this.turns = this.turnsOf(prepared, items);
   }
 
-  /** What an entry is worth when no group adds to it: only the leak still does. */
-  private final(): Float64Array {
-    const { strides, size } = this.layout;
-    const worth = this.dimensions.map((d) => {
-      const out = new Float64Array(d.size);
-      let up = 0;
-      for (let l = 0; l < d.size; l++) up += d.leak[l];
-      let below = 0;
-      for (let reached = 0; reached < d.size; reached++) {
-        below += d.leak[reached];
-        out[reached] = below * d.weights[reached];
-        for (let l = reached + 1; l < d.size; l++) out[reached] += d.leak[l] * d.weights[l];
+  private turnsOf(prepared: Prepared, items: readonly Item[][]): Turn[] {
+    const { dimensions, groups, final } = this;
+    const last = dimensions.map((d) => groups.findLastIndex((g) => d.touch[g]));
+    const highest = final.map((f) => f.reduce((a, b) => Math.max(a, b), 0));
+    const turns: Turn[] = new Array<Turn>(groups.length);
+    let layout: Layout = bare;
+    let value: Float64Array = Float64Array.of(1);
+    for (let i = groups.length - 1; i >= 0; i--) {
+      const strides = new Int32Array(dimensions.length);
+      for (const a of layout.axes) strides[a.dimension] = a.stride;
+      const over = [...dimensions.keys()].filter((k) => last[k] < i);
+      const closes = [...dimensions.keys()].filter((k) => last[k] === i);
+      const table = value.reduce((a, b) => Math.max(a, b), 0);
+      const peak = [...over, ...closes].reduce((x, k) => x * highest[k], table);
+      turns[i] = { items: items[i], most: items[i].reduce((x, y) => Math.max(x, y.weight), 0), after: value, strides, closes, over, peak };
+      let next = value;
+      for (const k of closes) {
+        next = spread(next, final[k]);
+        layout = widened(layout, k, dimensions[k].size);
       }
-      return up > 0 ? out : d.weights;
-    });
-    const table = new Float64Array(size);
-    for (let i = 0; i < size; i++) {
-      let x = 1;
-      for (let k = 0; k < worth.length; k++) x *= worth[k][Math.floor(i / strides[k]) % this.dimensions[k].size];
-      table[i] = x;
+      const here = new Float64Array(next.length);
+      const weights = prepared.weight[groups[i]];
+      const scratch = new Float64Array(next.length);
+      raisesOf(prepared, dimensions, layout, groups[i]).forEach((own, s) => {
+        if (weights[s] === 0) return;
+        if (own.length) scratch.set(next);
+        for (const r of own) pullBack(scratch, r);
+        addScaled(here, own.length ? scratch : next, weights[s]);
+      });
+      value = here;
     }
-    return table;
+    return turns;
   }
 
+  /** Best first: the node with the most below it is looked into, which lists it and finds what extends it. */
   run(limit: number, massLeft: number): Pick<CredibleExplanations, 'sets' | 'leftOut' | 'lumped'> {
+    const { dimensions, final, groups } = this;
     const heap = new Heap();
-    heap.push({ at: 0, entry: 0, weight: 1 / this.total, mass: 1, parent: null, group: -1, item: null, listed: null });
+    const root = new Uint8Array(dimensions.length);
+    heap.push({ at: 0, levels: root, weight: 1 / this.total, mass: 1, parent: null, group: -1, item: null, listed: null });
     const sets: Explanation[] = [];
     let found = 0;
-    const n = this.groups.length;
+    const n = groups.length;
     while (heap.size > 0 && sets.length < limit && 1 - found >= massLeft) {
       const node = heap.pop()!;
-      const probability = node.weight * (this.silence[n] / this.silence[node.at]) * this.value[n][node.entry];
+      let own = 1;
+      for (let k = 0; k < final.length; k++) own *= final[k][node.levels[k]];
+      const probability = node.weight * (this.silence[n] / this.silence[node.at]) * own;
       found += probability;
       let kept = probability;
+      // What can no longer come up before the list is full goes with this one; but what extends nothing stands for itself.
+      const enough = node.item ? Math.max(this.least, heap.massOf(limit - sets.length)) : this.least;
       for (let i = node.at; i < n; i++) {
+        const turn = this.turns[i];
         const before = node.weight * (this.silence[i] / this.silence[node.at]);
-        const after = this.value[i + 1];
-        for (const item of this.items[i]) {
-          const weight = before * item.weight;
-          if (weight * this.peak[i + 1] < this.least) continue;
-          const entry = this.raise(node.entry, item);
-          const mass = weight * after[entry];
-          if (mass < this.least) continue;
-          kept += mass;
-          heap.push({ at: i + 1, entry, weight, mass, parent: node, group: this.groups[i], item, listed: null });
-        }
+        if (before * turn.most * turn.peak < enough) continue;
+        kept += this.extend(node, i, before, enough, heap);
       }
       node.listed = this.explanation(node, probability, Math.max(0, node.mass - kept));
       sets.push(node.listed);
@@ -179,14 +221,35 @@ class Search {
     return { sets, leftOut, lumped: Math.max(0, 1 - found - leftOut) };
   }
 
-  private raise(entry: number, item: Item): number {
-    let out = entry;
-    for (const { dimension, level } of item.levels) {
-      const stride = this.layout.strides[dimension];
-      const now = Math.floor(out / stride) % this.dimensions[dimension].size;
-      if (level > now) out += (level - now) * stride;
+  /** Adds to the heap what group `i` can bring on top of a node; returns how much probability that is. */
+  private extend(node: Node, i: number, before: number, enough: number, heap: Heap): number {
+    const { after, strides, closes, over, peak, items } = this.turns[i];
+    const { final } = this;
+    const { levels } = node;
+    let entry = 0;
+    for (let k = 0; k < levels.length; k++) entry += levels[k] * strides[k];
+    let settled = 1;
+    for (const k of over) settled *= final[k][levels[k]];
+    let kept = 0;
+    for (const item of items) {
+      const weight = before * item.weight;
+      if (weight * peak < enough) continue;
+      let at = entry;
+      let value = settled;
+      for (const { dimension: k, level } of item.levels) if (level > levels[k]) at += (level - levels[k]) * strides[k];
+      for (const k of closes) {
+        let reached = levels[k];
+        for (const l of item.levels) if (l.dimension === k && l.level > reached) reached = l.level;
+        value *= final[k][reached];
+      }
+      const mass = weight * value * after[at];
+      if (mass < enough) continue;
+      kept += mass;
+      const raised = levels.slice();
+      for (const { dimension: k, level } of item.levels) if (level > raised[k]) raised[k] = level;
+      heap.push({ at: i + 1, levels: raised, weight, mass, parent: node, group: this.groups[i], item, listed: null });
     }
-    return out;
+    return kept;
   }
 
   private explanation(node: Node, probability: number, more: number): Explanation {
@@ -198,6 +261,20 @@ class Search {
     }
     return { states, raised, probability, more };
   }
+}
+
+/** What the levels reached by groups are worth when only the leak adds to them. */
+function finalOf(d: Dimension): Float64Array {
+  const out = new Float64Array(d.size);
+  let up = 0;
+  for (let l = 0; l < d.size; l++) up += d.leak[l];
+  let below = 0;
+  for (let reached = 0; reached < d.size; reached++) {
+    below += d.leak[reached];
+    out[reached] = below * d.weights[reached];
+    for (let l = reached + 1; l < d.size; l++) out[reached] += d.leak[l] * d.weights[l];
+  }
+  return up > 0 ? out : d.weights;
 }
 
 /** Every way in which one group brings findings, and the weight of each mode bringing nothing. */
@@ -225,9 +302,15 @@ function itemsOf(weight: Float64Array, dimensions: readonly Dimension[], g: numb
   return { items, quiet };
 }
 
+/** How finely masses are counted: so many steps to a halving. */
+const stepsToHalf = 4;
+const mostSteps = 400;
+
 /** The node with the most below it comes first. */
 class Heap {
   private readonly nodes: Node[] = [];
+  /** How many nodes there are of about each mass. */
+  private readonly counts = new Int32Array(mostSteps + 1);
 
   get size(): number {
     return this.nodes.length;
@@ -237,8 +320,20 @@ class Heap {
     return this.nodes;
   }
 
+  /** A mass that at least `many` nodes in it exceed; 0 if there are not so many. */
+  massOf(many: number): number {
+    let sum = 0;
+    for (let b = 0; b < mostSteps; b++) if ((sum += this.counts[b]) >= many) return 2 ** (-(b + 1) / stepsToHalf);
+    return 0;
+  }
+
+  private static step(mass: number): number {
+    return Math.max(0, Math.min(mostSteps, Math.floor(-Math.log2(mass) * stepsToHalf)));
+  }
+
   push(node: Node): void {
     const { nodes } = this;
+    this.counts[Heap.step(node.mass)]++;
     let i = nodes.length;
     nodes.push(node);
     while (i > 0) {
@@ -253,6 +348,7 @@ class Heap {
   pop(): Node | undefined {
     const { nodes } = this;
     const top = nodes[0];
+    if (top) this.counts[Heap.step(top.mass)]--;
     const last = nodes.pop();
     if (!last || nodes.length === 0) return top;
     let i = 0;

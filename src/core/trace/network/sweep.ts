@@ -1,5 +1,22 @@
 import type { Network, Observation } from './types';
+import { eliminationOrder } from './order';
 import { prepare, type Dimension, type Prepared } from './prepare';
+import {
+  addScaled,
+  axisOf,
+  bare,
+  closed,
+  gathered,
+  narrowed,
+  product,
+  pullBack,
+  pushUp,
+  reopened,
+  spread,
+  widened,
+  type Layout,
+  type Raise,
+} from './table';
 
 export interface Posterior {
   /** Natural logarithm of the probability of all the evidence. -Infinity if the evidence is impossible. */
@@ -21,12 +38,12 @@ export interface SweptPart {
 
 /**
  * Exact posterior of every group mode. One forward and one backward sweep over the groups of each connected part,
- * carrying a table of which present findings are already explained, to which level. Only sums of positive terms, so
- * no precision is lost however many findings there are. Time: groups × modes × table; the table has 2^m entries for
- * m present findings of one connected part.
+ * carrying a table of which present findings are already explained, to which level. A finding is in the table from the
+ * first group that can bring it to the last, and the groups are taken in an order that keeps the table small. Only sums
+ * of positive terms, so no precision is lost however many findings there are. Time: groups × modes × table; the table
+ * has at most 2^m entries for m present findings of one connected part.
  */
-export function infer(network: Network, observations: readonly Observation[]): Posterior {
-  const prepared = prepare(network, observations);
+export function infer(network: Network, observations: readonly Observation[], prepared = prepare(network, observations)): Posterior {
   const probability = prepared.weight.map((w) => Float64Array.from(w));
   let logEvidence = prepared.logScale;
   let tableSize = 1;
@@ -41,13 +58,13 @@ export function infer(network: Network, observations: readonly Observation[]): P
   return { logEvidence, probability, tableSize, parts };
 }
 
-export interface Part {
+interface Part {
   dimensions: Dimension[];
   groups: number[];
 }
 
 /** Splits the table's findings into parts that share no group; each part is swept alone. */
-export function connectedParts({ dimensions }: Prepared): Part[] {
+function connectedParts({ dimensions }: Prepared): Part[] {
   const parts: Part[] = [];
   for (const d of dimensions) {
     const groups = new Set<number>();
@@ -59,179 +76,106 @@ export function connectedParts({ dimensions }: Prepared): Part[] {
       p.groups.forEach((g) => groups.add(g));
     }
     part.groups = [...groups].sort((a, b) => a - b);
-    // What most groups touch gets the longest stride: the inner loops run over whole stretches of the table.
-    const users = (d: Dimension) => d.touch.reduce((n, t) => n + (t ? 1 : 0), 0);
-    part.dimensions.sort((a, b) => users(a) - users(b) || a.finding - b.finding);
+    part.dimensions.sort((a, b) => a.finding - b.finding);
     parts.push(part);
   }
   return parts;
 }
 
-/** One state's work on the table: which dimensions it raises, with stride and level distribution. */
-interface Raise {
-  stride: number;
-  size: number;
-  levels: Float64Array;
+/** What one group's states do to a table of this layout. */
+export function raisesOf(prepared: Prepared, dimensions: readonly Dimension[], { axes }: Layout, g: number): Raise[][] {
+  const touched = axes.flatMap(({ dimension, stride, size }) => {
+    const touch = dimensions[dimension].touch[g];
+    return touch ? [{ touch, stride, size }] : [];
+  });
+  return Array.from(prepared.weight[g], (_w, s): Raise[] => {
+    const own: Raise[] = [];
+    for (const { touch, stride, size } of touched) if (touch[s][0] !== 1) own.push({ stride, size, levels: touch[s] });
+    return own;
+  });
 }
 
-/** How the levels of a part's findings are laid out in its table. */
-export interface Layout {
-  strides: number[];
-  size: number;
+/** One group in its turn: the findings that come into the table before it, and go out of it after. */
+interface Step {
+  group: number;
+  opens: readonly number[];
+  layout: Layout;
+  /** Findings that go, each with the layout it goes out of. */
+  closes: readonly { dimension: number; from: Layout }[];
 }
 
-export function layoutOf(dimensions: readonly Dimension[]): Layout {
-  const strides: number[] = [];
-  let size = 1;
-  for (const d of dimensions) {
-    strides.push(size);
-    size *= d.size;
-  }
-  return { strides, size };
-}
-
-/** A table whose entries are products of one number a finding. */
-function outer(dimensions: readonly Dimension[], { strides, size }: Layout, pick: (d: Dimension) => Float64Array): Float64Array {
-  const picked = dimensions.map(pick);
-  const table = new Float64Array(size);
-  for (let i = 0; i < size; i++) {
-    let x = 1;
-    for (let k = 0; k < dimensions.length; k++) x *= picked[k][Math.floor(i / strides[k]) % dimensions[k].size];
-    table[i] = x;
-  }
-  return table;
-}
-
-const raisesOf = (prepared: Prepared, dimensions: readonly Dimension[], { strides }: Layout, g: number): Raise[][] =>
-  Array.from(prepared.weight[g], (_w, s): Raise[] =>
-    dimensions.flatMap((d, k) => {
-      const levels = d.touch[g]?.[s];
-      return levels && levels[0] !== 1 ? [{ stride: strides[k], size: d.size, levels }] : [];
-    }),
-  );
-
-/**
- * value[i] = for each table entry, the weight of everything that groups i.. can still do to it, ending in `last`: by
- * default the weights of what was seen.
- */
-export function backward(
-  prepared: Prepared,
-  { dimensions, groups }: Part,
-  layout: Layout,
-  last = outer(dimensions, layout, (d) => d.weights),
-): Float64Array[] {
-  const value: Float64Array[] = new Array<Float64Array>(groups.length + 1);
-  value[groups.length] = last;
-  const scratch = new Float64Array(layout.size);
-  for (let i = groups.length - 1; i >= 0; i--) {
-    const next = value[i + 1];
-    const here = new Float64Array(layout.size);
-    const weights = prepared.weight[groups[i]];
-    const raises = raisesOf(prepared, dimensions, layout, groups[i]);
-    for (let s = 0; s < weights.length; s++) {
-      if (weights[s] === 0) continue;
-      const own = raises[s];
-      if (own.length) scratch.set(next);
-      for (const r of own) pullBack(scratch, r);
-      addScaled(here, own.length ? scratch : next, weights[s]);
+function stepsOf({ dimensions, groups }: Part): Step[] {
+  const order = eliminationOrder(dimensions, groups);
+  const last = dimensions.map((d) => order.findLastIndex((g) => d.touch[g]));
+  const opened = new Set<number>();
+  let layout = bare;
+  return order.map((group, i): Step => {
+    const opens = [...dimensions.keys()].filter((k) => !opened.has(k) && dimensions[k].touch[group]);
+    for (const k of opens) {
+      opened.add(k);
+      layout = widened(layout, k, dimensions[k].size);
     }
-    value[i] = here;
-  }
-  return value;
+    const here = layout;
+    const closes = here.axes.flatMap(({ dimension }) => {
+      if (last[dimension] !== i) return [];
+      const from = layout;
+      layout = narrowed(layout, dimension);
+      return [{ dimension, from }];
+    });
+    return { group, opens, layout: here, closes };
+  });
 }
 
 function sweepPart(prepared: Prepared, part: Part, probability: Float64Array[]): { logTotal: number; size: number } {
-  const { dimensions, groups } = part;
-  const layout = layoutOf(dimensions);
-  const { size } = layout;
-  const value = backward(prepared, part, layout);
+  const { dimensions } = part;
+  const steps = stepsOf(part);
+  const raises = steps.map((s) => raisesOf(prepared, dimensions, s.layout, s.group));
+  const size = steps.reduce((most, s) => Math.max(most, s.layout.size), 1);
   const scratch = new Float64Array(size);
-  let table: Float64Array = outer(dimensions, layout, (d) => d.leak);
-  let next: Float64Array = new Float64Array(size);
-  const total = product(table, value[0]);
-  for (let i = 0; i < groups.length; i++) {
-    next.fill(0);
-    const posterior = probability[groups[i]];
-    const raises = raisesOf(prepared, dimensions, layout, groups[i]);
-    const weights = prepared.weight[groups[i]];
+  /** A table of `like`'s length with what a state does to it. */
+  const moved = (from: Float64Array, own: readonly Raise[], move: (t: Float64Array, r: Raise) => void): Float64Array => {
+    if (own.length === 0) return from;
+    const t = scratch.subarray(0, from.length);
+    t.set(from);
+    for (const r of own) move(t, r);
+    return t;
+  };
+  // after[i]: for each entry of the table that step i leaves, the weight of everything still to come.
+  const after: Float64Array[] = new Array<Float64Array>(steps.length);
+  let value: Float64Array = Float64Array.of(1);
+  const within = (i: number): Float64Array =>
+    steps[i].closes.reduceRight((v, { dimension, from }) => reopened(v, axisOf(from, dimension), dimensions[dimension].weights), after[i]);
+  for (let i = steps.length - 1; i >= 0; i--) {
+    after[i] = value;
+    const next = within(i);
+    const here = new Float64Array(next.length);
+    const weights = prepared.weight[steps[i].group];
+    for (let s = 0; s < weights.length; s++) if (weights[s] > 0) addScaled(here, moved(next, raises[i][s], pullBack), weights[s]);
+    value = [...steps[i].opens].reverse().reduce((v, k) => gathered(v, dimensions[k].leak), here as Float64Array);
+  }
+  // What no group touches is never in the table: only its leak speaks.
+  const aside = dimensions.filter((d) => !d.touch.some(Boolean)).reduce((x, d) => x * product(d.leak, d.weights), 1);
+  const total = value[0] * aside;
+  let table: Float64Array = Float64Array.of(1);
+  for (let i = 0; i < steps.length; i++) {
+    const { group, opens, closes } = steps[i];
+    for (const k of opens) table = spread(table, dimensions[k].leak);
+    const still = within(i);
+    const next = new Float64Array(table.length);
+    const posterior = probability[group];
+    const weights = prepared.weight[group];
     let sum = 0;
     for (let s = 0; s < weights.length; s++) {
       posterior[s] = 0;
       if (weights[s] === 0) continue;
-      const own = raises[s];
-      if (own.length) scratch.set(table);
-      for (const r of own) pushUp(scratch, r);
-      const from = own.length ? scratch : table;
+      const from = moved(table, raises[i][s], pushUp);
       addScaled(next, from, weights[s]);
-      posterior[s] = weights[s] * product(from, value[i + 1]);
+      posterior[s] = weights[s] * product(from, still);
       sum += posterior[s];
     }
     for (let s = 0; s < posterior.length; s++) posterior[s] = sum > 0 ? posterior[s] / sum : 0;
-    [table, next] = [next, table];
+    table = next;
+    for (const { dimension, from } of closes) table = closed(table, axisOf(from, dimension), dimensions[dimension].weights);
   }
   return { logTotal: Math.log(total), size };
-}
-
-function addScaled(to: Float64Array, from: Float64Array, factor: number): void {
-  for (let t = 0; t < to.length; t++) to[t] += factor * from[t];
-}
-
-function product(a: Float64Array, b: Float64Array): number {
-  let sum = 0;
-  for (let t = 0; t < a.length; t++) sum += a[t] * b[t];
-  return sum;
-}
-
-/** Raises one dimension of a table of probabilities to the maximum of what it was and what is drawn from `levels`. */
-function pushUp(table: Float64Array, { stride, size, levels }: Raise): void {
-  const block = stride * size;
-  if (size === 2) {
-    const [stay, rise] = levels;
-    for (let base = 0; base < table.length; base += block) {
-      for (let j = base, k = base + stride; j < base + stride; j++, k++) {
-        const t = table[j];
-        table[j] = t * stay;
-        table[k] += t * rise;
-      }
-    }
-    return;
-  }
-  for (let base = 0; base < table.length; base += block) {
-    for (let j = base; j < base + stride; j++) {
-      let below = 0;
-      let cumulative = 0;
-      for (let l = 0; l < size; l++) {
-        const at = j + l * stride;
-        const t = table[at];
-        cumulative += levels[l];
-        table[at] = t * cumulative + below * levels[l];
-        below += t;
-      }
-    }
-  }
-}
-
-/** The same step seen from the other side: the expected value of a table entry after the maximum is taken. */
-function pullBack(value: Float64Array, { stride, size, levels }: Raise): void {
-  const block = stride * size;
-  if (size === 2) {
-    const [stay, rise] = levels;
-    for (let base = 0; base < value.length; base += block) {
-      for (let j = base, k = base + stride; j < base + stride; j++, k++) value[j] = value[j] * stay + value[k] * rise;
-    }
-    return;
-  }
-  for (let base = 0; base < value.length; base += block) {
-    for (let j = base; j < base + stride; j++) {
-      let above = 0;
-      let cumulative = 1;
-      for (let l = size - 1; l >= 0; l--) {
-        const at = j + l * stride;
-        const v = value[at];
-        value[at] = v * cumulative + above;
-        above += v * levels[l];
-        cumulative -= levels[l];
-      }
-    }
-  }
 }

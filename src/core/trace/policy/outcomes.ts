@@ -1,5 +1,6 @@
 import { type Test, foundBy } from '../../knowledge';
 import { findingKind, findingOf, type Model } from '../model/build';
+import { Rows } from '../decide';
 import { instanceId, type Instance } from '../model/instance';
 import { gradesOf } from '../model/strength';
 import type { Explanation } from '../network';
@@ -18,12 +19,16 @@ export interface OpenOutcome {
 export class OutcomeTables {
   /** withState[g][s]: which hypotheses have group g in state s. */
   private readonly withState: (number[] | undefined)[][];
+  private readonly rows: Rows;
+  /** Several tests look for the same finding. */
+  private readonly known = new Map<string, Float64Array[]>();
 
   constructor(
     private readonly model: Model,
     private readonly sets: readonly Pick<Explanation, 'states'>[],
     private readonly quiet: readonly Float64Array[],
   ) {
+    this.rows = new Rows(sets.length);
     this.withState = model.groups.map(() => []);
     sets.forEach(({ states }, h) => states.forEach(([g, s]) => (this.withState[g][s] ??= []).push(h)));
   }
@@ -33,7 +38,7 @@ export class OutcomeTables {
     const ids = foundBy(test);
     const levels = new Map(ids.map((id) => [id, this.levels(test, id, position)]));
     const table = test.outcomes.map((o): OpenOutcome => {
-      const likelihood = new Float64Array(this.sets.length).fill(1);
+      const likelihood = this.rows.next().fill(1);
       for (const [id, grade] of Object.entries(o.find)) {
         const column = levels.get(id)![gradesOf(findingKind(this.model.knowledge, id)).indexOf(grade)];
         for (let h = 0; h < likelihood.length; h++) likelihood[h] *= column[h];
@@ -59,9 +64,13 @@ export class OutcomeTables {
       conditions: {},
       bypasses: test.bypasses ?? [],
     };
+    const name = instanceId(instance);
+    const known = this.known.get(name);
+    if (known) return known;
     const count = gradesOf(kind).length;
-    const columns = Array.from({ length: count }, () => new Float64Array(sets.length));
-    const seen = model.observed.get(instanceId(instance));
+    const columns = Array.from({ length: count }, () => this.rows.next());
+    this.known.set(name, columns);
+    const seen = model.observed.get(name);
     if (seen) {
       // Seen already by another test under the same circumstances: it will be the same again.
       const total = seen.weights.reduce((a, b) => a + b, 0);

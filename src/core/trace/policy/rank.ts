@@ -1,6 +1,6 @@
 import type { Model } from '../model/build';
 import { faultProbabilities } from '../model/probabilities';
-import { infer } from '../network';
+import { infer, product } from '../network';
 import { afterOutcome, repairOrder } from '../decide';
 import { believe, type Beliefs, type OpenTest } from './beliefs';
 import { questionViews, sameStrip, whileOpen, type QuestionView } from './together';
@@ -200,10 +200,10 @@ function testView(
 ): TestView {
   const { model } = b;
   const label = (i: number) => placeName(model.suspects[i].fault.name, model.suspects[i].position, model.positions);
-  const swing = new Float64Array(now.length);
+  const swing = new Float64Array(inFull ? now.length : 0);
   const outcomes = t.outcomes.map((o): OutcomeView => {
+    if (!inFull) return { id: o.id, says: o.says, chance: product(b.weights, o.likelihood), means: 'Changes little.' };
     const { chance, weights } = afterOutcome(b.weights, o.likelihood);
-    if (!inFull) return { id: o.id, says: o.says, chance, means: 'Changes little.' };
     const then = marginals(b, weights);
     const moved = [...then.keys()]
       .filter((i) => Math.abs(then[i] - now[i]) > 0.01)
