@@ -23,6 +23,7 @@ export class AccessStates {
   private readonly wants: (readonly string[])[] = [[]];
   private readonly wantNumbers = new Map<string, number>([['', 0]]);
   private readonly memo: (Reach | undefined)[][] = [];
+  private readonly rows: ({ costs: Float64Array; nexts: Int32Array } | undefined)[] = [];
 
   constructor(openings: readonly Opening[]) {
     this.byId = new Map(openings.map((o) => [o.id, o]));
@@ -52,6 +53,20 @@ export class AccessStates {
     this.wantNumbers.set(key, this.wants.length);
     this.wants.push(ids ?? []);
     return this.wants.length - 1;
+  }
+
+  /** What everything that was ever wanted costs from a state, and what it leaves: rows by the number of what is wanted. */
+  from(state: number): { costs: Float64Array; nexts: Int32Array } {
+    const known = this.rows[state];
+    if (known && known.costs.length === this.wants.length) return known;
+    const costs = new Float64Array(this.wants.length);
+    const nexts = new Int32Array(this.wants.length);
+    for (let want = 0; want < costs.length; want++) {
+      const { cost, next } = this.reach(state, want);
+      costs[want] = cost;
+      nexts[want] = next;
+    }
+    return (this.rows[state] = { costs, nexts });
   }
 
   reach(state: number, want: number): Reach {

@@ -1,6 +1,6 @@
 export { AccessStates, type Opening, type Reach } from './access';
 export { coarse, type Coarse } from './coarse';
-export { information, leastBits } from './information';
+export { canTell, information, leastBits } from './information';
 export { best, decide, weigh, type Depth, type Valued, type Weighed } from './lookAhead';
 export { afterOutcome, afterRepair, type Act, type Choice, type Problem, type Situation, type TestAct } from './problem';
 export { repairOrder, type RepairOrder } from './repairs';

@@ -3,6 +3,31 @@ import type { TestAct } from './problem';
 /** A test that tells less than this many bits is not worth anyone's while. */
 export const leastBits = 0.005;
 
+const telling = new WeakMap<TestAct, boolean>();
+
+/**
+ * Whether a test can ever tell as much as `leastBits`, whatever is believed. What it tells (the mutual information) is at
+ * most the greatest divergence of one hypothesis' outcomes from another's, and that at most their chi-square distance: a
+ * spread of d in an outcome of chance p tells at most d²/(p·ln 2) bits.
+ */
+export function canTell(t: TestAct): boolean {
+  let can = telling.get(t);
+  if (can === undefined) {
+    let most = 0;
+    for (const l of t.likelihood) {
+      let low = Infinity;
+      let high = 0;
+      for (let h = 0; h < l.length; h++) {
+        if (l[h] < low) low = l[h];
+        if (l[h] > high) high = l[h];
+      }
+      if (high > low) most += low > 0 ? (high - low) ** 2 / (low * Math.LN2) : Infinity;
+    }
+    telling.set(t, (can = most >= leastBits));
+  }
+  return can;
+}
+
 /** x·log2(x) of every likelihood, worked out once for each test. */
 const surprises = new WeakMap<TestAct, Float64Array[]>();
 

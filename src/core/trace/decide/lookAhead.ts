@@ -1,6 +1,6 @@
 import { information, leastBits } from './information';
 import { afterOutcome, afterRepair, type Choice, type Problem, type Situation } from './problem';
-import { repairOrder, type RepairOrder } from './repairs';
+import { repairOn, repairOrder, type RepairOrder } from './repairs';
 
 /** How far the look-ahead goes. The same whatever the size of the problem. */
 export interface Depth {
@@ -63,6 +63,25 @@ function testValue(p: Problem, s: Situation, index: number, then: (next: Situati
   return value;
 }
 
+/** The same where it is repaired on from each situation: no situation has to be written down for that. */
+function testThenRepair(p: Problem, s: Situation, index: number): number {
+  const t = p.tests[index];
+  const { cost, next: state } = p.access.reach(s.state, t.want);
+  const left = { state, shut: s.shut, mended: s.mended };
+  const n = s.weights.length;
+  if (scratch.length < n) scratch = new Float64Array(n);
+  const joint = scratch.subarray(0, n);
+  let value = t.cost + cost;
+  for (const likelihood of t.likelihood) {
+    let chance = 0;
+    for (let h = 0; h < n; h++) chance += joint[h] = s.weights[h] * likelihood[h];
+    if (chance > 1e-9) value += repairOn(p, left, joint);
+  }
+  return value;
+}
+
+let scratch = new Float64Array(0);
+
 function repairValue(p: Problem, s: Situation, fault: number, then: (next: Situation, chance: number) => number): number {
   const { uncured, next } = afterRepair(p, s, fault);
   const { cost } = p.access.reach(s.state, p.repairs[fault].want);
@@ -88,9 +107,8 @@ export interface Weighed {
 /** What each act worth doing next is expected to cost in all. */
 export function weigh(p: Problem, s: Situation, depth: Depth = shippedDepth, level = 0, reached = 1, plan = repairOrder(p, s)): Weighed {
   const deeper = (next: Situation, chance: number) => costToGo(p, next, depth, level + 1, reached * chance);
-  const leaf = (next: Situation) => repairOrder(p, next).expected;
   const list = shortlist(scored(p, s), depth.shortlist[level === 0 ? 0 : 1]);
-  const tests = list.map(({ index, bits }) => ({ index, bits, value: testValue(p, s, index, leaf) }));
+  const tests = list.map(({ index, bits }) => ({ index, bits, value: testThenRepair(p, s, index) }));
   tests.sort((a, b) => a.value - b.value || a.index - b.index);
   for (const t of tests.slice(0, depth.beam[level])) t.value = Math.min(t.value, testValue(p, s, t.index, deeper));
   tests.sort((a, b) => a.value - b.value || a.index - b.index);

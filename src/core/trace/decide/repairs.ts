@@ -11,8 +11,47 @@ export interface RepairOrder {
 /** Beyond this many repairs the order is no longer looked at again after each opening: they are hardly ever reached. */
 const fresh = 6;
 
-/** Where sorting begins: the order of the last call on the same problem, which is nearly the new one. Never what it ends at. */
-const lastOrder = new WeakMap<Problem, number[]>();
+/** A problem's repairs and hypotheses as plain rows, and room to work in: this is asked hundreds of times for one decision. */
+interface Worksheet {
+  cost: Float64Array;
+  want: Int32Array;
+  /** The faults of hypothesis h are faults[ends[h]] to faults[ends[h + 1]]. */
+  faults: Int32Array;
+  ends: Int32Array;
+  chance: Float64Array;
+  worth: Float64Array;
+  upTo: Float64Array;
+  /** The repairs in question, sorted; the rest behind them in any order: where sorting begins next time, never what it ends at. */
+  order: Int32Array;
+  count: number;
+  expected: number;
+  needed: number;
+}
+
+const worksheets = new WeakMap<Problem, Worksheet>();
+
+function worksheetOf(p: Problem): Worksheet {
+  const known = worksheets.get(p);
+  if (known) return known;
+  const n = p.repairs.length;
+  const ends = new Int32Array(p.faults.length + 1);
+  p.faults.forEach((own, h) => (ends[h + 1] = ends[h] + own.length));
+  const made: Worksheet = {
+    cost: Float64Array.from(p.repairs, (r) => r.cost),
+    want: Int32Array.from(p.repairs, (r) => r.want),
+    faults: Int32Array.from(p.faults.flat()),
+    ends,
+    chance: new Float64Array(n),
+    worth: new Float64Array(n),
+    upTo: new Float64Array(n),
+    order: Int32Array.from({ length: n }, (_x, i) => i),
+    count: 0,
+    expected: 0,
+    needed: 0,
+  };
+  worksheets.set(p, made);
+  return made;
+}
 
 /**
  * Repairing in probability/cost order. That order is the optimum for a single fault with independent costs (Kadane and
@@ -20,60 +59,78 @@ const lastOrder = new WeakMap<Problem, number[]>();
  * The cost is exact for the order: each hypothesis pays up to its last fault.
  */
 export function repairOrder(p: Problem, s: Situation): RepairOrder {
-  const { faults, repairs, access } = p;
-  const { weights, mended } = s;
-  const n = repairs.length;
-  const chance = new Float64Array(n);
-  for (let h = 0; h < faults.length; h++) {
+  const w = workOut(p, s, s.weights);
+  return { expected: w.expected, wasted: Math.max(0, w.expected - w.needed), order: Array.from(w.order.subarray(0, w.count)) };
+}
+
+/** The expected cost alone, for other weights than the situation's; they need not add up to 1 and count as they are. */
+export const repairOn = (p: Problem, s: Omit<Situation, 'weights'>, weights: Float64Array): number => workOut(p, s, weights).expected;
+
+function workOut(p: Problem, s: Omit<Situation, 'weights'>, weights: Float64Array): Worksheet {
+  const sheet = worksheetOf(p);
+  const { cost, want, faults, ends, chance, upTo, order } = sheet;
+  const { mended } = s;
+  chance.fill(0);
+  for (let h = 0; h < weights.length; h++) {
     const w = weights[h];
     if (w === 0) continue;
-    const own = faults[h];
-    for (let k = 0; k < own.length; k++) if (mended[own[k]] === 0) chance[own[k]] += w;
+    for (let k = ends[h]; k < ends[h + 1]; k++) if (mended[faults[k]] === 0) chance[faults[k]] += w;
   }
-  const order: number[] = [];
-  const start = lastOrder.get(p) ?? [...repairs.keys()];
-  for (let k = 0; k < n; k++) if (chance[start[k]] > 1e-9) order.push(start[k]);
-  const worth = new Float64Array(n);
-  let state = s.state;
-  const sortFrom = (from: number) => {
-    for (let k = from; k < order.length; k++) {
-      const i = order[k];
-      worth[i] = chance[i] / (repairs[i].cost + access.reach(state, repairs[i].want).cost);
-    }
-    // Insertion: the list is short, and after an opening it is nearly in order already.
-    for (let k = from + 1; k < order.length; k++) {
-      const i = order[k];
-      const w = worth[i];
-      let j = k - 1;
-      while (j >= from && (worth[order[j]] < w || (worth[order[j]] === w && order[j] > i))) {
-        order[j + 1] = order[j];
-        j--;
-      }
-      order[j + 1] = i;
-    }
-  };
-  sortFrom(0);
-  const upTo = new Float64Array(n);
-  let sum = 0;
-  let needed = 0;
+  // What is in question moves to the front, in the order it stood in.
+  let count = 0;
   for (let k = 0; k < order.length; k++) {
     const i = order[k];
-    const { cost: opening, next } = access.reach(state, repairs[i].want);
-    upTo[i] = sum += repairs[i].cost + opening;
-    needed += chance[i] * (repairs[i].cost + opening);
+    if (chance[i] <= 1e-9) continue;
+    order[k] = order[count];
+    order[count++] = i;
+  }
+  sheet.count = count;
+  let state = s.state;
+  let { costs, nexts } = p.access.from(state);
+  sort(sheet, 0, costs);
+  let sum = 0;
+  let needed = 0;
+  for (let k = 0; k < count; k++) {
+    const i = order[k];
+    const all = cost[i] + costs[want[i]];
+    upTo[i] = sum += all;
+    needed += chance[i] * all;
+    const next = nexts[want[i]];
     if (next === state) continue;
     state = next;
-    if (k < fresh) sortFrom(k + 1);
+    ({ costs, nexts } = p.access.from(state));
+    if (k < fresh) sort(sheet, k + 1, costs);
   }
-  lastOrder.set(p, order.length === n ? order.slice() : [...order, ...start.filter((i) => chance[i] <= 1e-9)]);
   let expected = 0;
-  for (let h = 0; h < faults.length; h++) {
+  for (let h = 0; h < weights.length; h++) {
     const w = weights[h];
     if (w === 0) continue;
-    const own = faults[h];
     let last = 0;
-    for (let k = 0; k < own.length; k++) if (upTo[own[k]] > last && mended[own[k]] === 0) last = upTo[own[k]];
+    for (let k = ends[h]; k < ends[h + 1]; k++) {
+      const i = faults[k];
+      if (upTo[i] > last && mended[i] === 0 && chance[i] > 1e-9) last = upTo[i];
+    }
     expected += w * last;
   }
-  return { expected, wasted: Math.max(0, expected - needed), order };
+  sheet.expected = expected;
+  sheet.needed = needed;
+  return sheet;
+}
+
+/** Sorts from a place on, by probability/cost. By insertion: it is short, and nearly in order already. */
+function sort({ cost, want, chance, worth, order, count }: Worksheet, from: number, costs: Float64Array): void {
+  for (let k = from; k < count; k++) {
+    const i = order[k];
+    worth[i] = chance[i] / (cost[i] + costs[want[i]]);
+  }
+  for (let k = from + 1; k < count; k++) {
+    const i = order[k];
+    const w = worth[i];
+    let j = k - 1;
+    while (j >= from && (worth[order[j]] < w || (worth[order[j]] === w && order[j] > i))) {
+      order[j + 1] = order[j];
+      j--;
+    }
+    order[j + 1] = i;
+  }
 }

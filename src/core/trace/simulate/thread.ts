@@ -1,7 +1,7 @@
 import { faultById, foundBy, testById, type Knowledge, type Test } from '../../knowledge';
 import { buildModel } from '../model/build';
 import { keyOf } from '../model/groups';
-import { afterOutcome, coarse, information, weigh, type Coarse, type Situation, type Weighed } from '../decide';
+import { afterOutcome, coarse, canTell, information, weigh, type Coarse, type Situation, type Weighed } from '../decide';
 import { believe, type Beliefs } from '../policy/beliefs';
 import { caseAfter, type Event, type Setting } from './course';
 
@@ -14,6 +14,23 @@ function sameFindings(k: Knowledge, found: readonly string[]): ReadonlySet<Test>
   let tests = within.get(found);
   if (!tests) within.set(found, (tests = new Set(k.tests.filter((t) => foundBy(t).every((id) => found.includes(id))))));
   return tests;
+}
+
+/** Threads that hold on to what was worked out for them; the one that was looked at least lately lets go first. */
+const mostHeld = 96;
+
+/** What the threads of one job hold; a choice once made is kept by each thread for itself. */
+class Held {
+  private readonly threads = new Set<{ letGo(): void }>();
+
+  touch(t: { letGo(): void }): void {
+    this.threads.delete(t);
+    this.threads.add(t);
+    if (this.threads.size <= mostHeld) return;
+    const [oldest] = this.threads;
+    this.threads.delete(oldest);
+    oldest.letGo();
+  }
 }
 
 /** An outcome that was less likely than this says that the list of hypotheses no longer covers the bike well. */
@@ -30,13 +47,21 @@ export class Thread {
   private anew: Beliefs | null = null;
   /** What a policy chose here, by its name. */
   readonly chosen = new Map<string, unknown>();
+  private readonly held: Held;
 
   constructor(
     readonly knowledge: Knowledge,
     readonly setting: Setting,
     readonly events: readonly Event[] = [],
     private readonly before: Thread | null = null,
-  ) {}
+  ) {
+    this.held = before?.held ?? new Held();
+  }
+
+  /** Forgets what can be worked out again. */
+  letGo(): void {
+    this.known = this.seen = this.anew = null;
+  }
 
   after(e: Event): Thread {
     const name = nameOf(e);
@@ -64,7 +89,7 @@ export class Thread {
     const { beliefs, situation } = this.stand();
     const all = beliefs.problem.tests;
     const bits = new Float64Array(all.length);
-    for (let i = 0; i < all.length; i++) if (!situation.shut[i]) bits[i] = information(situation.weights, all[i]);
+    for (let i = 0; i < all.length; i++) if (!situation.shut[i] && canTell(all[i])) bits[i] = information(situation.weights, all[i]);
     const rough = coarse(beliefs.problem, situation, bits);
     return (this.seen = { bits, rough, weighed: weigh(rough.problem, rough.situation) });
   }
@@ -75,6 +100,8 @@ export class Thread {
   }
 
   private stand(): { beliefs: Beliefs; situation: Situation } {
+    // The beginning is what every bike comes back to.
+    if (this.before) this.held.touch(this);
     return (this.known ??= this.reweighed() ?? this.afresh());
   }
 
