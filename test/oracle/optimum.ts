@@ -1,7 +1,18 @@
 import { AccessStates } from '../../src/core/trace/decide/access';
 import { afterOutcome, afterRepair, type Choice, type Problem, type Situation } from '../../src/core/trace/decide/problem';
 
-/** Least expected cost by dynamic programming over everything that can be done in every order: only for small problems. */
+/** What has to be paid under any policy: the repairs of what is there, each at least once. */
+function unavoidable(p: Problem, { weights, mended }: Situation): number {
+  let sum = 0;
+  for (let h = 0; h < weights.length; h++)
+    if (weights[h] > 0) for (const i of p.faults[h]) if (mended[i] === 0) sum += weights[h] * p.repairs[i].cost;
+  return sum;
+}
+
+/**
+ * Least expected cost by dynamic programming over everything that can be done in every order: only for small problems. An act
+ * that costs more than the best one so far even if it told everything is not looked into; nothing that could be the best is passed over.
+ */
 export function optimum(p: Problem, start: Situation): number {
   const memo = new Map<string, number>();
   const go = (s: Situation, key: string[]): number => {
@@ -11,24 +22,33 @@ export function optimum(p: Problem, start: Situation): number {
     const known = memo.get(name);
     if (known !== undefined) return known;
     let best = Infinity;
+    const least = unavoidable(p, s);
     for (let i = 0; i < p.repairs.length; i++) {
       if (s.mended[i]) continue;
       if (!p.faults.some((f, h) => s.weights[h] > 0 && f.includes(i))) continue;
       const { uncured, next } = afterRepair(p, s, i);
       const cost = p.repairs[i].cost + p.access.reach(s.state, p.repairs[i].want).cost;
-      if (cost < best) best = Math.min(best, cost + (uncured > 1e-12 ? uncured * go(next, key) : 0));
+      if (cost + (uncured > 1e-12 ? uncured * unavoidable(p, next) : 0) >= best) continue;
+      best = Math.min(best, cost + (uncured > 1e-12 ? uncured * go(next, key) : 0));
     }
     for (let t = 0; t < p.tests.length; t++) {
       if (s.shut[t]) continue;
       const { cost, next: state } = p.access.reach(s.state, p.tests[t].want);
       let value = p.tests[t].cost + cost;
-      if (value >= best) continue;
+      // What the outcomes leave to be paid adds up to what there is to be paid now.
+      if (value + least >= best) continue;
+      let ahead = least;
       const shut = s.shut.slice();
       shut[t] = 1;
-      for (let o = 0; o < p.tests[t].likelihood.length && value < best; o++) {
+      for (let o = 0; o < p.tests[t].likelihood.length && value + ahead < best; o++) {
         const { chance, weights } = afterOutcome(s.weights, p.tests[t].likelihood[o]);
-        if (chance > 1e-12) value += chance * go({ weights, state, shut, mended: s.mended }, [...key, `${t}:${o}`]);
+        if (chance <= 1e-12) continue;
+        const next = { weights, state, shut, mended: s.mended };
+        ahead -= chance * unavoidable(p, next);
+        value += chance * go(next, [...key, `${t}:${o}`]);
       }
+      // Cut short, it is no better; what is still to come may not be left out of the comparison.
+      value += Math.max(0, ahead);
       best = Math.min(best, value);
     }
     memo.set(name, best);

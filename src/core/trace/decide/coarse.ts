@@ -58,7 +58,8 @@ export function coarse(p: Problem, s: Situation, bits: Float64Array, limits = co
       access: p.access,
       repairs: repairs.map((f) => p.repairs[f]),
       tests: tests.map((t): TestAct => ({
-        ...p.tests[t],
+        cost: p.tests[t].cost,
+        want: p.tests[t].want,
         likelihood: p.tests[t].likelihood.map((l) => picked(l, kept)),
       })),
     },

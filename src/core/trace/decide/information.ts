@@ -11,6 +11,7 @@ const telling = new WeakMap<TestAct, boolean>();
  * spread of d in an outcome of chance p tells at most d²/(p·ln 2) bits.
  */
 export function canTell(t: TestAct): boolean {
+  if (t.bears === false) return false;
   let can = telling.get(t);
   if (can === undefined) {
     let most = 0;

@@ -9,7 +9,9 @@ export interface Act {
 
 export interface TestAct extends Act {
   /** likelihood[o][h]: chance of outcome o under hypothesis h; the outcomes of one hypothesis add up to 1. */
-  likelihood: readonly Float64Array[];
+  readonly likelihood: readonly Float64Array[];
+  /** False if the hypotheses are known to make no difference to it: its likelihood need not be looked at. */
+  bears?: boolean;
 }
 
 /**

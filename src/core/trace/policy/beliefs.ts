@@ -1,6 +1,6 @@
 import { keyOf } from '../model/groups';
 import { type Test, applicability, testById } from '../../knowledge';
-import type { Problem, Situation } from '../decide';
+import type { Problem, Situation, TestAct } from '../decide';
 import type { Model } from '../model/build';
 import { credibleExplanations, type Explanation, type Posterior } from '../network';
 import { questionsOpen } from './asking';
@@ -21,7 +21,9 @@ export interface OpenTest {
   accessMinutes: number;
   /** Why it cannot be done now; null if it can. */
   gate: string | null;
-  outcomes: OpenOutcome[];
+  /** False if no hypothesis makes any of its outcomes more or less likely than another does. */
+  bears: boolean;
+  readonly outcomes: readonly OpenOutcome[];
 }
 
 export type Hypothesis = Pick<Explanation, 'states'>;
@@ -86,11 +88,17 @@ export function believe(model: Model): Beliefs {
     faults,
     access: strip.states,
     repairs,
-    tests: tests.map((t) => ({
-      cost: money(t.minutes, rate),
-      want: strip.states.want(t.test.access),
-      likelihood: t.outcomes.map((o) => o.likelihood),
-    })),
+    tests: tests.map((t): TestAct => {
+      let likelihood: Float64Array[] | undefined;
+      return {
+        cost: money(t.minutes, rate),
+        want: strip.states.want(t.test.access),
+        bears: t.bears,
+        get likelihood() {
+          return (likelihood ??= t.outcomes.map((o) => o.likelihood));
+        },
+      };
+    }),
   };
   const start: Situation = {
     weights,
@@ -164,7 +172,22 @@ function openTests(model: Model, tables: OutcomeTables, strip: Strip, faults: re
     for (const position of test.per === 'cylinder' ? model.positions : [null]) {
       const key = keyOf(test.id, position);
       if (done.has(key)) continue;
-      tests.push({ key, test, position, minutes: test.minutes, accessMinutes, cost, gate, outcomes: tables.of(test, position) });
+      const bears = tables.bears(test);
+      // Worked out when they are asked for: most tests have nothing to do with what is believed.
+      let outcomes: OpenOutcome[] | undefined;
+      tests.push({
+        key,
+        test,
+        position,
+        minutes: test.minutes,
+        accessMinutes,
+        cost,
+        gate,
+        bears,
+        get outcomes() {
+          return (outcomes ??= tables.of(test, position));
+        },
+      });
     }
   }
   for (const { test, outcomes } of questionsOpen(model, faults))
@@ -176,6 +199,7 @@ function openTests(model: Model, tables: OutcomeTables, strip: Strip, faults: re
       accessMinutes: 0,
       cost: money(test.minutes, rate),
       gate: null,
+      bears: true,
       outcomes,
     });
   return tests;

@@ -33,6 +33,11 @@ export class OutcomeTables {
     sets.forEach(({ states }, h) => states.forEach(([g, s]) => (this.withState[g][s] ??= []).push(h)));
   }
 
+  /** Whether any hypothesis names a group that can bring what the test looks for. */
+  bears(test: Test): boolean {
+    return foundBy(test).some((id) => this.model.groupsCausing.get(id)?.some((g) => this.withState[g].some(Boolean)));
+  }
+
   /** P(outcome | hypothesis) for every outcome of a test; the outcomes of one hypothesis add up to 1. */
   of(test: Test, position: string | null): OpenOutcome[] {
     const ids = foundBy(test);

@@ -1,5 +1,5 @@
 import { type System, foundBy } from '../../knowledge';
-import { afterOutcome, afterRepair, best, information, leastBits, repairOrder, type Problem, type Situation } from '../decide';
+import { afterOutcome, afterRepair, best, canTell, information, leastBits, repairOrder, type Problem, type Situation } from '../decide';
 import type { Beliefs, OpenTest } from './beliefs';
 import type { Weighing } from './weighing';
 
@@ -78,7 +78,7 @@ export function schoolChoice(p: Problem, s: Situation, f: Followed): { kind: 'te
   let index = -1;
   let least = Infinity;
   for (let t = 0; t < p.tests.length; t++) {
-    if (s.shut[t] || information(s.weights, p.tests[t]) < leastBits * 4) continue;
+    if (s.shut[t] || !canTell(p.tests[t]) || information(s.weights, p.tests[t]) < leastBits * 4) continue;
     const rank = f.rank(f.tests[t], p.tests[t].cost + p.access.reach(s.state, p.tests[t].want).cost);
     if (rank < least) {
       least = rank;

@@ -1,6 +1,6 @@
 import { type Test, testById } from '../../knowledge';
 import { applicability } from '../../knowledge';
-import { best, information, leastBits } from '../decide';
+import { best, canTell, information, leastBits } from '../decide';
 import { schoolChoice, schoolRank, type SchoolId } from '../policy/schools';
 import type { Coin } from './coin';
 import type { Thread } from './thread';
@@ -150,7 +150,8 @@ export function firstOrder(thread: Thread): string[] {
   const { beliefs, situation } = thread;
   const score = new Map<string, number>();
   beliefs.tests.forEach((t, i) => {
-    const bits = information(situation.weights, beliefs.problem.tests[i]);
+    const act = beliefs.problem.tests[i];
+    const bits = canTell(act) ? information(situation.weights, act) : 0;
     if (bits > leastBits) score.set(t.test.id, Math.max(score.get(t.test.id) ?? 0, bits / (t.cost + 0.5)));
   });
   return [...score.keys()].sort((a, b) => score.get(b)! - score.get(a)! || (a < b ? -1 : 1));

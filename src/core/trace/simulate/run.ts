@@ -79,7 +79,7 @@ function chosen(policy: Policy, thread: Thread, coin: Coin): Act {
 
 /** What the suspects panel would say of each suspect here, worked out from the whole network, and whether it is so. */
 function believed(thread: Thread, bike: Bike): Course['first'] {
-  const { model, posterior } = thread.fresh;
+  const { model, posterior } = thread.exact;
   const open = Object.keys(thread.setting.symptoms).filter((s) => thread.setting.symptoms[s] === 'present');
   const bringing = new Set(bike.bringing(open));
   const bearing = new Set(posterior.parts.flatMap((part) => part.groups.flatMap((g) => model.groups[g].suspects)));

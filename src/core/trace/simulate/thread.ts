@@ -1,5 +1,6 @@
 import { faultById, foundBy, testById, type Knowledge, type Test } from '../../knowledge';
-import { buildModel } from '../model/build';
+import { buildModel, type Model } from '../model/build';
+import { infer, type Posterior } from '../network';
 import { keyOf } from '../model/groups';
 import { afterOutcome, coarse, canTell, information, weigh, type Coarse, type Situation, type Weighed } from '../decide';
 import { believe, type Beliefs } from '../policy/beliefs';
@@ -44,7 +45,6 @@ export class Thread {
   private readonly next = new Map<string, Thread>();
   private known: { beliefs: Beliefs; situation: Situation } | null = null;
   private seen: { bits: Float64Array; rough: Coarse; weighed: Weighed } | null = null;
-  private anew: Beliefs | null = null;
   /** What a policy chose here, by its name. */
   readonly chosen = new Map<string, unknown>();
   private readonly held: Held;
@@ -60,7 +60,7 @@ export class Thread {
 
   /** Forgets what can be worked out again. */
   letGo(): void {
-    this.known = this.seen = this.anew = null;
+    this.known = this.seen = null;
   }
 
   after(e: Event): Thread {
@@ -94,9 +94,10 @@ export class Thread {
     return (this.seen = { bits, rough, weighed: weigh(rough.problem, rough.situation) });
   }
 
-  /** The same computed from the whole network at once, as the application does after every entry. */
-  get fresh(): Beliefs {
-    return (this.anew ??= believe(buildModel(this.knowledge, caseAfter(this.setting, this.events))));
+  /** The odds of every suspect, worked out from the whole network at once, as the suspects panel shows them. */
+  get exact(): { model: Model; posterior: Posterior } {
+    const model = buildModel(this.knowledge, caseAfter(this.setting, this.events));
+    return { model, posterior: infer(model.network, model.observations) };
   }
 
   private stand(): { beliefs: Beliefs; situation: Situation } {
@@ -128,7 +129,7 @@ export class Thread {
   }
 
   private afresh(): { beliefs: Beliefs; situation: Situation } {
-    const beliefs = this.fresh;
+    const beliefs = believe(buildModel(this.knowledge, caseAfter(this.setting, this.events)));
     return { beliefs, situation: { ...beliefs.start, state: this.state(beliefs) } };
   }
 
