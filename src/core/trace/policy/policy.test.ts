@@ -179,6 +179,14 @@ describe('ranking', () => {
     expect(costs[0]).toBeLessThan(Math.max(...costs));
   });
 
+  it.each(['no-start', 'misfires', 'overheats', 'bogs', 'uses-oil', 'pops'])('for %s least cost is not the dearer choice', (symptom) => {
+    const [own, ...others] = schoolViews(
+      believe(buildModel(shipped, new CaseMaker({ [symptom]: 'present' }, {}, { standingMonths: 30 }).c)),
+    );
+    // What is followed is cut off after some moves, so two that are as good may come out a little apart.
+    for (const other of others) expect(own.expected, other.id).toBeLessThan(other.expected * 1.03);
+  });
+
   it('motor first asks for the motor first, spark first for the spark', () => {
     const at = (school: string) => {
       const r = rankOf(new CaseMaker({ 'no-start': 'present' }, {}, { school }).test('turn-by-hand', 'free'));

@@ -1,5 +1,17 @@
 import { type System, foundBy } from '../../knowledge';
-import { afterOutcome, afterRepair, best, canTell, information, leastBits, repairOrder, type Problem, type Situation } from '../decide';
+import {
+  afterOutcome,
+  afterRepair,
+  best,
+  canTell,
+  decide,
+  information,
+  leastBits,
+  repairOrder,
+  type Depth,
+  type Problem,
+  type Situation,
+} from '../decide';
 import type { Beliefs, OpenTest } from './beliefs';
 import type { Weighing } from './weighing';
 
@@ -62,6 +74,16 @@ function touches(b: Beliefs, t: OpenTest): boolean {
   );
 }
 
+type Chooser = (p: Problem, s: Situation) => { kind: 'test' | 'repair'; index: number } | null;
+
+/** Least cost looks this far at each of the moves that are followed; the move shown is from the full look-ahead. */
+const onTheWay: Depth = { beam: [2], shortlist: [10, 4], repairs: 2, cut: 0.02 };
+
+const leastCost: Chooser = (p, s) => {
+  const { choice } = decide(p, s, onTheWay);
+  return choice.kind === 'none' ? null : choice;
+};
+
 interface Followed {
   rank: (t: OpenTest, cost: number) => number;
   tests: readonly OpenTest[];
@@ -106,14 +128,16 @@ export function schoolMove(b: Beliefs, w: Weighing, school: SchoolId): Move {
  * What following a school from here is expected to cost in all: its own choices, outcome by outcome and repair by
  * repair, to `depth` moves; from there repairing in the best order.
  */
-function followed(p: Problem, s: Situation, f: Followed, depth: number, reached: number): number {
-  const choice = depth === 0 || reached < 0.02 ? null : schoolChoice(p, s, f);
+function followed(p: Problem, s: Situation, choose: Chooser, depth: number, reached: number): number {
+  const choice = depth === 0 || reached < 0.02 ? null : choose(p, s);
   if (!choice) return repairOrder(p, s).expected;
   if (choice.kind === 'repair') {
     const { uncured, next } = afterRepair(p, s, choice.index);
     const act = p.repairs[choice.index];
     return (
-      act.cost + p.access.reach(s.state, act.want).cost + (uncured > 0 ? uncured * followed(p, next, f, depth - 1, reached * uncured) : 0)
+      act.cost +
+      p.access.reach(s.state, act.want).cost +
+      (uncured > 0 ? uncured * followed(p, next, choose, depth - 1, reached * uncured) : 0)
     );
   }
   const act = p.tests[choice.index];
@@ -123,20 +147,23 @@ function followed(p: Problem, s: Situation, f: Followed, depth: number, reached:
   let value = act.cost + cost;
   for (const l of act.likelihood) {
     const { chance, weights } = afterOutcome(s.weights, l);
-    if (chance > 0) value += chance * followed(p, { weights, state, shut, mended: s.mended }, f, depth - 1, reached * chance);
+    if (chance > 0) value += chance * followed(p, { weights, state, shut, mended: s.mended }, choose, depth - 1, reached * chance);
   }
   return value;
 }
 
-/** Expected cost and next move of every school, from the same beliefs. */
+/**
+ * Expected cost and next move of every school, from the same beliefs and worked out in the same way; for least cost the
+ * full look-ahead knows a bound of its own, and the lower of the two holds.
+ */
 export function compareSchools(b: Beliefs, w: Weighing): { id: SchoolId; expected: number; move: Move }[] {
   const { problem, situation, tests } = w.rough;
-  return schoolIds.map((id) => ({
-    id,
-    move: schoolMove(b, w, id),
-    expected:
-      id === 'least-cost'
-        ? best(w.weighed).value
-        : followed(problem, situation, { rank: schoolRank(b, id), tests: tests.map((i) => b.tests[i]) }, 5, 1),
-  }));
+  const own = tests.map((i) => b.tests[i]);
+  const costs = (choose: Chooser) => followed(problem, situation, choose, 5, 1);
+  return schoolIds.map((id) => {
+    const move = schoolMove(b, w, id);
+    if (id === 'least-cost') return { id, move, expected: Math.min(best(w.weighed).value, costs(leastCost)) };
+    const rank = schoolRank(b, id);
+    return { id, move, expected: costs((p, s) => schoolChoice(p, s, { rank, tests: own })) };
+  });
 }
