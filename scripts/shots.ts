@@ -34,7 +34,6 @@ const views: Shot[] = [
   ['hand-over', async (p) => `${await jobPath(p, 'Osprane 650')}/handover`],
   ['record', async (p) => `${await jobPath(p, 'Osprane 650')}/record`],
   ['own-knowledge', async () => '/knowledge'],
-  ['gallery', async () => '/gallery'],
   [
     'photo',
     async (p) => `${await jobPath(p, 'Osprane 650')}/strip`,

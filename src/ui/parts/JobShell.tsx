@@ -59,7 +59,7 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
   const { shop } = store.snapshot;
   useEffect(() => {
     const people = list(view.state, 'person').map(({ id, name }) => ({ id, name }));
-    void device.saveYard({ shop: { demo: false, ...shop }, actor: view.actor, people, home: true });
+    void device.saveYard({ shop: { demo: false, ...shop }, actor: view.actor, people, own: list(view.state, 'own'), home: true });
   }, [device, shop, view.actor, view.state]);
   const people = list(view.state, 'person');
   const pick = (p: { id: string; name: string }) => (store.setActor(p), device.pickPerson(p));

@@ -4,7 +4,8 @@ import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { effectOf, makeCommand } from '../../../core/command';
-import { emptyState, type JobSnapshot, type SymptomAnswer, type Yard } from '../../../core/record';
+import { emptyState, type JobSnapshot, type Own, type SymptomAnswer, type Yard } from '../../../core/record';
+import { OwnContext } from '../../job/useJob';
 import { useDevice } from '../../device/useDevice';
 import { LineStatus } from '../../parts/LineStatus';
 import { Field } from '../../parts/Field';
@@ -19,6 +20,7 @@ interface Form {
 }
 
 const draftKey = 'ivrek-book-in';
+const none: readonly Own[] = [];
 type Draft = Partial<Form> & { symptoms?: Record<string, SymptomAnswer> };
 
 function readDraft(): Draft {
@@ -88,7 +90,7 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
       });
     });
     try {
-      const opened: JobSnapshot = { ...yard, jobId: newJobId, rows: {}, personal, journal: [] };
+      const opened: JobSnapshot = { ...yard, jobId: newJobId, rows: { own: [...(yard.own ?? none)] }, personal, journal: [] };
       await device.saveSnapshot(opened);
       await device.keep({
         id: command.id,
@@ -146,7 +148,9 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
           </Box>
         </Tag>
         <Tag title="If there is time now" over="All of this can wait; the rest of the bike and its history come after booking in.">
-          <SymptomPicker words={values.words} value={symptoms} onChange={setSymptoms} />
+          <OwnContext.Provider value={yard.own ?? none}>
+            <SymptomPicker words={values.words} value={symptoms} onChange={setSymptoms} />
+          </OwnContext.Provider>
         </Tag>
       </Box>
     </Page>
