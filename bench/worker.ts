@@ -36,7 +36,7 @@ export async function benchWorker(quick: boolean): Promise<Figures> {
     await tab.locator('html[data-awake]').waitFor({ state: 'attached' });
     await tab.waitForFunction(() => (window as unknown as { heard: { knowledge?: unknown }[] }).heard.some((h) => h.knowledge));
     for (const present of [6, 10, 14]) {
-      const ask = { id: 1, kind: 'rank', traced: largestCase(present).c, agreedLeft: null } satisfies RankRequest;
+      const ask = { id: 1, kind: 'rank', traced: largestCase(present).c, own: [], agreedLeft: null } satisfies RankRequest;
       const times = await tab.evaluate(
         async ({ question, runs, warm }) => {
           const from = (window as unknown as { heard: { url: string; knowledge?: unknown }[] }).heard.find((h) => h.knowledge)!;

@@ -200,8 +200,9 @@ class Search {
       const probability = node.weight * (this.silence[n] / this.silence[node.at]) * own;
       found += probability;
       let kept = probability;
-      // What can no longer come up before the list is full goes with this one; but what extends nothing stands for itself.
-      const enough = node.item ? Math.max(this.least, heap.massOf(limit - sets.length)) : this.least;
+      // What can no longer come up before the list is full goes with this one; but what extends nothing stands for itself,
+      // and is only left out where very little of it is.
+      const enough = node.item ? Math.max(this.least, heap.massOf(limit - sets.length)) : this.least / 16;
       for (let i = node.at; i < n; i++) {
         const turn = this.turns[i];
         const before = node.weight * (this.silence[i] / this.silence[node.at]);
