@@ -3,10 +3,9 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import FormHelperText from '@mui/material/FormHelperText';
 import Close from '@mui/icons-material/Close';
-import { gradesOf, howSurely, type FaultDraft, type Knowledge } from '../../../core/knowledge';
-import { Pick } from '../../parts/Pick';
+import { howSurely, type FaultDraft, type Knowledge } from '../../../core/knowledge';
 import { Pull } from './Pull';
-import { findingOptions } from './options';
+import { ShownPick } from './ShownPick';
 
 type Rows = FaultDraft['brings'];
 
@@ -22,13 +21,11 @@ export function BringsRows({
   error?: string;
   onChange: (rows: Rows) => void;
 }) {
-  const options = findingOptions(knowledge);
   const put = (i: number, patch: Partial<Rows[number]>) => onChange(rows.map((r, n) => (n === i ? { ...r, ...patch } : r)));
   return (
     <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0, display: 'grid', gap: 1 }}>
       <legend>What it brings</legend>
       {rows.map((row, i) => {
-        const grades = gradesOf(knowledge, row.finding).slice(1);
         const surely = howSurely.some((s) => s.id === row.surely)
           ? howSurely
           : [...howSurely, { id: row.surely, label: `${Math.round(Number(row.surely) * 100)} in 100` }];
@@ -42,21 +39,7 @@ export function BringsRows({
               gridTemplateColumns: { xs: 'minmax(0,1fr) auto', sm: 'minmax(0,2fr) minmax(0,1fr) minmax(0,1.2fr) auto' },
             }}
           >
-            <Box sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
-              <Pick
-                label={`Noticed or shown, ${i + 1}`}
-                options={options}
-                value={row.finding}
-                onChange={(finding) => put(i, { finding, grade: gradesOf(knowledge, finding)[1] })}
-              />
-            </Box>
-            <Pull
-              label="How bad"
-              value={row.grade}
-              options={grades.map((g) => ({ id: g, label: g }))}
-              onChange={(grade) => put(i, { grade })}
-              disabled={grades.length < 2}
-            />
+            <ShownPick knowledge={knowledge} label={`Noticed or shown, ${i + 1}`} value={row} onChange={(shown) => put(i, shown)} />
             <Pull label="How surely" value={row.surely} options={surely} onChange={(s) => put(i, { surely: s })} />
             <IconButton aria-label={`Take row ${i + 1} away`} onClick={() => onChange(rows.filter((_r, n) => n !== i))}>
               <Close />

@@ -9,7 +9,6 @@ import {
   type Fault,
   type FaultDraft,
   type FindingKind,
-  type Knowledge,
   type LookDraft,
   type Test,
 } from '../../../core/knowledge';
@@ -20,7 +19,7 @@ import { BringsRows } from './BringsRows';
 import { EntryDialog, twoColumns } from './EntryDialog';
 import { accessOptions, areaOptions, hazardOptions, kindLabels, systemOptions } from './options';
 import { Pull } from './Pull';
-import { useEntry } from './useEntry';
+import { useEntry, type EntryFormProps } from './useEntry';
 
 export interface MadeFault {
   fault: Fault;
@@ -28,19 +27,11 @@ export interface MadeFault {
   test: Test | null;
 }
 
-interface FaultFormProps {
-  knowledge: Knowledge;
+interface FaultFormProps extends EntryFormProps<MadeFault> {
   currency: string;
   /** What is known already, for a change or from a bike. */
   first?: Partial<FaultDraft>;
   id?: string;
-  title: string;
-  draftKey: string;
-  problem?: string | null;
-  busy?: boolean;
-  /** True once it is kept. */
-  onKeep(made: MadeFault): boolean | Promise<boolean>;
-  onClose(): void;
 }
 
 const yesNo = [
@@ -49,16 +40,13 @@ const yesNo = [
 ];
 
 /** A fault that a shop knows and the list does not: what it is, what it brings, what cures it, and how it is found. */
-export function FaultForm({ knowledge, currency, first, id, title, draftKey, problem, busy, onKeep, onClose }: FaultFormProps) {
-  const { draft, set, wrong, done, forget } = useEntry(
-    draftKey,
+export function FaultForm(props: FaultFormProps) {
+  const { knowledge, currency, first, id } = props;
+  const { draft, set, wrong, keep } = useEntry(
     () => ({ ...freshFault(), ...first }),
     (d) => faultFrom(knowledge, d, id),
+    props,
   );
-  const keep = async () => {
-    const made = done();
-    if (made && (await onKeep(made))) forget();
-  };
   const text = (name: keyof FaultDraft & string, label: string, more: object = {}) => (
     <Field label={label} value={draft[name] as string} onChange={(e) => set({ [name]: e.target.value })} error={wrong[name]} {...more} />
   );
@@ -77,7 +65,7 @@ export function FaultForm({ knowledge, currency, first, id, title, draftKey, pro
     ? howCommon
     : [...howCommon, { id: draft.common, label: `1 in ${Math.round(1 / Number(draft.common))}` }];
   return (
-    <EntryDialog title={title} problem={problem} wrong={Object.keys(wrong).length} busy={busy} onKeep={() => void keep()} onClose={onClose}>
+    <EntryDialog {...props} wrong={Object.keys(wrong).length} onKeep={keep}>
       {text('name', 'What is wrong', { autoFocus: true })}
       <Box sx={twoColumns}>
         <Pull

@@ -1,37 +1,26 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { faultById, figureFrom, freshFigure, testById, type FigureDraft, type Knowledge, type OwnFigure } from '../../../core/knowledge';
+import { faultById, figureFrom, freshFigure, testById, type FigureDraft, type OwnFigure } from '../../../core/knowledge';
 import { Field } from '../../parts/Field';
 import { Pick } from '../../parts/Pick';
 import { EntryDialog, twoColumns } from './EntryDialog';
 import { subjectOptions } from './options';
-import { useEntry } from './useEntry';
+import { useEntry, type EntryFormProps } from './useEntry';
 
-interface FigureFormProps {
+interface FigureFormProps extends EntryFormProps<OwnFigure> {
   /** Without the shop's own figures: what ships stands beside what is typed. */
-  knowledge: Knowledge;
   currency: string;
   first?: FigureDraft;
-  title: string;
-  draftKey: string;
-  problem?: string | null;
-  busy?: boolean;
-  /** True once it is kept. */
-  onKeep(made: OwnFigure): boolean | Promise<boolean>;
-  onClose(): void;
 }
 
 /** What a shop knows better for itself: how common a fault is, how long it takes, what the parts cost. */
-export function FigureForm({ knowledge, currency, first, title, draftKey, problem, busy, onKeep, onClose }: FigureFormProps) {
-  const { draft, set, wrong, done, forget } = useEntry(
-    draftKey,
+export function FigureForm(props: FigureFormProps) {
+  const { knowledge, currency, first } = props;
+  const { draft, set, wrong, keep } = useEntry(
     () => first ?? freshFigure(),
     (d) => figureFrom(knowledge, d),
+    props,
   );
-  const keep = async () => {
-    const made = done();
-    if (made && (await onKeep(made))) forget();
-  };
   const [kind, id] = draft.about.split(':');
   const fault = kind === 'fault' ? faultById(knowledge, id) : undefined;
   const test = kind === 'test' ? testById(knowledge, id) : undefined;
@@ -46,7 +35,7 @@ export function FigureForm({ knowledge, currency, first, title, draftKey, proble
     />
   );
   return (
-    <EntryDialog title={title} problem={problem} wrong={Object.keys(wrong).length} busy={busy} onKeep={() => void keep()} onClose={onClose}>
+    <EntryDialog {...props} wrong={Object.keys(wrong).length} onKeep={keep}>
       {first ? (
         <Typography variant="h3">{fault?.name ?? test?.name ?? id}</Typography>
       ) : (

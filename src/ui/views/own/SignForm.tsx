@@ -1,41 +1,30 @@
-import { freshSign, howStray, signFrom, type FindingKind, type Knowledge, type SignDraft } from '../../../core/knowledge';
+import { freshSign, howStray, signFrom, type FindingKind, type SignDraft } from '../../../core/knowledge';
 import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';
 import { Pick } from '../../parts/Pick';
 import { EntryDialog } from './EntryDialog';
 import { familyOptions } from './options';
 import { Pull } from './Pull';
-import { useEntry } from './useEntry';
+import { useEntry, type EntryFormProps } from './useEntry';
 
-interface SignFormProps {
-  knowledge: Knowledge;
+interface SignFormProps extends EntryFormProps<FindingKind> {
   first?: SignDraft;
   id?: string;
-  title: string;
-  draftKey: string;
-  problem?: string | null;
-  busy?: boolean;
-  /** True once it is kept. */
-  onKeep(made: FindingKind): boolean | Promise<boolean>;
-  onClose(): void;
 }
 
 /** Something that is noticed: by the owner, or only with a test. */
-export function SignForm({ knowledge, first, id, title, draftKey, problem, busy, onKeep, onClose }: SignFormProps) {
-  const { draft, set, wrong, done, forget } = useEntry(
-    draftKey,
+export function SignForm(props: SignFormProps) {
+  const { knowledge, first, id } = props;
+  const { draft, set, wrong, keep } = useEntry(
     () => first ?? freshSign(),
     (d) => signFrom(knowledge, d, id),
+    props,
   );
-  const keep = async () => {
-    const made = done();
-    if (made && (await onKeep(made))) forget();
-  };
   const stray = howStray.some((s) => s.id === draft.stray)
     ? howStray
     : [...howStray, { id: draft.stray, label: `as now (${draft.stray})` }];
   return (
-    <EntryDialog title={title} problem={problem} wrong={Object.keys(wrong).length} busy={busy} onKeep={() => void keep()} onClose={onClose}>
+    <EntryDialog {...props} wrong={Object.keys(wrong).length} onKeep={keep}>
       <Field label="What is noticed" autoFocus value={draft.name} onChange={(e) => set({ name: e.target.value })} error={wrong.name} />
       <Pick
         label="If owners complain of it: among"

@@ -3,41 +3,31 @@ import Button from '@mui/material/Button';
 import FormHelperText from '@mui/material/FormHelperText';
 import IconButton from '@mui/material/IconButton';
 import Close from '@mui/icons-material/Close';
-import { freshTest, gradesOf, testFrom, type Knowledge, type Test, type TestDraft } from '../../../core/knowledge';
+import { freshTest, testFrom, type Knowledge, type Test, type TestDraft } from '../../../core/knowledge';
 import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';
 import { Pick } from '../../parts/Pick';
 import { EntryDialog, twoColumns } from './EntryDialog';
-import { accessOptions, findingOptions, hazardOptions, kindLabels, stateOptions, systemOptions, unitOptions } from './options';
+import { accessOptions, hazardOptions, kindLabels, stateOptions, systemOptions, unitOptions } from './options';
 import { Pull } from './Pull';
-import { useEntry } from './useEntry';
+import { ShownPick } from './ShownPick';
+import { useEntry, type EntryFormProps } from './useEntry';
 
-interface TestFormProps {
-  knowledge: Knowledge;
+interface TestFormProps extends EntryFormProps<Test> {
   first?: TestDraft;
   id?: string;
-  title: string;
-  draftKey: string;
-  problem?: string | null;
-  busy?: boolean;
-  /** True once it is kept. */
-  onKeep(made: Test): boolean | Promise<boolean>;
-  onClose(): void;
 }
 
 const kindOptions = Object.entries(kindLabels).map(([id, label]) => ({ id, label }));
 
 /** A test of the shop's own: how it is done, and what each result says. */
-export function TestForm({ knowledge, first, id, title, draftKey, problem, busy, onKeep, onClose }: TestFormProps) {
-  const { draft, set, wrong, done, forget } = useEntry(
-    draftKey,
+export function TestForm(props: TestFormProps) {
+  const { knowledge, first, id } = props;
+  const { draft, set, wrong, keep } = useEntry(
     () => first ?? freshTest(),
     (d) => testFrom(knowledge, d, id),
+    props,
   );
-  const keep = async () => {
-    const made = done();
-    if (made && (await onKeep(made))) forget();
-  };
   const text = (name: 'name' | 'how' | 'tools' | 'minutes' | 'moves' | 'normal', label: string, more: object = {}) => (
     <Field label={label} value={draft[name]} onChange={(e) => set({ [name]: e.target.value })} error={wrong[name]} {...more} />
   );
@@ -52,7 +42,7 @@ export function TestForm({ knowledge, first, id, title, draftKey, problem, busy,
   );
   const measuring = draft.kind === 'measure';
   return (
-    <EntryDialog title={title} problem={problem} wrong={Object.keys(wrong).length} busy={busy} onKeep={() => void keep()} onClose={onClose}>
+    <EntryDialog {...props} wrong={Object.keys(wrong).length} onKeep={keep}>
       {text('name', 'Name of the test', { autoFocus: true })}
       <Box sx={twoColumns}>
         <Pull
@@ -143,7 +133,6 @@ function Outcomes({
   error?: string;
   onChange: (rows: TestDraft['outcomes']) => void;
 }) {
-  const options = findingOptions(knowledge);
   const blank = { says: '', finding: '', grade: '' };
   const shown = labels ? labels.map((_l, i) => rows.at(i) ?? blank) : rows;
   const put = (i: number, patch: Partial<TestDraft['outcomes'][number]>) =>
@@ -152,7 +141,6 @@ function Outcomes({
     <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0, display: 'grid', gap: 1 }}>
       <legend>Results that show something</legend>
       {shown.map((row, i) => {
-        const grades = gradesOf(knowledge, row.finding).slice(1);
         return (
           <Box
             key={i}
@@ -171,21 +159,7 @@ function Outcomes({
                 <Field label={`Result ${i + 1}: what one sees`} value={row.says} onChange={(e) => put(i, { says: e.target.value })} />
               </Box>
             )}
-            <Box sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
-              <Pick
-                label={labels?.[i] ?? `It shows, ${i + 1}`}
-                options={options}
-                value={row.finding}
-                onChange={(finding) => put(i, { finding, grade: gradesOf(knowledge, finding)[1] })}
-              />
-            </Box>
-            <Pull
-              label="How bad"
-              value={row.grade}
-              options={grades.map((g) => ({ id: g, label: g }))}
-              disabled={grades.length < 2}
-              onChange={(grade) => put(i, { grade })}
-            />
+            <ShownPick knowledge={knowledge} label={labels?.[i] ?? `It shows, ${i + 1}`} value={row} onChange={(shown) => put(i, shown)} />
             {!labels && (
               <IconButton aria-label={`Take result ${i + 1} away`} onClick={() => onChange(rows.filter((_r, n) => n !== i))}>
                 <Close />

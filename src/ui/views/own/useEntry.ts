@@ -1,10 +1,24 @@
 import { useEffect, useState } from 'react';
-import type { Made, Wrong } from '../../../core/knowledge';
+import type { Knowledge, Made, Wrong } from '../../../core/knowledge';
+
+/** What every form of an entry is given. */
+export interface EntryFormProps<T> {
+  knowledge: Knowledge;
+  title: string;
+  /** The name under which what was typed lies on this device. */
+  draftKey: string;
+  /** Why the last try was not kept. */
+  problem?: string | null;
+  busy?: boolean;
+  /** True once it is kept. */
+  onKeep(made: T): boolean | Promise<boolean>;
+  onClose(): void;
+}
 
 /**
  * The draft of one entry: what was typed survives a reload, and what is wrong is said at its field from the first try on.
  */
-export function useEntry<D extends object, T>(key: string, first: () => D, make: (d: D) => Made<T>) {
+export function useEntry<D extends object, T>(first: () => D, make: (d: D) => Made<T>, { draftKey: key, onKeep }: EntryFormProps<T>) {
   const [draft, setDraft] = useState<D>(() => ({ ...first(), ...readDraft<D>(key) }));
   const [wrong, setWrong] = useState<Wrong>({});
   const [tried, setTried] = useState(false);
@@ -30,7 +44,11 @@ export function useEntry<D extends object, T>(key: string, first: () => D, make:
     setWrong(made.ok ? {} : made.wrong);
     return made.ok ? made.made : null;
   };
-  return { draft, set, wrong, done, forget: () => forgetDraft(key) };
+  const keep = async () => {
+    const entry = done();
+    if (entry && (await onKeep(entry))) forgetDraft(key);
+  };
+  return { draft, set, wrong, keep: () => void keep() };
 }
 
 function readDraft<D>(key: string): Partial<D> {
