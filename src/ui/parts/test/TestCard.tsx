@@ -65,6 +65,8 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
   ].filter(Boolean);
   // On a phone the answers come before the words, so that they are within reach.
   const after = { xs: 1, sm: 0 };
+  // Until all of the page is there they would stand where the answers come, and be pushed down by them.
+  const late = { order: after, 'html:not([data-awake]) &': { visibility: { xs: 'hidden', sm: 'visible' } } };
   return (
     <Tag
       lead
@@ -75,11 +77,11 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
       data-testid="test-card"
     >
       <Box sx={{ display: 'flex', flexDirection: 'column' }}>
-        {why && <Typography sx={{ mb: 0.5, order: after }}>{why}</Typography>}
+        {why && <Typography sx={{ mb: 0.5, ...late }}>{why}</Typography>}
         <Typography variant="body2" color="text.secondary">
           {facts.join(' · ')}
         </Typography>
-        <Typography sx={{ my: 1, maxWidth: '72ch', order: after }}>
+        <Typography sx={{ my: 1, maxWidth: '72ch', ...late }}>
           {test.how}
           {test.moves && !test.ends && ` Watch whether ${test.moves} moves with it.`}
         </Typography>
