@@ -24,6 +24,8 @@ describe('what a shop knows itself', () => {
   it('is the same object for the same rows, whatever their order, and another one after a change', () => {
     const k = withOwn(shipped, all);
     expect(withOwn(shipped, structuredClone(all).reverse())).toBe(k);
+    const turned = all.map((r) => ({ ...r, body: Object.fromEntries(Object.entries(r.body).reverse()) }) as Own);
+    expect(withOwn(shipped, turned)).toBe(k);
     const other = withOwn(shipped, [row('fault', { ...own.fault, prior: 0.01 }), ...all.slice(1)]);
     expect(other).not.toBe(k);
     expect(other.hash).not.toBe(k.hash);

@@ -38,13 +38,19 @@ const mostRecent = 3;
 function mergedOf(base: Knowledge, rows: readonly Own[]): Merged {
   if (rows.length === 0) return { knowledge: base, problems: [] };
   const ordered = [...rows].sort((a, b) => (a.id < b.id ? -1 : 1));
-  const key = JSON.stringify(ordered.map(({ id, what, retired, body }) => [id, what, retired, body]));
+  const key = JSON.stringify(ordered.map(({ id, what, retired, body }) => [id, what, retired, body]), inOneOrder);
   const kept = recent.get(base) ?? [];
   const known = kept.find((r) => r.key === key);
   if (known) return known.merged;
   const merged = merge(base, ordered, key);
   recent.set(base, [{ key, merged }, ...kept.slice(0, mostRecent - 1)]);
   return merged;
+}
+
+/** Keys in one order: the database gives them back in another than they were written in, and it is the same entry. */
+function inOneOrder(_key: string, value: unknown): unknown {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
+  return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
 }
 
 function merge(base: Knowledge, rows: readonly Own[], key: string): Merged {
@@ -131,9 +137,9 @@ export function freeId(name: string, taken: (id: string) => boolean): string {
 
 /** The shop's entries as one file of knowledge: what `--own` and the import take. Entries taken out stand in it as such. */
 export function ownFile(rows: readonly Own[]): Record<string, unknown> {
-  const of = (what: Own['what']) =>
-    rows.flatMap((r): object[] => (r.what === what ? [r.retired && what !== 'figure' && what !== 'finding' ? { ...r.body, retired: true } : r.body] : []));
-  const figures = rows.flatMap((r) => (r.what === 'figure' && !r.retired ? [r.body] : []));
-  const lists = { faults: of('fault'), findings: of('finding'), tests: of('test'), figures };
+  const bodies = (what: Own['what']) => rows.filter((r) => r.what === what).map((r) => r.body);
+  const offered = (what: Own['what']) => rows.filter((r) => r.what === what).map((r) => (r.retired ? { ...r.body, retired: true } : r.body));
+  const figures = rows.filter((r) => r.what === 'figure' && !r.retired).map((r) => r.body);
+  const lists = { faults: offered('fault'), findings: bodies('finding'), tests: offered('test'), figures };
   return Object.fromEntries(Object.entries(lists).filter(([, l]) => l.length));
 }

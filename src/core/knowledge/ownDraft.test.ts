@@ -74,6 +74,18 @@ describe('a fault of the shop', () => {
     ]);
   });
 
+  it('is not longer than an entry can hold, said at the field', () => {
+    const long = faultFrom(shipped, { ...flakes, name: 'x'.repeat(121), sideEffects: 'y'.repeat(501), origin: 'z'.repeat(500) });
+    expect(wrong(long)).toEqual(['name', 'sideEffects']);
+    const most = made(faultFrom(shipped, { ...flakes, name: 'x'.repeat(120), do: 'y'.repeat(500) }));
+    expect(kept(most)).toEqual([]);
+    expect(wrong(testFrom(shipped, { ...stroke, name: 'x'.repeat(130), normal: 'y'.repeat(201), outcomes: [{ ...stroke.outcomes[0], says: 'z'.repeat(201) }] }))).toEqual([
+      'name',
+      'normal',
+      'outcomes',
+    ]);
+  });
+
   it('must be something that a test can find, or say how it is found', () => {
     const unseen = faultFrom(shipped, { ...flakes, look: null });
     expect(wrong(unseen)).toEqual(['brings']);

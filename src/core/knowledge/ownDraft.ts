@@ -1,3 +1,4 @@
+import { sameData } from '../record';
 import { freeId } from './own';
 import type { Fault, FindingKind, Knowledge, OwnFigure, Strength, System, Test } from './types';
 
@@ -150,8 +151,10 @@ export const gradesOf = (k: Knowledge, id: string): readonly string[] => k.findi
 export const testable = (k: Knowledge): ReadonlySet<string> =>
   new Set(k.tests.filter((t) => !t.retired).flatMap((t) => t.outcomes.flatMap((o) => Object.keys(o.find))));
 
-const said = (wrong: Wrong, field: string, words: string, what: string) => {
+/** Words that must be there, and not longer than an entry can hold. */
+const said = (wrong: Wrong, field: string, words: string, what: string, most = 120) => {
   if (!words.trim()) wrong[field] = what;
+  else if (words.trim().length > most) wrong[field] = `At most ${most} characters: these are ${words.trim().length}.`;
 };
 
 /** A figure as it is typed: a decimal comma counts as a point. NaN where it is none. */
@@ -179,8 +182,9 @@ export function faultFrom(
   const wrong: Wrong = {};
   said(wrong, 'name', d.name, 'What is wrong, in a few words.');
   if (!d.system) wrong.system = 'Choose where it belongs.';
-  said(wrong, 'do', d.do, 'Write what cures it.');
-  said(wrong, 'origin', d.origin, 'What makes it happen? Write “not known” if nobody knows.');
+  said(wrong, 'do', d.do, 'Write what cures it.', 500);
+  said(wrong, 'origin', d.origin, 'What makes it happen? Write “not known” if nobody knows.', 500);
+  if (d.sideEffects.trim()) said(wrong, 'sideEffects', d.sideEffects, '', 500);
   const minutes = minutesOf(wrong, 'minutes', d.minutes);
   const parts = figure(d.parts);
   if (!(parts >= 0 && parts <= 1e6)) wrong.parts = 'A rough amount, such as 20.';
@@ -227,9 +231,9 @@ function strengthsOf(k: Knowledge, brings: FaultDraft['brings'], wrong: Wrong): 
 }
 
 function lookFrom(k: Knowledge, d: FaultDraft, look: LookDraft, fault: string, wrong: Wrong): { finding: FindingKind; test: Test } {
-  said(wrong, 'look.how', look.how, 'Write how it is looked for.');
+  said(wrong, 'look.how', look.how, 'Write how it is looked for.', 2000);
   said(wrong, 'look.shows', look.shows, 'What does one see, hear or read if this is the fault?');
-  said(wrong, 'look.clean', look.clean, 'And if it is not?');
+  said(wrong, 'look.clean', look.clean, 'And if it is not?', 200);
   const minutes = minutesOf(wrong, 'look.minutes', look.minutes);
   const per = d.perCylinder ? { per: 'cylinder' as const } : {};
   const finding: FindingKind = { id: freeId(`${fault.replace(/^own-/, '')} seen`, taken(k)), name: look.shows.trim(), ...per, leak: 0.01 };
@@ -255,16 +259,16 @@ export function testFrom(k: Knowledge, d: TestDraft, id?: string): Made<Test> {
   const wrong: Wrong = {};
   said(wrong, 'name', d.name, 'Name it by what one does.');
   if (!d.system) wrong.system = 'Choose where it belongs.';
-  said(wrong, 'how', d.how, 'Write how it is done, so that another can do it.');
-  if (d.kind === 'swap') said(wrong, 'moves', d.moves, 'What moves with the part, if the part is bad?');
+  said(wrong, 'how', d.how, 'Write how it is done, so that another can do it.', 2000);
+  if (d.kind === 'swap') said(wrong, 'moves', d.moves, 'What moves with the part, if the part is bad?', 200);
   if (d.needs.includes('cranks') && d.hazards.length === 0) wrong.hazards = 'The engine is cranked or runs: choose the caution that goes with it.';
   const minutes = minutesOf(wrong, 'minutes', d.minutes);
   const shown = d.outcomes.filter((o) => o.finding);
   if (shown.length === 0) wrong.outcomes = 'Choose what a result would show.';
   const measured = d.kind === 'measure' ? measureFrom(d, wrong) : null;
   if (!measured) {
-    said(wrong, 'normal', d.normal, 'What does one see if all is well?');
-    if (shown.some((o) => !o.says.trim())) wrong.outcomes = 'Say for each result what one sees.';
+    said(wrong, 'normal', d.normal, 'What does one see if all is well?', 200);
+    if (shown.some((o) => !o.says.trim() || o.says.length > 200)) wrong.outcomes = 'Say for each result what one sees, in at most 200 characters.';
   }
   for (const o of shown)
     if (o.grade === gradesOf(k, o.finding)[0]) wrong.outcomes = 'A result shows something; what one sees if all is well stands below.';
@@ -357,7 +361,7 @@ function measureFrom({ measure: m }: TestDraft, wrong: Wrong): { measure: Omit<N
 export function signFrom(k: Knowledge, d: SignDraft, id?: string): Made<FindingKind> {
   const wrong: Wrong = {};
   said(wrong, 'name', d.name, 'What is noticed, in a few words.');
-  if (d.family) said(wrong, 'words', d.words, 'In what other words do owners say it?');
+  if (d.family) said(wrong, 'words', d.words, 'In what other words do owners say it?', 500);
   if (Object.keys(wrong).length) return { ok: false, wrong };
   return {
     ok: true,
@@ -487,12 +491,5 @@ export function draftOfTest(k: Knowledge, t: Test): TestDraft | null {
     },
   };
   const again = testFrom(k, draft, t.id);
-  return again.ok && JSON.stringify(sorted(again.made)) === JSON.stringify(sorted(t)) ? draft : null;
-}
-
-/** The same data with its keys in one order. */
-function sorted(x: unknown): unknown {
-  if (Array.isArray(x)) return x.map(sorted);
-  if (typeof x !== 'object' || x === null) return x;
-  return Object.fromEntries(Object.entries(x).sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, v]) => [key, sorted(v)]));
+  return again.ok && sameData(again.made, t) ? draft : null;
 }

@@ -254,6 +254,7 @@ export class JobStore {
       rows,
       personal: this.view.personal,
       journal: this.said.journal,
+      experience: this.said.experience,
     };
   }
 

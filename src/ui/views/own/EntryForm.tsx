@@ -24,7 +24,14 @@ interface EntryFormProps {
 
 /** The form of one entry, for a new one or a change. */
 export function EntryForm({ editing: { what, row }, own, knowledge, currency, onKept, onClose }: EntryFormProps) {
-  const common = { knowledge, currency, problem: own.problem, busy: own.busy, draftKey: `ivrek-own-${row?.id ?? what}`, onClose };
+  const common = {
+    knowledge,
+    currency,
+    problem: own.problem,
+    busy: own.busy,
+    draftKey: `ivrek-own-${row ? `${row.id}-${row.versions.body ?? 0}` : what}`,
+    onClose,
+  };
   const id = () => crypto.randomUUID();
   const added = async (name: string, payload: ReturnType<typeof nothing>) => {
     const ids = [...payload.faults, ...payload.findings, ...payload.tests, ...payload.figures].map((e) => e.id);
