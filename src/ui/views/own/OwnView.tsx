@@ -2,13 +2,15 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { knowledge as shipped } from 'virtual:knowledge';
-import { draftOfTest, faultById, ownProblems, testById, withOwn, type Knowledge, type OwnProblem } from '../../../core/knowledge';
+import { ownProblems, withOwn } from '../../../core/knowledge';
 import type { Own, OwnKind, Yard } from '../../../core/record';
 import { Empty } from '../../parts/Empty';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
+import { EntryLine, titleOf } from './EntryLine';
+import { FileActs } from './FileActs';
 import { EntryForm, type Editing } from './EntryForm';
 import { useOwn } from './useOwn';
 
@@ -154,7 +156,7 @@ export default function OwnView({ yard }: { yard: Yard }) {
               {rows
                 .filter((r) => r.what === k.what)
                 .map((r) => (
-                  <Entry
+                  <EntryLine
                     key={r.id}
                     row={r}
                     knowledge={knowledge}
@@ -182,139 +184,5 @@ export default function OwnView({ yard }: { yard: Yard }) {
         />
       )}
     </Page>
-  );
-}
-
-export function titleOf(row: Own, knowledge: Knowledge): string {
-  if (row.what !== 'figure') return row.body.name;
-  const { fault, test } = row.body;
-  return (fault ? faultById(knowledge, fault)?.name : testById(knowledge, test ?? '')?.name) ?? fault ?? test ?? '';
-}
-
-/** One entry in two lines: what it is, and what it says. */
-function Entry({
-  row,
-  knowledge,
-  problem,
-  onChange,
-  onRetire,
-}: {
-  row: Own;
-  knowledge: Knowledge;
-  problem?: OwnProblem;
-  onChange: () => void;
-  onRetire: () => void;
-}) {
-  const title = titleOf(row, knowledge);
-  const fixed = row.what === 'test' && draftOfTest(knowledge, row.body) === null;
-  return (
-    <Box
-      sx={{
-        borderTop: 1,
-        borderColor: 'divider',
-        py: 1,
-        display: 'grid',
-        gap: 0.25,
-        gridTemplateColumns: 'minmax(0,1fr) auto',
-        alignItems: 'center',
-      }}
-      data-own={row.id}
-    >
-      <Box sx={{ minWidth: 0 }}>
-        <Typography sx={{ fontWeight: 600, overflowWrap: 'anywhere', textDecoration: row.retired ? 'line-through' : 'none' }}>
-          {title}
-        </Typography>
-        <Typography variant="body2" color="text.secondary" sx={{ overflowWrap: 'anywhere' }}>
-          {row.retired ? 'Taken out. ' : ''}
-          {saysOf(row, knowledge)}
-        </Typography>
-        {problem && (
-          <Typography variant="body2" color={problem.idle ? 'text.primary' : 'error'} role={problem.idle ? undefined : 'alert'}>
-            {problem.idle ? 'Of no use yet' : 'Not reckoned with'}: {problem.says}.
-          </Typography>
-        )}
-        {fixed && (
-          <Typography variant="body2" color="text.secondary">
-            It says more than this form can hold: change it in its file and bring that in.
-          </Typography>
-        )}
-      </Box>
-      <Box sx={{ display: 'flex', flexDirection: 'column' }}>
-        {!fixed && (
-          <Button onClick={onChange} aria-label={`Change: ${title}`}>
-            Change
-          </Button>
-        )}
-        <Button onClick={onRetire} aria-label={`${row.retired ? 'Put back' : 'Take out'}: ${title}`}>
-          {row.retired ? 'Put back' : 'Take out'}
-        </Button>
-      </Box>
-    </Box>
-  );
-}
-
-function saysOf(row: Own, k: Knowledge): string {
-  const named = (id: string) => (k.findings.find((f) => f.id === id)?.name ?? id).toLowerCase();
-  switch (row.what) {
-    case 'fault': {
-      const brings = Object.keys(row.body.causes).map(named);
-      return `1 bike in ${Math.round(1 / row.body.prior)}. Brings ${brings.join(', ')}. ${row.body.remedy.do}`;
-    }
-    case 'test':
-      return `${row.body.minutes} min. ${row.body.outcomes.map((o) => o.says).join(' / ')}`;
-    case 'finding':
-      return row.body.symptom ? `Owners say: ${row.body.symptom.words}` : 'Shown by a test';
-    default: {
-      const { prior, minutes, parts } = row.body;
-      const said = [
-        prior !== undefined && `1 bike in ${Math.round(1 / prior)}`,
-        minutes !== undefined && `${minutes} min`,
-        parts !== undefined && `parts ${parts}`,
-      ];
-      return said.filter(Boolean).join(', ');
-    }
-  }
-}
-
-interface Brought {
-  ok: boolean;
-  added: number;
-  changed: number;
-  same: number;
-  rows?: Own[];
-  problems?: string[];
-}
-
-/** The way out and the way in: one YAML file. */
-function FileActs({ onDone }: { onDone: (done: { says: string; problems: string[] }, rows?: readonly Own[]) => void }) {
-  const input = useRef<HTMLInputElement>(null);
-  const bring = async (file: File | undefined) => {
-    if (input.current) input.current.value = '';
-    if (!file) return;
-    try {
-      const response = await fetch('/api/own', { method: 'POST', headers: { 'content-type': 'application/yaml' }, body: file });
-      const told = (await response.json()) as Brought;
-      if (told.ok)
-        onDone({ says: `${file.name}: ${told.added} new, ${told.changed} changed, ${told.same} as they were.`, problems: [] }, told.rows);
-      else onDone({ says: `${file.name}: nothing was changed.`, problems: told.problems ?? ['The server did not take it.'] });
-    } catch {
-      onDone({ says: `${file.name}: nothing was changed.`, problems: ['The server cannot be reached just now.'] });
-    }
-  };
-  return (
-    <>
-      <Button href="/api/own" download="own-knowledge.yaml">
-        Take along as YAML
-      </Button>
-      <Button onClick={() => input.current?.click()}>Bring in YAML</Button>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        accept=".yaml,.yml,application/yaml,text/yaml"
-        aria-label="A file of own knowledge"
-        onChange={(e) => void bring(e.target.files?.[0])}
-      />
-    </>
   );
 }
