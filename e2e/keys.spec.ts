@@ -40,6 +40,19 @@ test('a trace goes on by keys alone, and a theory that is held is refuted by wha
     await expect(page.getByTestId('ledger').getByRole('listitem')).toHaveCount(before + 1);
   });
 
+  await test.step('single keys can be switched off, and on again', async () => {
+    const marks = page.getByTestId('ledger').getByRole('listitem');
+    const before = await marks.count();
+    await page.getByRole('button', { name: 'Single keys answer: switch off' }).click();
+    await page.keyboard.press('1');
+    await page.keyboard.press('a');
+    await expect(page.getByRole('combobox', { name: 'Take another test' })).not.toBeFocused();
+    await expect(marks).toHaveCount(before);
+    await page.getByRole('button', { name: 'Single keys are off: switch on' }).click();
+    await page.keyboard.press('a');
+    await expect(page.getByRole('combobox', { name: 'Take another test' })).toBeFocused();
+  });
+
   await test.step('the theory stays in the list, however small it has become, also after a reload', async () => {
     await page.reload();
     await ranked(page);

@@ -21,11 +21,18 @@ const views: Shot[] = [
   ['next', async () => '/'],
   ['workshops', async () => '/workshops'],
   ['book-in', async () => '/book-in'],
-  ['bike', async (p) => `${await jobPath(p, 'Quillon 350')}/book-in`],
   ['first-look', async (p) => `${await jobPath(p, 'Hollin 500')}/look`],
   ['trace', async (p) => `${await jobPath(p, 'Quillon 350')}/trace`],
   ['strip', async (p) => `${await jobPath(p, 'Osprane 650')}/strip`],
   ['measure', async (p) => `${await jobPath(p, 'Quillon 350')}/measure`],
+  [
+    'balance',
+    async (p) => `${await jobPath(p, 'Osprane 650')}/measure?panel=balance`,
+    async (p) => {
+      await p.getByRole('button', { name: 'Vacuum columns, simulated' }).click();
+      await p.getByText(/The screw (between|in the middle)/).waitFor();
+    },
+  ],
   ['decide', async (p) => `${await jobPath(p, 'Osprane 650')}/decide`],
   ['parts', async (p) => `${await jobPath(p, 'Osprane 650')}/parts`],
   ['rebuild', async (p) => `${await jobPath(p, 'Osprane 650')}/rebuild`],

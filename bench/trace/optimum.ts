@@ -4,8 +4,13 @@ import { Random } from '../../test/chaos/random';
 import type { Figures } from '../figures';
 import { quantile } from './summary';
 
+export interface OptimumTask {
+  /** Random models of each kind. */
+  models: number;
+}
+
 /** The shipped policy against dynamic programming over everything that can be done, on random small models. */
-export function benchOptimum(models: number): Figures {
+export function benchOptimum({ models }: OptimumTask): Figures {
   const figures: Figures = {};
   for (const [kind, most] of [
     ['single', { faults: 8, tests: 8 }],

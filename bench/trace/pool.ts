@@ -1,15 +1,16 @@
 import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
 import type { runTask, Task } from './family';
+import type { benchOptimum, OptimumTask } from './optimum';
 
-type Result = ReturnType<typeof runTask>;
+type Result<T> = T extends Task ? ReturnType<typeof runTask> : ReturnType<typeof benchOptimum>;
 
 /** Runs tasks over all cores, the next one to whoever is free; `told` hears of each that is done. */
-export async function runAll(
-  tasks: readonly Task[],
-  told: (done: number, of: number, t: Task, seconds: number) => void,
-): Promise<Result[]> {
-  const results: Result[] = new Array<Result>(tasks.length);
+export async function runAll<T extends readonly (Task | OptimumTask)[]>(
+  tasks: T,
+  told: (done: number, of: number, t: Task | OptimumTask, seconds: number) => void,
+): Promise<{ [I in keyof T]: Result<T[I]> }> {
+  const results = new Array<unknown>(tasks.length);
   let next = 0;
   let done = 0;
   const work = (n: number) =>
@@ -21,7 +22,7 @@ export async function runAll(
       let own = -1;
       let began = 0;
       worker.on('error', reject);
-      worker.on('message', (m: string | Result) => {
+      worker.on('message', (m: unknown) => {
         if (typeof m !== 'string') {
           results[own] = m;
           told(++done, tasks.length, tasks[own], (performance.now() - began) / 1000);
@@ -37,5 +38,5 @@ export async function runAll(
       });
     });
   await Promise.all(Array.from({ length: Math.min(availableParallelism(), tasks.length) }, (_x, i) => work(i)));
-  return results;
+  return results as { [I in keyof T]: Result<T[I]> };
 }

@@ -30,10 +30,10 @@ export function calibration(results: readonly BikeResult[]): { ece: number; logS
 }
 
 /** Share of one-fault bikes whose true cause stood among the first three before the first repair. */
-export function topThree(results: readonly BikeResult[]): number {
-  const one = results.filter((r) => r.faults === 1 && r.courses['least-cost'].first);
+export function topThree(results: readonly BikeResult[], policy = 'least-cost'): number {
+  const one = results.filter((r) => r.faults === 1 && r.courses[policy].first);
   const hit = one.filter((r) =>
-    [...r.courses['least-cost'].first!]
+    [...r.courses[policy].first!]
       .sort((a, b) => b.chance - a.chance)
       .slice(0, 3)
       .some((x) => x.cause),

@@ -113,7 +113,10 @@ describe.each(releases)('data of $release', ({ release, folder, later, version, 
   it.each(shops.filter((s) => s.commands.length))(
     '$name: replayed through the versions of commands it gives equal tables, in the same order',
     async (shop) => {
-      expect(new Set(shop.commands.map((c) => c.schemaVersion))).toEqual(new Set([version]));
+      // A release may have left the commands as they were.
+      const versions = [...new Set(shop.commands.map((c) => c.schemaVersion))];
+      expect(versions).toHaveLength(1);
+      expect(versions[0]).toBeLessThanOrEqual(version);
       const fresh: TestDatabase = await freshDatabase();
       try {
         await openShop(fresh.pool, shop.id, shop.name, shop.demo);

@@ -1,5 +1,5 @@
 import { ValidateIf } from 'class-validator';
-import type { Answer, Shown, SymptomAnswer } from '../../core/record';
+import { specOrigins, type Answer, type Shown, type SpecOrigin, type SymptomAnswer } from '../../core/record';
 import { Decimal, Nested, Id, MaybeFigure, MaybeId, MaybeOneOf, MaybeWords, OneOf, Optional, Whole, Words } from '../fields';
 import { ConditionsPart, IsMapOf, IsShown, ReadingPartBody } from './common';
 
@@ -46,16 +46,22 @@ export class SpecAddBody {
   @Words(60) quantity!: string;
   @MaybeFigure() low!: number | null;
   @MaybeFigure() high!: number | null;
+  @MaybeFigure() serviceLow!: number | null;
+  @MaybeFigure() serviceHigh!: number | null;
   @Words(20) unit!: string;
   @Words(80) entered!: string;
   @Words(200) source!: string;
+  @OneOf(specOrigins) origin!: SpecOrigin;
 }
 export class SpecFields {
   @Optional() @MaybeFigure() low?: number | null;
   @Optional() @MaybeFigure() high?: number | null;
+  @Optional() @MaybeFigure() serviceLow?: number | null;
+  @Optional() @MaybeFigure() serviceHigh?: number | null;
   @Optional() @Words(20) unit?: string;
   @Optional() @Words(80) entered?: string;
   @Optional() @Words(200) source?: string;
+  @Optional() @OneOf(specOrigins) origin?: SpecOrigin;
 }
 export class SpecSetBody {
   @Nested(() => SpecFields) set!: SpecFields;

@@ -2,7 +2,7 @@ import type { TableName } from '../record';
 import type { Command } from './types';
 
 /** The version of the command payloads that this program writes. Older ones are brought up when they are read. */
-export const schemaVersion = 2;
+export const schemaVersion = 3;
 
 export interface CommandInput {
   id: string;

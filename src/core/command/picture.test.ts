@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { id, photoHash, uid } from '../../../test/fixtures/commands';
 import { after, run } from '../../../test/fixtures/state';
 import { list, type State, type TableName } from '../record';
-import { effectOf, makeCommand, upcast, type Command } from '.';
+import { effectOf, makeCommand, schemaVersion, upcast, type Command } from '.';
 
 let n = 8900;
 const command = (type: string, kind: TableName, entityId: string, payload: object, base?: Record<string, number>): Command =>
@@ -112,13 +112,18 @@ describe('a command of an earlier version', () => {
   const old = { type: 'provisional.add', schemaVersion: 1, payload: { what: 'Wire', why: 'bent', until: null, mayRun: true } };
 
   it('is written as this version would have written it, and nothing else of it changes', () => {
-    expect(upcast(old)).toEqual({ ...old, schemaVersion: 2, payload: { ...old.payload, untilOn: null } });
+    expect(upcast(old)).toEqual({ ...old, schemaVersion, payload: { ...old.payload, untilOn: null } });
     const other = { type: 'watch.add', schemaVersion: 1, payload: { what: 'Oil' } };
-    expect(upcast(other)).toEqual({ ...other, schemaVersion: 2 });
+    expect(upcast(other)).toEqual({ ...other, schemaVersion });
+  });
+
+  it('a limit without a service limit gets none, and is the book’s', () => {
+    const limit = { type: 'spec.add', schemaVersion: 2, payload: { quantity: 'ring-gap', low: 1e-4, high: null } };
+    expect(upcast(limit).payload).toEqual({ ...limit.payload, serviceLow: null, serviceHigh: null, origin: 'book' });
   });
 
   it('of this version is left alone, and upcasting twice is upcasting once', () => {
-    const now = { type: 'provisional.add', schemaVersion: 2, payload: { what: 'Wire', untilOn: '2030-02-01' } };
+    const now = { type: 'provisional.add', schemaVersion, payload: { what: 'Wire', untilOn: '2030-02-01' } };
     expect(upcast(now)).toEqual(now);
     expect(upcast(upcast(old))).toEqual(upcast(old));
   });

@@ -1,4 +1,4 @@
-import type { Answer, Complaint, Conditions, Evidence, ReadingValue, Retest, Shown, SymptomAnswer } from '../record';
+import type { Answer, Complaint, Conditions, Evidence, ReadingValue, Retest, Shown, Spec, SymptomAnswer } from '../record';
 import { define, defineSet } from './define';
 import type { Draft } from './draft';
 import { complaintRow } from './intake';
@@ -79,15 +79,8 @@ const readingAdd = define<{ jobId: string; position: string | null; conditions: 
     ),
 });
 
-const specAdd = define<{
-  bikeId: string;
-  quantity: string;
-  low: number | null;
-  high: number | null;
-  unit: string;
-  entered: string;
-  source: string;
-}>('spec.add', {
+export type SpecAdd = Omit<Spec, 'id' | 'versions'>;
+const specAdd = define<SpecAdd>('spec.add', {
   needs: (p) => [{ table: 'bike', id: p.bikeId }],
   job: () => null,
   draft: (d, p, c) => {

@@ -6,6 +6,7 @@ type Payload = Record<string, unknown>;
 /** For each version but the last: how payloads of that version are written in the next. Types not named stay as they are. */
 const steps: Record<number, Record<string, (payload: Payload) => Payload>> = {
   1: { 'provisional.add': (p) => ({ ...p, untilOn: null }) },
+  2: { 'spec.add': (p) => ({ ...p, serviceLow: null, serviceHigh: null, origin: 'book' }) },
 };
 
 /** A command of any earlier version as this program would have written it. Never changes what the command does. */

@@ -2,7 +2,7 @@ import { factsOf, type Knowledge } from '../knowledge';
 import { judge, limitFor, quantityInfo } from '../measure';
 import { amount, billOf, cents } from '../money';
 import { show } from '../quantity';
-import { list, type ReadingValue, type State } from '../record';
+import { list, placeWords, type ReadingValue, type State } from '../record';
 import { caseOf, rowWords } from '../trace';
 
 /** The record of a job as the owner gets it: titled sections of plain lines, the same for page and paper. */
@@ -34,7 +34,10 @@ export function recordOf(state: State, k: Knowledge, jobId: string, currency: st
   const c = caseOf(state, jobId);
   const own = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === jobId);
   const facts = factsOf(c.bike, c.job, k);
-  const place = (p: string | null) => (p && (c.bike.cylinders ?? 1) > 1 ? `, cylinder ${p}` : '');
+  const place = (p: string | null) => {
+    const words = placeWords(p, c.bike.cylinders);
+    return words && `, ${words}`;
+  };
   const parts = own(list(state, 'part'));
   const fitted = parts.filter((p) => p.status === 'fitted');
   const bill = billOf(fitted, c.repairs, c.job.rate);

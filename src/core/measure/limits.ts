@@ -56,5 +56,7 @@ export function quantityInfo(k: Knowledge, id: string, facts: Facts): QuantityIn
 /** This bike's own limit for a quantity if it has one, else the general figure, marked as such. */
 export function limitFor(info: QuantityInfo, specs: readonly Spec[]): Limit | null {
   const own = specs.find((s) => s.quantity === info.id);
-  return own ? { low: own.low, high: own.high, source: own.source, general: false } : info.general;
+  if (!own) return info.general;
+  const { low, high, serviceLow, serviceHigh, source, origin } = own;
+  return { low, high, serviceLow, serviceHigh, source, general: origin === 'general' };
 }

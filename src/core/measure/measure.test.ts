@@ -83,10 +83,14 @@ describe('limits', () => {
       high: 2,
       unit: 'psi',
       entered: '',
+      serviceLow: 0.5,
+      serviceHigh: null,
       source: 'book, page 61',
+      origin: 'book' as const,
       versions: {},
     };
-    expect(limitFor(info, [own])).toMatchObject({ low: 1, high: 2, general: false, source: 'book, page 61' });
+    expect(limitFor(info, [own])).toMatchObject({ low: 1, high: 2, serviceLow: 0.5, general: false, source: 'book, page 61' });
+    expect(limitFor(info, [{ ...own, origin: 'general' }])!.general).toBe(true);
   });
   it('a six-volt system should show about six at the coil (common practice)', () => {
     const six = quantityInfo(shipped, 'coil-supply', { voltage: 6 })!;

@@ -14,6 +14,15 @@ export type Kind =
   | 'rotation'
   | 'angle'
   | 'time'
+  | 'current'
+  | 'charge'
+  | 'capacitance'
+  | 'force'
+  | 'frequency'
+  | 'share'
+  | 'distance'
+  | 'speed'
+  | 'ratio'
   | 'count';
 
 export interface Unit {
@@ -109,6 +118,21 @@ export const units: readonly Unit[] = [
   { id: '°', kind: 'angle', factor: Math.PI / 180, decimals: 0, also: ['deg', 'degree', 'degrees'] },
   { id: 'min', kind: 'time', factor: 60, decimals: 0, also: ['minute', 'minutes'] },
   { id: 'h', kind: 'time', factor: 3600, decimals: 1, also: ['hour', 'hours'] },
+  { id: 's', kind: 'time', factor: 1, decimals: 0, also: ['sec', 'second', 'seconds'] },
+  { id: 'A', kind: 'current', factor: 1, decimals: 2, also: ['amp', 'amps', 'ampere', 'amperes'] },
+  { id: 'mA', kind: 'current', factor: 1e-3, decimals: 0, also: ['milliamp', 'milliamps'] },
+  { id: 'A h', kind: 'charge', factor: 3600, decimals: 1, also: ['ah'] },
+  { id: 'µF', kind: 'capacitance', factor: 1e-6, decimals: 2, also: ['uf', 'mfd', 'microfarad', 'microfarads'] },
+  { id: 'N', kind: 'force', factor: 1, decimals: 0, also: ['newton', 'newtons'] },
+  { id: 'kgf', kind: 'force', factor: 9.80665, decimals: 1, also: ['kg', 'kp'] },
+  { id: 'Hz', kind: 'frequency', factor: 1, decimals: 1, also: ['hertz', '/s', 'asecond'] },
+  { id: '%', kind: 'share', factor: 0.01, decimals: 0, also: ['percent'] },
+  // Not a length of a part: nothing on a motorcycle is measured in these.
+  { id: 'm/s', kind: 'speed', factor: 1, decimals: 1, also: [] },
+  { id: 'to 1', kind: 'ratio', factor: 1, decimals: 2, also: [':1'] },
+  { id: 'm', kind: 'distance', factor: 1, decimals: 0, also: ['metre', 'metres', 'meter', 'meters'] },
+  { id: 'km', kind: 'distance', factor: 1e3, decimals: 0, also: ['kilometre', 'kilometres'] },
+  { id: 'mi', kind: 'distance', factor: 1609.344, decimals: 0, also: ['mile', 'miles'] },
   { id: '', kind: 'count', factor: 1, decimals: 0, also: [] },
 ];
 

@@ -27,7 +27,7 @@ export const fields: { readonly [T in TableName]: FieldsOf<T> } = {
     'compressionRatio',
     'archetype',
   ],
-  spec: ['bikeId', 'quantity', 'low', 'high', 'unit', 'entered', 'source'],
+  spec: ['bikeId', 'quantity', 'low', 'high', 'serviceLow', 'serviceHigh', 'unit', 'entered', 'source', 'origin'],
   job: [
     'bikeId',
     'openedAt',

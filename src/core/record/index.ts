@@ -3,5 +3,6 @@ export * from './fields';
 export * from './state';
 export * from './change';
 export * from './groupBy';
+export * from './place';
 export * from './snapshot';
 export { freshBike, freshJob } from './fresh';

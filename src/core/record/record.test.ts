@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { id } from '../../../test/fixtures/commands';
 import { after } from '../../../test/fixtures/state';
 import { snapshotAfter } from '../../../test/fixtures/snapshot';
-import { applyChanges, bump, fields, groupBy, hasField, invert, list, stateOf, tableNames, type Change, type State } from '.';
+import { applyChanges, bump, fields, groupBy, hasField, invert, list, placeWords, stateOf, tableNames, type Change, type State } from '.';
 
 const plain = (s: State) => Object.fromEntries(tableNames.map((t) => [t, list(s, t).map((r) => ({ ...r, versions: null }))]));
 
@@ -85,4 +85,17 @@ describe('the record', () => {
       [0, [4, 2, 6]],
     ]);
   });
+});
+
+describe('a place in words', () => {
+  it.each([
+    [null, 2, ''],
+    ['2', 2, 'cylinder 2'],
+    ['1', 1, ''],
+    ['1', null, ''],
+    ['2 top ring', 4, 'cylinder 2, top ring'],
+    ['1 top across', 1, 'top across'],
+    ['bolt 3', 2, 'bolt 3'],
+    ['left', 4, 'left'],
+  ])('%s on %s cylinders is "%s"', (position, cylinders, words) => expect(placeWords(position, cylinders)).toBe(words));
 });

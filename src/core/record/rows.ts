@@ -52,10 +52,19 @@ export interface Spec extends Base {
   /** Lower and upper limit in SI; null where the limit is one-sided. */
   low: Maybe<number>;
   high: Maybe<number>;
+  /** Beyond these the part is done for; null where the book has only a standard. */
+  serviceLow: Maybe<number>;
+  serviceHigh: Maybe<number>;
   unit: string;
   entered: string;
+  /** Where it says so: the page of the book, who measured it. */
   source: string;
+  origin: SpecOrigin;
 }
+
+/** Where a limit of a bike comes from: its book, a measurement of what runs well, its owner's own wish, or a general figure. */
+export const specOrigins = ['book', 'measured', 'owner', 'general'] as const;
+export type SpecOrigin = (typeof specOrigins)[number];
 
 export interface Job extends Base {
   bikeId: string;

@@ -1,4 +1,4 @@
-import type { AnyRow, Own, TableName } from './rows';
+import type { AnyRow, Own, Reading, TableName } from './rows';
 import { emptyState, put, type Experience, type JournalEntry, type State } from './state';
 
 /** Personal data that rows refer to by id. */
@@ -30,6 +30,8 @@ export interface JobSnapshot {
   journal: JournalEntry[];
   /** What the shop's closed jobs turned out to be; absent in a snapshot that was kept by an earlier version. */
   experience?: Experience;
+  /** Readings of this bike from its other jobs, to hold new ones against; absent where none were kept. */
+  earlier?: Reading[];
 }
 
 /** A journal line as it travels to devices that are listening: with the personal data that its rows point to. */

@@ -75,9 +75,12 @@ async function quillon(w: DemoWriter, j: DemoJob): Promise<void> {
     quantity: 'compression',
     low: 142 * 6894.757293168,
     high: 195 * 6894.757293168,
+    serviceLow: 115 * 6894.757293168,
+    serviceHigh: null,
     unit: 'psi',
     entered: '142 to 195 psi',
     source: 'book of this bike, page 61',
+    origin: 'book',
   });
   await j.test(w.day(6, 10), 'turn-by-hand', 'free', { note: 'Oil in the holes, turned two full turns.' });
   await j.test(w.day(6, 10, 10), 'oil-check', 'right', { note: 'Fresh oil put in by the owner.' });

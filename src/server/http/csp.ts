@@ -19,7 +19,8 @@ export const contentSecurityPolicy = [
   "style-src 'self' 'unsafe-inline'",
   "img-src 'self' blob: data:",
   "font-src 'self'",
-  "connect-src 'self'",
+  // A real instrument's bridge listens on this machine only.
+  "connect-src 'self' ws://127.0.0.1:* ws://localhost:*",
   "worker-src 'self'",
   "object-src 'none'",
   "base-uri 'none'",

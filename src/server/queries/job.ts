@@ -5,6 +5,9 @@ import { allRows, rowsWhere } from '../db/rows';
 import { experienceIn } from './experience';
 import { journalOf } from '../commands/gather';
 
+/** Readings of other jobs that come along: as many as a small chart can show. */
+const mostEarlier = 400;
+
 export async function jobSnapshot(from: pg.Pool, shopId: string, jobId: string, actorId: string | null): Promise<JobSnapshot | null> {
   return lookAt(from, shopId, (db) => snapshotIn(db, shopId, jobId, actorId));
 }
@@ -37,6 +40,7 @@ export async function snapshotIn(db: Db, shopId: string, jobId: string, actorId:
     personal,
     journal: await journalOf(db, jobId, job.bikeId),
     experience: await experienceIn(db),
+    earlier: (await rowsWhere(db, 'reading', 'bikeId', [job.bikeId])).filter((r) => r.jobId !== jobId).slice(-mostEarlier),
   };
 }
 

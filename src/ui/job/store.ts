@@ -255,6 +255,7 @@ export class JobStore {
       personal: this.view.personal,
       journal: this.said.journal,
       experience: this.said.experience,
+      earlier: this.snapshot.earlier,
     };
   }
 

@@ -12,10 +12,23 @@ export function Bench({ bar, side, line, children }: { bar: ReactNode; side?: Re
     if (document.activeElement === document.body) main.current?.focus({ preventScroll: true });
   }, []);
   return (
-    <Box sx={{ display: 'grid', gridTemplateRows: 'auto minmax(0,1fr) auto', height: '100dvh', minHeight: 320 }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateRows: 'auto minmax(0,1fr) auto',
+        height: '100dvh',
+        minHeight: 320,
+        // On paper the middle stands alone and at its full length.
+        '@media print': { display: 'block', height: 'auto', '& > *:not([data-middle])': { display: 'none' } },
+      }}
+    >
       {bar}
-      <Box sx={{ display: 'flex', minHeight: 0 }}>
-        {side && <Box sx={{ overflowY: 'auto', overflowX: 'hidden', flexShrink: 0, py: { xs: 0.5, md: 1 } }}>{side}</Box>}
+      <Box data-middle sx={{ display: 'flex', minHeight: 0 }}>
+        {side && (
+          <Box className="not-on-paper" sx={{ overflowY: 'auto', overflowX: 'hidden', flexShrink: 0, py: { xs: 0.5, md: 1 } }}>
+            {side}
+          </Box>
+        )}
         <Box
           component="main"
           ref={main}
@@ -29,6 +42,7 @@ export function Bench({ bar, side, line, children }: { bar: ReactNode; side?: Re
             borderLeft: side ? 1 : 0,
             borderColor: 'divider',
             '&:focus': { outline: 'none' },
+            '@media print': { overflow: 'visible', borderLeft: 0 },
           }}
         >
           {children}

@@ -3,6 +3,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import HistoryIcon from '@mui/icons-material/ManageHistory';
 import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
+import Keyboard from '@mui/icons-material/Keyboard';
+import KeyboardHide from '@mui/icons-material/KeyboardHide';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
 import { createContext, Suspense, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
@@ -21,6 +23,7 @@ import { Spine } from './Spine';
 import { TopBar } from './TopBar';
 import { Waits } from './Waits';
 import { whoActs, WhoWorks } from './WhoWorks';
+import { useSingleKeys } from './useBareKeys';
 import { later } from './later';
 
 // Opened now and then only, so they are fetched then.
@@ -46,6 +49,7 @@ export function JobShell({ snapshot, stage, children }: { snapshot: Snapshot; st
 
 function Frame({ stage, children }: { stage: StageId | null; children: ReactNode }) {
   const { store, device, view, knowledge, jobId, traced } = useJob();
+  const [keys, setKeys] = useSingleKeys();
   const [logOpen, setLogOpen] = useState(false);
   const [waiting, setWaiting] = useState(false);
   const [trayOpen, setTrayOpen] = useState(false);
@@ -80,6 +84,11 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
         { label: redo ? 'Redo' : 'Nothing to redo', icon: <Redo />, disabled: !redo, does: () => redo && store.redo(redo.id) },
         { label: 'Let it wait', icon: <HourglassEmpty />, does: () => setWaiting(true) },
         { label: 'Log of this job', icon: <HistoryIcon />, does: () => setLogOpen(true) },
+        {
+          label: keys ? 'Single keys answer: switch off' : 'Single keys are off: switch on',
+          icon: keys ? <Keyboard /> : <KeyboardHide />,
+          does: () => setKeys(!keys),
+        },
       ]}
     >
       <WhoWorks people={people} actor={view.actor} onPick={pick} />

@@ -1,10 +1,10 @@
 import { factsOf } from '../../knowledge';
 import { limitFor, quantityInfo } from '../../measure';
 import { show } from '../../quantity';
-import { waitKinds, type Part, type PartStatus, type Provisional, type Torque, type Wait, type WaitKind } from '../../record';
+import { placeWords, waitKinds, type Part, type PartStatus, type Provisional, type Torque, type Wait, type WaitKind } from '../../record';
 import { checklist } from '../../stage';
 import { parseStages, parseThread } from '../../torque';
-import { positionsOf } from '../../trace';
+
 import { figure, figureWords, plainFigure, type Figure } from '../figure';
 import { amount, among, cylinder, mark, maybe, number, oneOf, perhaps, said, words } from '../slots';
 import { date, time } from '../times';
@@ -57,7 +57,7 @@ const read: Phrase = {
     return [
       {
         phrase: 'read',
-        words: `${name}${place && positionsOf(context.traced.bike.cylinders).length > 1 ? `, cylinder ${place}` : ''}: ${figureWords({ value, unit })}`,
+        words: `${[name, placeWords(place, context.traced.bike.cylinders)].filter(Boolean).join(', ')}: ${figureWords({ value, unit })}`,
         acts: [
           {
             do: 'act',
@@ -99,7 +99,7 @@ const limit: Phrase = {
     if (!bounds) return [];
     const from = (source as string) || 'book of this bike';
     const old = context.traced.specs.find((s) => s.quantity === id);
-    const set = { low: bounds[0], high: bounds[1], unit, entered, source: from };
+    const set = { low: bounds[0], high: bounds[1], serviceLow: null, serviceHigh: null, unit, entered, source: from, origin: 'book' };
     return one(
       'limit',
       `Limit of ${name}: ${figureWords({ value, unit })}, from ${from}${old ? ' (takes the place of the one there)' : ''}`,

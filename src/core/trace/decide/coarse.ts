@@ -1,3 +1,4 @@
+import { sameTelling } from './information';
 import type { Problem, Situation, TestAct } from './problem';
 
 /** A problem with fewer hypotheses, tests and faults that stands for a larger one, with the larger one's indices. */
@@ -20,6 +21,18 @@ function scaled(x: readonly number[], by: number): Float64Array {
   return out;
 }
 
+/** The heaviest of some weights, heaviest first; of equal ones the first. */
+function heaviest(weights: Float64Array, most: number): number[] {
+  let at: number[] = [];
+  for (let h = 0; h < weights.length; h++) if (weights[h] > 0) at.push(h);
+  if (at.length > most) {
+    const least = Float64Array.from(at, (h) => weights[h]).sort()[at.length - most];
+    const over = at.filter((h) => weights[h] > least);
+    at = [...over, ...at.filter((h) => weights[h] === least).slice(0, most - over.length)];
+  }
+  return at.sort((a, b) => weights[b] - weights[a] || a - b);
+}
+
 /** The same whatever the size of the problem. */
 export const coarseLimits = { hypotheses: 100, tests: 24 };
 
@@ -28,15 +41,20 @@ export const coarseLimits = { hypotheses: 100, tests: 24 };
  * names one of its faults, so that no mass is lost; and the tests that tell most, for their cost and at all.
  */
 export function coarse(p: Problem, s: Situation, bits: Float64Array, limits = coarseLimits): Coarse {
-  const order = [...s.weights.keys()].filter((h) => s.weights[h] > 0).sort((a, b) => s.weights[b] - s.weights[a] || a - b);
-  const kept = order.slice(0, limits.hypotheses);
+  const kept = heaviest(s.weights, limits.hypotheses);
   const weights = kept.map((h) => s.weights[h]);
-  const place = new Map<number, number>();
-  kept.forEach((h, i) => p.faults[h].forEach((f) => place.has(f) || place.set(f, i)));
+  const stands = new Int32Array(s.weights.length).fill(-1);
+  const place = new Int32Array(p.repairs.length).fill(-1);
+  kept.forEach((h, i) => {
+    stands[h] = i;
+    for (const f of p.faults[h]) if (place[f] < 0) place[f] = i;
+  });
   let lost = 0;
-  for (const h of order.slice(limits.hypotheses)) {
-    const near = p.faults[h].map((f) => place.get(f)).filter((i): i is number => i !== undefined);
-    if (near.length) weights[Math.min(...near)] += s.weights[h];
+  for (let h = 0; h < s.weights.length; h++) {
+    if (stands[h] >= 0 || s.weights[h] <= 0) continue;
+    let near = Infinity;
+    for (const f of p.faults[h]) if (place[f] >= 0 && place[f] < near) near = place[f];
+    if (near < Infinity) weights[near] += s.weights[h];
     else lost += s.weights[h];
   }
   const total = weights.reduce((a, b) => a + b, 0);
@@ -57,11 +75,12 @@ export function coarse(p: Problem, s: Situation, bits: Float64Array, limits = co
       faults: kept.map((h) => p.faults[h].map((f) => short.get(f)!)),
       access: p.access,
       repairs: repairs.map((f) => p.repairs[f]),
-      tests: tests.map((t): TestAct => ({
-        cost: p.tests[t].cost,
-        want: p.tests[t].want,
-        likelihood: p.tests[t].likelihood.map((l) => picked(l, kept)),
-      })),
+      tests: tests.map((t): TestAct => {
+        const { cost, want, likelihood } = p.tests[t];
+        const test: TestAct = { cost, want, likelihood: likelihood.map((l) => picked(l, kept)) };
+        sameTelling(test, p.tests[t], stands);
+        return test;
+      }),
     },
     situation: {
       ...s,

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Random } from '../../../../test/chaos/random';
 import { followed, optimum, randomModel } from '../../../../test/oracle/optimum';
-import { AccessStates, afterRepair, coarse, decide, information, repairOrder, weigh, type Problem } from '.';
+import { AccessStates, afterRepair, best, coarse, decide, information, repairOrder, testOrRepair, weigh, type Problem } from '.';
 
 const model = (seed: number, kind: 'single' | 'multi', faults: number, tests: number) => {
   const draw = new Random(seed);
@@ -55,6 +55,17 @@ describe('the choice against the exact optimum', () => {
     for (const r of ratios) expect(r).toBeGreaterThan(1 - 1e-9);
     expect(ratios.reduce((a, b) => a + b, 0) / ratios.length).toBeLessThan(1.03);
     expect(Math.max(...ratios)).toBeLessThan(1.2);
+  });
+
+  it('whether to test or to repair is known without looking deeper, and is the same', () => {
+    const kinds = new Set<string>();
+    for (let i = 0; i < 120; i++) {
+      const { problem, start } = model(3000 + i, i % 2 ? 'single' : 'multi', 5, 6);
+      const { choice } = best(weigh(problem, start));
+      kinds.add(choice.kind);
+      expect(testOrRepair(problem, start)).toEqual(choice.kind === 'test' ? { kind: 'test' } : choice);
+    }
+    expect(kinds).toEqual(new Set(['test', 'repair']));
   });
 
   it('the value it names is never under the optimum', () => {

@@ -104,16 +104,38 @@ export interface Weighed {
   repairs: { index: number; value: number }[];
 }
 
+/** The tests worth weighing, by what each is expected to cost if it is repaired on from it. */
+function testsWeighed(p: Problem, s: Situation, most: number): Weighed['tests'] {
+  const tests = shortlist(scored(p, s), most).map(({ index, bits }) => ({ index, bits, value: testThenRepair(p, s, index) }));
+  return tests.sort(byValue);
+}
+
+const byValue = (a: { value: number; index: number }, b: { value: number; index: number }) => a.value - b.value || a.index - b.index;
+
 /** What each act worth doing next is expected to cost in all. */
 export function weigh(p: Problem, s: Situation, depth: Depth = shippedDepth, level = 0, reached = 1, plan = repairOrder(p, s)): Weighed {
   const deeper = (next: Situation, chance: number) => costToGo(p, next, depth, level + 1, reached * chance);
-  const list = shortlist(scored(p, s), depth.shortlist[level === 0 ? 0 : 1]);
-  const tests = list.map(({ index, bits }) => ({ index, bits, value: testThenRepair(p, s, index) }));
-  tests.sort((a, b) => a.value - b.value || a.index - b.index);
+  const tests = testsWeighed(p, s, depth.shortlist[level === 0 ? 0 : 1]);
   for (const t of tests.slice(0, depth.beam[level])) t.value = Math.min(t.value, testValue(p, s, t.index, deeper));
-  tests.sort((a, b) => a.value - b.value || a.index - b.index);
+  tests.sort(byValue);
   const repairs = plan.order.slice(0, depth.repairs).map((index) => ({ index, value: repairValue(p, s, index, deeper) }));
   return { plan, tests, repairs };
+}
+
+/**
+ * Whether the act of least expected cost is a test, as `best` of `weigh` would say, or else which repair it is. It looks no
+ * deeper into the tests than it must: one that is worth it without looking deeper stays so.
+ */
+export function testOrRepair(p: Problem, s: Situation, depth: Depth = shippedDepth): { kind: 'test' } | Exclude<Choice, { kind: 'test' }> {
+  const plan = repairOrder(p, s);
+  const deeper = (next: Situation, chance: number) => costToGo(p, next, depth, 1, chance);
+  const repairs = plan.order.slice(0, depth.repairs).map((index) => ({ index, value: repairValue(p, s, index, deeper) }));
+  const { choice, value } = best({ plan, tests: [], repairs });
+  if (choice.kind !== 'repair') return { kind: 'none' };
+  const tests = testsWeighed(p, s, depth.shortlist[0]);
+  const pays = (cost: number) => cost < value - 1e-12;
+  const worth = tests.some((t) => pays(t.value)) || tests.slice(0, depth.beam[0]).some((t) => pays(testValue(p, s, t.index, deeper)));
+  return worth ? { kind: 'test' } : choice;
 }
 
 /** The act of least expected cost among what was weighed. */

@@ -48,6 +48,25 @@ describe('tests that can tell nothing', () => {
   });
 });
 
+describe('what a test tells', () => {
+  it('is the mutual information of outcome and hypothesis, also where few hypotheses differ', () => {
+    // Straight from the definition: sum of p(h, o) * log2(p(o | h) / p(o)).
+    const defined = (w: Float64Array, l: readonly Float64Array[]) =>
+      l.reduce((bits, row) => {
+        const p = row.reduce((x, y, h) => x + y * w[h], 0);
+        return row.reduce((x, y, h) => (y > 0 && w[h] > 0 ? x + w[h] * y * Math.log2(y / p) : x), bits);
+      }, 0);
+    const row = fc.constantFrom([0.9, 0.1, 0], [0.2, 0.5, 0.3], [1, 0, 0], [0.9, 0.05, 0.05]);
+    fc.assert(
+      fc.property(fc.array(row, { minLength: 7, maxLength: 7 }), chances(7), (rows, w) => {
+        const likelihood = [0, 1, 2].map((o) => Float64Array.from(rows, (r) => r[o]));
+        const weights = normal(w);
+        expect(information(weights, { cost: 1, want: 0, likelihood })).toBeCloseTo(defined(weights, likelihood), 10);
+      }),
+    );
+  });
+});
+
 describe('rows', () => {
   it('are zeros, of their length, and nobody else’s', () => {
     const rows = new Rows(3);

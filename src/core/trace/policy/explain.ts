@@ -1,4 +1,5 @@
 import { type Knowledge, testById } from '../../knowledge';
+import { placeWords } from '../../record';
 import { buildModel, type Model } from '../model/build';
 import type { Case } from '../model/case';
 import { faultProbabilities } from '../model/probabilities';
@@ -58,7 +59,8 @@ export function rowWords(k: Knowledge, c: Case, rowId: string): string {
       test?.outcomes.find((o) => o.id === e.outcome)?.says ??
       test?.couldNot?.find((o) => `could-not:${o.id}` === e.outcome)?.says ??
       e.outcome;
-    const place = e.position && (c.bike.cylinders ?? 1) > 1 ? `, cylinder ${e.position}` : '';
+    const where = placeWords(e.position, c.bike.cylinders);
+    const place = where && `, ${where}`;
     return `${test?.name ?? e.testId}${place}: ${said}`;
   }
   const complaint = c.complaints.find((x) => x.id === rowId);

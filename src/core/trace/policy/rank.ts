@@ -1,3 +1,4 @@
+import { placeWords } from '../../record';
 import type { Model } from '../model/build';
 import { faultProbabilities } from '../model/probabilities';
 import { infer, product } from '../network';
@@ -80,7 +81,7 @@ export interface RankOptions {
 }
 
 export const placeName = (name: string, position: string | null, positions: readonly string[]) =>
-  position !== null && positions.length > 1 ? `${name}, cylinder ${position}` : name;
+  [name, placeWords(position, positions.length)].filter(Boolean).join(', ');
 
 export function rank(
   model: Model,

@@ -1,6 +1,7 @@
 import { type Test, testById } from '../../knowledge';
 import { applicability } from '../../knowledge';
 import { best, canTell, information, leastBits } from '../decide';
+import type { Beliefs } from '../policy/beliefs';
 import { schoolChoice, schoolRank, type SchoolId } from '../policy/schools';
 import type { Coin } from './coin';
 import type { Thread } from './thread';
@@ -13,6 +14,8 @@ export interface Policy {
   next(thread: Thread, coin: Coin): Act;
   /** True if its choice hangs on the thread alone, so that it is made once for all bikes that come this way. */
   shared: boolean;
+  /** True if what was believed before its first repair is kept with the course. */
+  asked?: boolean;
 }
 
 const actOf = (thread: Thread, choice: { kind: 'test' | 'repair'; index: number } | null): Act => {
@@ -27,10 +30,11 @@ const actOf = (thread: Thread, choice: { kind: 'test' | 'repair'; index: number 
 export const leastCost: Policy = {
   name: 'least-cost',
   shared: true,
+  asked: true,
   next: (thread) => {
-    const { rough, weighed } = thread.weighing;
-    const { choice } = best(weighed);
+    const { choice } = best(thread.weighed);
     if (choice.kind === 'none') return { kind: 'none' };
+    const { rough } = thread.look;
     return actOf(thread, { kind: choice.kind, index: (choice.kind === 'test' ? rough.tests : rough.repairs)[choice.index] });
   },
 };
@@ -44,16 +48,49 @@ export const school = (id: SchoolId): Policy => ({
   },
 });
 
+/** How likely each suspect is to be there and to be mended, by its index. */
+function chances({ beliefs, situation }: Thread): Float64Array {
+  const chance = new Float64Array(beliefs.repairCost.length);
+  beliefs.faults.forEach((f, h) => f.forEach((i) => (chance[i] += situation.weights[h])));
+  return chance;
+}
+
 /** The most likely part is replaced, and the next, without any test. */
 export const likeliest: Policy = {
   name: 'replace-likeliest',
   shared: true,
   next: (thread) => {
-    const { beliefs, situation } = thread;
-    const chance = new Float64Array(beliefs.repairCost.length);
-    beliefs.faults.forEach((f, h) => f.forEach((i) => (chance[i] += situation.weights[h])));
+    const chance = chances(thread);
     const index = chance.reduce((m, x, i) => (x > chance[m] ? i : m), 0);
     return chance[index] > 0 ? actOf(thread, { kind: 'repair', index }) : { kind: 'none' };
+  },
+};
+
+/** How likely it is that one of the three likeliest suspects is to be mended. */
+function oneOfThree(thread: Thread): number {
+  const { beliefs, situation } = thread;
+  const chance = chances(thread);
+  const three = new Set([...chance.keys()].sort((a, b) => chance[b] - chance[a] || a - b).slice(0, 3));
+  return beliefs.faults.reduce((sum, f, h) => (f.some((i) => three.has(i)) ? sum + situation.weights[h] : sum), 0);
+}
+
+/** So sure that the cause is one of the first three, before anything is repaired. */
+const sure = 0.95;
+
+/**
+ * Least cost, but nothing is repaired for the first time before the cause is one of three suspects with 95 %, as long as a
+ * test can tell anything: what it costs more is the price of that certainty.
+ */
+export const sureFirst: Policy = {
+  name: 'sure-first',
+  shared: true,
+  asked: true,
+  next: (thread, coin) => {
+    const act = leastCost.next(thread, coin);
+    if (act.kind !== 'repair' || thread.events.some((e) => e.kind === 'repair')) return act;
+    const [test] = thread.weighed.tests;
+    if (!test || oneOfThree(thread) >= sure) return act;
+    return actOf(thread, { kind: 'test', index: thread.look.rough.tests[test.index] });
   },
 };
 
@@ -75,25 +112,25 @@ export const random: Policy = {
  */
 export const inOrder = (name: string, order: readonly string[]): Policy => {
   const place = new Map(order.map((id, i) => [id, i]));
+  // By the tests of a belief: their places in the order.
+  const places = new WeakMap<Beliefs['tests'], Float64Array>();
+  const placesOf = (tests: Beliefs['tests']) => {
+    let all = places.get(tests);
+    if (!all) places.set(tests, (all = Float64Array.from(tests, (t) => place.get(t.test.id) ?? Infinity)));
+    return all;
+  };
   return {
     name,
     shared: true,
-    next: (thread) => {
-      const { rough, weighed, bits } = thread.weighing;
-      const { choice } = best(weighed);
-      if (choice.kind === 'none') return { kind: 'none' };
-      if (choice.kind === 'repair') return actOf(thread, { kind: 'repair', index: rough.repairs[choice.index] });
-      const { beliefs } = thread;
+    next: (thread, coin) => {
+      const { stop } = thread;
+      const { rough, bits } = thread.look;
+      if (stop.kind === 'none') return stop;
+      if (stop.kind === 'repair') return actOf(thread, { kind: 'repair', index: rough.repairs[stop.index] });
+      const at = placesOf(thread.beliefs.tests);
       let index = -1;
-      let least = Infinity;
-      bits.forEach((b, i) => {
-        const at = place.get(beliefs.tests[i].test.id) ?? Infinity;
-        if (b > leastBits && at < least) {
-          least = at;
-          index = i;
-        }
-      });
-      return actOf(thread, { kind: 'test', index: index < 0 ? rough.tests[choice.index] : index });
+      for (let i = 0; i < bits.length; i++) if (bits[i] > leastBits && at[i] < (index < 0 ? Infinity : at[index])) index = i;
+      return index < 0 ? leastCost.next(thread, coin) : actOf(thread, { kind: 'test', index });
     },
   };
 };

@@ -18,7 +18,7 @@ export interface Course {
   wrong: number;
   /**
    * What was believed of each suspect before the first repair, whether it was there, and whether it brought what is
-   * complained of; null if nothing was repaired. Suspects that hardly come into question are left out.
+   * complained of; null if nothing was repaired or the policy is not asked. Suspects that hardly come into question are left out.
    */
   first: { chance: number; there: boolean; cause: boolean }[] | null;
 }
@@ -53,7 +53,7 @@ export function follow(policy: Policy, start: Thread, bike: Bike, coin: Coin, { 
       thread = thread.after({ kind: 'test', testId: act.test.id, position: act.position, outcome });
       continue;
     }
-    if (policy.name === 'least-cost') course.first ??= believed(thread, bike);
+    if (policy.asked) course.first ??= believed(thread, bike);
     const { remedy } = faultById(start.knowledge, act.key.split('#')[0])!;
     pay(remedy.minutes + retestMinutes, remedy.parts, remedy.access);
     course.repairs++;

@@ -2,7 +2,18 @@ import { faultById, foundBy, testById, type Knowledge, type Test } from '../../k
 import { buildModel, type Model } from '../model/build';
 import { infer, type Posterior } from '../network';
 import { keyOf } from '../model/groups';
-import { afterOutcome, coarse, canTell, information, weigh, type Coarse, type Situation, type Weighed } from '../decide';
+import {
+  afterOutcome,
+  best,
+  coarse,
+  canTell,
+  information,
+  testOrRepair,
+  weigh,
+  type Coarse,
+  type Situation,
+  type Weighed,
+} from '../decide';
 import { believe, type Beliefs } from '../policy/beliefs';
 import { caseAfter, type Event, type Setting } from './course';
 
@@ -19,6 +30,12 @@ function sameFindings(k: Knowledge, found: readonly string[]): ReadonlySet<Test>
 
 /** Threads that hold on to what was worked out for them; the one that was looked at least lately lets go first. */
 const mostHeld = 96;
+
+/** What can be seen from where a job stands without weighing anything against anything. */
+interface Look {
+  bits: Float64Array;
+  rough: Coarse;
+}
 
 /** What the threads of one job hold; a choice once made is kept by each thread for itself. */
 class Held {
@@ -44,7 +61,9 @@ const surprising = 0.01;
 export class Thread {
   private readonly next = new Map<string, Thread>();
   private known: { beliefs: Beliefs; situation: Situation } | null = null;
-  private seen: { bits: Float64Array; rough: Coarse; weighed: Weighed } | null = null;
+  private noted: Look | null = null;
+  private seen: Weighed | null = null;
+  private sharp: { model: Model; posterior: Posterior } | null = null;
   /** What a policy chose here, by its name. */
   readonly chosen = new Map<string, unknown>();
   private readonly held: Held;
@@ -60,7 +79,7 @@ export class Thread {
 
   /** Forgets what can be worked out again. */
   letGo(): void {
-    this.known = this.seen = null;
+    this.known = this.noted = this.seen = this.sharp = null;
   }
 
   after(e: Event): Thread {
@@ -83,21 +102,33 @@ export class Thread {
     return this.stand().situation;
   }
 
-  /** What every test would tell from here, and what the acts worth doing are expected to cost. */
-  get weighing(): { bits: Float64Array; rough: Coarse; weighed: Weighed } {
-    if (this.seen) return this.seen;
+  /** What every test would tell from here, and the choice in rough. */
+  get look(): Look {
+    if (this.noted) return this.noted;
     const { beliefs, situation } = this.stand();
     const all = beliefs.problem.tests;
     const bits = new Float64Array(all.length);
     for (let i = 0; i < all.length; i++) if (!situation.shut[i] && canTell(all[i])) bits[i] = information(situation.weights, all[i]);
-    const rough = coarse(beliefs.problem, situation, bits);
-    return (this.seen = { bits, rough, weighed: weigh(rough.problem, rough.situation) });
+    return (this.noted = { bits, rough: coarse(beliefs.problem, situation, bits) });
+  }
+
+  /** What the acts worth doing from here are expected to cost. */
+  get weighed(): Weighed {
+    const { problem, situation } = this.look.rough;
+    return (this.seen ??= weigh(problem, situation));
+  }
+
+  /** The repair of least expected cost, in the rough choice's numbers, if no test is worth more than repairing. */
+  get stop(): ReturnType<typeof testOrRepair> {
+    const { problem, situation } = this.look.rough;
+    return this.seen ? best(this.seen).choice : testOrRepair(problem, situation);
   }
 
   /** The odds of every suspect, worked out from the whole network at once, as the suspects panel shows them. */
   get exact(): { model: Model; posterior: Posterior } {
+    if (this.sharp) return this.sharp;
     const model = buildModel(this.knowledge, caseAfter(this.setting, this.events));
-    return { model, posterior: infer(model.network, model.observations) };
+    return (this.sharp = { model, posterior: infer(model.network, model.observations) });
   }
 
   private stand(): { beliefs: Beliefs; situation: Situation } {
@@ -125,7 +156,8 @@ export class Thread {
     const found = foundBy(test);
     const same = sameFindings(this.knowledge, found);
     for (let i = 0; i < shut.length; i++) if (beliefs.tests[i].position === e.position && same.has(beliefs.tests[i].test)) shut[i] = 1;
-    return { beliefs, situation: { ...situation, weights, shut, state: this.state(beliefs) } };
+    const { next } = beliefs.strip.states.reach(situation.state, beliefs.strip.states.want(test?.access));
+    return { beliefs, situation: { ...situation, weights, shut, state: next } };
   }
 
   private afresh(): { beliefs: Beliefs; situation: Situation } {

@@ -4,7 +4,8 @@ import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { factsOf } from '../../../core/knowledge';
 import { limitFor, spread } from '../../../core/measure';
-import { groupBy } from '../../../core/record';
+import { panelById } from '../../../core/measure/panels';
+import { groupBy, placeWords } from '../../../core/record';
 import { positionsOf } from '../../../core/trace';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
@@ -17,11 +18,29 @@ import { Errata } from '../../parts/Errata';
 import { Tag } from '../../parts/Tag';
 import { infoOf } from '../../parts/test/readingDraft';
 import { dayTime } from '../../parts/times';
-import { Limits } from './Limits';
+import { SpecSheet } from './sheet/SpecSheet';
+import { PanelView } from './panel/PanelView';
+import { Rack } from './panel/Rack';
+import { AskedPanel, goToPanel, usePanelId } from './panel/usePanelId';
 
-export default function MeasureView({ snapshot }: { snapshot: Snapshot }) {
+/** `panel` is what the address asked for, for the server's picture of the page. */
+export default function MeasureView({ snapshot, panel = null }: { snapshot: Snapshot; panel?: string | null }) {
   return (
     <JobShell snapshot={snapshot} stage="measure">
+      <AskedPanel.Provider value={panel}>
+        <MeasureBench />
+      </AskedPanel.Provider>
+    </JobShell>
+  );
+}
+
+/** The panel that the address names, or all of them with what was read so far. */
+function MeasureBench() {
+  const panel = panelById(usePanelId() ?? '');
+  if (panel) return <PanelView key={panel.id} panel={panel} onBack={() => goToPanel(null)} />;
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+      <Rack />
       <Box
         sx={{
           display: 'grid',
@@ -35,11 +54,11 @@ export default function MeasureView({ snapshot }: { snapshot: Snapshot }) {
           <Readings />
         </Box>
         <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
-          <Limits />
+          <SpecSheet />
           <Errata />
         </Box>
       </Box>
-    </JobShell>
+    </Box>
   );
 }
 
@@ -90,6 +109,8 @@ export function TakeReading({ only }: { only?: string }) {
   );
 }
 
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
 function Readings() {
   const { knowledge, traced } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
@@ -99,7 +120,8 @@ function Readings() {
       {groups.length === 0 && <Empty>No reading yet. Each stands here on its limit bar, with what it is held against.</Empty>}
       {groups.map(([quantity, readings]) => {
         const info = infoOf(knowledge, quantity, facts);
-        const exact = readings.flatMap((r) => (r.value.kind === 'exact' && r.position ? [r.value.value] : []));
+        // Cylinders are held against each other; other places of a quantity are not alike.
+        const exact = readings.flatMap((r) => (r.value.kind === 'exact' && /^\d+$/.test(r.position ?? '') ? [r.value.value] : []));
         return (
           <Box key={quantity} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
             <Typography variant="h3">{info.name}</Typography>
@@ -108,9 +130,7 @@ function Readings() {
               {readings.map((r) => (
                 <LimitBar
                   key={r.id}
-                  label={[r.position && positionsOf(traced.bike.cylinders).length > 1 ? `Cylinder ${r.position}` : '', dayTime(r.takenAt)]
-                    .filter(Boolean)
-                    .join(' · ')}
+                  label={[capital(placeWords(r.position, traced.bike.cylinders)), dayTime(r.takenAt)].filter(Boolean).join(' · ')}
                   value={r.value}
                   unit={r.unit}
                   limit={limitFor(info, traced.specs)}

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
-import { useRef } from 'react';
 import type { Own } from '../../../core/record';
+import { TakeFile } from '../../parts/TakeFile';
 
 interface Brought {
   ok: boolean;
@@ -13,10 +13,7 @@ interface Brought {
 
 /** The way out and the way in: one YAML file. */
 export function FileActs({ onDone }: { onDone: (done: { says: string; problems: string[] }, rows?: readonly Own[]) => void }) {
-  const input = useRef<HTMLInputElement>(null);
-  const bring = async (file: File | undefined) => {
-    if (input.current) input.current.value = '';
-    if (!file) return;
+  const bring = async (file: File) => {
     try {
       const response = await fetch('/api/own', { method: 'POST', headers: { 'content-type': 'application/yaml' }, body: file });
       const told = (await response.json()) as Brought;
@@ -32,15 +29,9 @@ export function FileActs({ onDone }: { onDone: (done: { says: string; problems: 
       <Button href="/api/own" download="own-knowledge.yaml">
         Take along as YAML
       </Button>
-      <Button onClick={() => input.current?.click()}>Bring in YAML</Button>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        accept=".yaml,.yml,application/yaml,text/yaml"
-        aria-label="A file of own knowledge"
-        onChange={(e) => void bring(e.target.files?.[0])}
-      />
+      <TakeFile label="A file of own knowledge" accept=".yaml,.yml,application/yaml,text/yaml" onFile={bring}>
+        Bring in YAML
+      </TakeFile>
     </>
   );
 }

@@ -1,0 +1,3 @@
+export * from './line';
+export * from './live';
+export * from './types';

@@ -1,0 +1,2 @@
+export * from './belt';
+export * from './chain';

@@ -1,0 +1,4 @@
+export * from './battery';
+export * from './charging';
+export * from './drain';
+export * from './drop';

@@ -1,0 +1,4 @@
+export * from './crankcase';
+export * from './port';
+export * from './slider';
+export * from './volume';

@@ -1,0 +1,67 @@
+import type { Verdict } from '../judge';
+
+/** What the book allows at a speed; the curve runs straight between such points. Degrees before top dead centre. */
+export interface AdvancePoint {
+  rpm: number;
+  lowDegrees: number;
+  highDegrees: number;
+}
+
+export interface AdvanceReading {
+  rpm: number;
+  degrees: number;
+}
+
+/** What is allowed at a speed, or null outside the curve. */
+export function allowedAt(curve: readonly AdvancePoint[], rpm: number): { low: number; high: number } | null {
+  const sorted = [...curve].sort((a, b) => a.rpm - b.rpm);
+  const at = sorted.findIndex((p) => p.rpm >= rpm);
+  if (at < 0 || (at === 0 && sorted[0].rpm !== rpm)) return null;
+  if (sorted[at].rpm === rpm) return { low: sorted[at].lowDegrees, high: sorted[at].highDegrees };
+  const [a, b] = [sorted[at - 1], sorted[at]];
+  const t = (rpm - a.rpm) / (b.rpm - a.rpm);
+  const mix = (x: number, y: number) => x + (y - x) * t;
+  return { low: mix(a.lowDegrees, b.lowDegrees), high: mix(a.highDegrees, b.highDegrees) };
+}
+
+export interface AdvanceVerdict {
+  points: { reading: AdvanceReading; verdict: Extract<Verdict, 'low' | 'in' | 'high' | 'on the line' | 'no limit'> }[];
+  words: string;
+}
+
+/** A timing light is read to about a degree. Common practice. */
+const lightDegrees = 0.5;
+
+/**
+ * An advance curve against the book's: each point, and what its shape says. Late all along is the base timing, late only
+ * further up is the advance (weights, springs, vacuum), and one that does not move at all is stuck.
+ */
+export function advanceVerdict(curve: readonly AdvancePoint[], readings: readonly AdvanceReading[]): AdvanceVerdict {
+  const sorted = [...readings].sort((a, b) => a.rpm - b.rpm);
+  const points = sorted.map((reading) => {
+    const allowed = allowedAt(curve, reading.rpm);
+    if (!allowed) return { reading, verdict: 'no limit' as const };
+    const { degrees } = reading;
+    const near = Math.min(Math.abs(degrees - allowed.low), Math.abs(degrees - allowed.high)) < 2 * lightDegrees - 1e-9;
+    if (near && (degrees < allowed.low || degrees > allowed.high)) return { reading, verdict: 'on the line' as const };
+    return { reading, verdict: degrees < allowed.low ? ('low' as const) : degrees > allowed.high ? ('high' as const) : ('in' as const) };
+  });
+  const known = points.filter((p) => p.verdict !== 'no limit');
+  const all = (v: string) => known.length > 0 && known.every((p) => p.verdict === v);
+  const wanted = sorted.length > 1 ? (allowedAt(curve, sorted.at(-1)!.rpm)?.low ?? 0) - (allowedAt(curve, sorted[0].rpm)?.high ?? 0) : 0;
+  const moved = sorted.length > 1 ? sorted.at(-1)!.degrees - sorted[0].degrees : 0;
+  const words = ((): string => {
+    if (known.length === 0) return 'Nothing to hold it against at these speeds.';
+    if (wanted > 5 && moved < 2) return 'It does not advance at all: weights stuck, spring off its peg, or the unit dead.';
+    if (all('in')) return 'The curve follows the book.';
+    if (all('low')) return 'Late all along: set the base timing first, then look again.';
+    if (all('high')) return 'Early all along: set the base timing back before it is run hard, it can hole a piston.';
+    if (known[0].verdict === 'in' && known.at(-1)!.verdict === 'low')
+      return 'Right at idle, late further up: the advance does not come out fully.';
+    if (known[0].verdict === 'in' && known.at(-1)!.verdict === 'high')
+      return 'Right at idle, too early further up: weak springs or the wrong unit.';
+    if (known.some((p) => p.verdict === 'on the line')) return 'On the line, within what a light can be read to: measure again.';
+    return 'It leaves the book in the middle: a spring too many or too few, or a worn pivot.';
+  })();
+  return { points, words };
+}

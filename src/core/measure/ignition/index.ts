@@ -1,0 +1,3 @@
+export * from './advance';
+export * from './coil';
+export * from './points';

@@ -1,0 +1,4 @@
+export * from './debris';
+export * from './fill';
+export * from './mix';
+export * from './use';

@@ -1,0 +1,4 @@
+export * from './fields';
+export * from './read';
+export * from './types';
+export * from './file';

@@ -1,0 +1,182 @@
+import { batteryState, crankingState, daysUntilFlat, starterWords, type BatteryKind } from '../electrics';
+import { at, can, celsius, choice, exact, figure, nothing, result, yesNo, type Handed, type Panel } from '../panel';
+
+const amps = { low: 0, high: 500 };
+
+export const battery: Panel = {
+  id: 'battery',
+  group: 'electrics',
+  name: 'Battery',
+  about: 'How full it is from its voltage at rest, and whether it holds while it cranks.',
+  hazards: ['battery-acid', 'short-circuit', 'moving-parts'],
+  blocks: () => [
+    {
+      title: 'After some hours of rest',
+      fields: [
+        figure('rest', 'At rest', 'V', { quantity: 'battery-rest', plausible: can.volts }),
+        figure('t', 'Temperature', '°C', { plausible: can.celsius }),
+        choice('kind', 'Kind', { flooded: 'flooded', gel: 'gel', 'glass-mat': 'glass mat' }),
+      ],
+    },
+    {
+      title: 'While cranking, a second apart',
+      places: ['1', '2', '3', '4', '5'].map((id) => ({ id, label: `${id} s` })),
+      columns: [figure('crank', 'At its posts', 'V', { plausible: can.volts })],
+      note: 'Ten seconds on, a minute off.',
+    },
+  ],
+  work: (v, s) => {
+    const rest = v.figure('rest');
+    const t = v.figure('t');
+    const cranked = ['1', '2', '3', '4', '5'].flatMap((i) => {
+      const x = v.figure(at('crank', i));
+      return x === null ? [] : [{ s: Number(i), v: x }];
+    });
+    const system = s.voltage === 6 ? 6 : 12;
+    const state =
+      rest === null ? null : batteryState(rest, system, (v.choice('kind') ?? 'flooded') as BatteryKind, t === null ? 20 : celsius(t));
+    const trace = rest !== null && cranked.length >= 3 ? crankingState({ samples: [{ s: 0, v: rest }, ...cranked] }, system) : null;
+    if (!state) return nothing;
+    const bad = state.state === 'dead cell' || trace?.holds === false;
+    return result({
+      tone: bad ? 'bad' : state.state === 'full' || state.state === 'usable' ? 'good' : 'watch',
+      words: [state.words, trace?.words].filter(Boolean).join(' '),
+      lines: [
+        { label: 'At rest', value: exact(rest!), unit: 'V', limit: s.limit('battery-rest'), error: s.error('battery-rest') },
+        {
+          label: 'Charge',
+          value: exact(state.charge),
+          unit: '%',
+          limit: { low: 0.6, high: null, source: 'general figure', general: true },
+          error: { relative: 0, absolute: state.error / 2 },
+        },
+        ...(trace
+          ? [
+              {
+                label: 'While it turns',
+                value: exact(trace.turningV),
+                unit: 'V',
+                limit: s.limit('battery-cranking'),
+                error: s.error('battery-cranking'),
+              },
+            ]
+          : []),
+      ],
+      drawing: trace
+        ? {
+            kind: 'curve' as const,
+            x: 'seconds',
+            y: 'volts',
+            points: [{ x: 0, y: rest! }, ...cranked.map((c) => ({ x: c.s, y: c.v }))],
+            band: [],
+          }
+        : undefined,
+      handed: [
+        { testId: 'battery-rest', position: null, outcome: '', fieldId: 'rest' },
+        ...(trace ? [{ testId: 'crank-volts', position: null, outcome: trace.holds ? 'good' : 'low' }] : []),
+      ],
+    });
+  },
+};
+
+export const starter: Panel = {
+  id: 'starter',
+  group: 'electrics',
+  name: 'Starter',
+  about: 'Volts lost in either lead, current, and the spin on the bench: lead, engine or starter.',
+  hazards: ['short-circuit', 'moving-parts', 'battery-acid'],
+  blocks: () => [
+    {
+      title: 'While it cranks',
+      fields: [
+        figure('live', 'Lost along the live lead', 'V', { quantity: 'live-drop', plausible: can.volts }),
+        figure('earth', 'Lost along the earth', 'V', { quantity: 'earth-drop', plausible: can.volts }),
+        figure('current', 'Current', 'A', { plausible: amps }),
+        yesNo('free', 'Does the engine turn freely by hand?'),
+      ],
+    },
+    {
+      title: 'Off the bike, clamped',
+      fields: [figure('bench', 'Current, spinning free', 'A', { plausible: amps })],
+      note: 'Never in the hand: it kicks. It may labour at some positions only, so try several.',
+    },
+    {
+      title: 'The book, if it says',
+      fields: [
+        figure('current-book', 'Cranking', 'A', { plausible: amps }),
+        figure('bench-book', 'Spinning free', 'A', { plausible: amps }),
+      ],
+    },
+  ],
+  work: (v, s) => {
+    const [live, earth, current, bench] = ['live', 'earth', 'current', 'bench'].map((id) => v.figure(id));
+    if ([live, earth, current, bench].every((x) => x === null)) return nothing;
+    const free = v.choice('free');
+    const words = starterWords(
+      { crankingA: current, freeA: bench, liveDropV: live, earthDropV: earth, turnsFreely: free === null ? null : free === 'yes' },
+      { crankingA: v.figure('current-book') ?? 120, freeA: v.figure('bench-book') ?? 40 },
+    );
+    const handed: Handed[] = [
+      ...(live === null ? [] : [{ testId: 'live-drop', position: null, outcome: '', fieldId: 'live' }]),
+      ...(earth === null ? [] : [{ testId: 'earth-drop', position: null, outcome: '', fieldId: 'earth' }]),
+      ...(bench === null
+        ? []
+        : [{ testId: 'starter-bench', position: null, outcome: bench > 1.5 * (v.figure('bench-book') ?? 40) ? 'labours' : 'free' }]),
+    ];
+    return result({
+      tone: /Nothing here|spins freely/.test(words) ? 'good' : 'bad',
+      words,
+      lines: [
+        ...(live === null
+          ? []
+          : [{ label: 'Live lead', value: exact(live), unit: 'V', limit: s.limit('live-drop'), error: s.error('live-drop') }]),
+        ...(earth === null
+          ? []
+          : [{ label: 'Earth', value: exact(earth), unit: 'V', limit: s.limit('earth-drop'), error: s.error('earth-drop') }]),
+        ...(current === null ? [] : [{ label: 'Cranking', value: exact(current), unit: 'A' }]),
+        ...(bench === null ? [] : [{ label: 'Spinning free', value: exact(bench), unit: 'A' }]),
+      ],
+      handed,
+    });
+  },
+};
+
+export const drain: Panel = {
+  id: 'drain',
+  group: 'electrics',
+  name: 'Drain with the key off',
+  about: 'What flows while it stands, and in how many days that empties the battery.',
+  hazards: ['short-circuit'],
+  blocks: () => [
+    {
+      title: 'Meter in the earth lead, key off',
+      fields: [
+        figure('drain', 'Flows', 'mA', { plausible: { low: 0, high: 10 } }),
+        figure('capacity', 'Battery', 'A h', { plausible: { low: 1 * 3600, high: 100 * 3600 } }),
+      ],
+      note: 'Wait a minute before it is read: a clock or control unit goes to sleep.',
+    },
+  ],
+  work: (v) => {
+    const x = v.figure('drain');
+    if (x === null) return nothing;
+    const capacity = (v.figure('capacity') ?? 12 * 3600) / 3600;
+    const days = daysUntilFlat(x * 1000, capacity);
+    // Common practice: a few thousandths for a clock or an alarm, no more.
+    const bad = x > 0.005;
+    return result({
+      tone: bad ? 'bad' : 'good',
+      words: `${days === Infinity ? 'Nothing flows.' : `Half of it is gone in ${days < 2 ? `${Math.round(days * 24)} hours` : `${Math.round(days)} days`}.`}${bad ? ' Pull the fuses one after the other: where it falls is the circuit; then the regulator.' : ''}`,
+      lines: [
+        {
+          label: 'Flows',
+          value: exact(x),
+          unit: 'mA',
+          limit: { low: null, high: 0.005, source: 'general figure', general: true },
+          error: { relative: 0.02, absolute: 0.0002 },
+        },
+      ],
+      handed: [{ testId: 'drain', position: null, outcome: bad ? 'bad' : 'good' }],
+    });
+  },
+};

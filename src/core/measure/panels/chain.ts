@@ -1,0 +1,121 @@
+import { beltTensionN, chainWear, pitchMm, ratioOf, revsAt, teethWords } from '../drive';
+import { can, choice, exact, figure, mm, nothing, result, type Panel } from '../panel';
+
+export const chain: Panel = {
+  id: 'chain',
+  group: 'drive',
+  name: 'Chain and sprockets',
+  about: 'Wear over so many pins, slack, teeth, and the ratio.',
+  hazards: ['moving-parts'],
+  blocks: () => [
+    {
+      title: 'Chain, pulled tight',
+      fields: [
+        choice('chain', 'Number', Object.fromEntries(Object.keys(pitchMm).map((n) => [n, n]))),
+        figure('spaces', 'Over so many spaces', '', { plausible: { low: 5, high: 130 } }),
+        figure('length', 'Length', 'mm', { plausible: { low: 0.05, high: 2 } }),
+        choice('runs', 'Runs', { open: 'in the open', 'in oil': 'in oil' }),
+        figure('slack', 'Slack at its tightest place', 'mm', { quantity: 'chain-slack', plausible: { low: 0, high: 0.15 } }),
+      ],
+      note: 'Never by hand on a running chain.',
+    },
+    {
+      title: 'Sprockets',
+      fields: [
+        figure('front', 'Teeth in front', '', { plausible: { low: 8, high: 40 } }),
+        figure('rear', 'Teeth behind', '', { plausible: { low: 20, high: 80 } }),
+        choice('teeth', 'They look', { even: 'even', hooked: 'hooked', sharp: 'sharp' }),
+        figure('wheel', 'Wheel, all round', 'mm', { plausible: { low: 0.8, high: 3 } }),
+        figure('inner', 'Ratio before the chain', '', { plausible: { low: 1, high: 30 } }),
+      ],
+    },
+  ],
+  work: (v, s) => {
+    const words: string[] = [];
+    const lines = [];
+    let tone: 'good' | 'watch' | 'bad' = 'good';
+    const [number, spaces, length] = [v.choice('chain'), v.figure('spaces'), v.figure('length')];
+    if (number && spaces !== null && length !== null) {
+      const runs = (v.choice('runs') ?? 'open') as 'open' | 'in oil';
+      const w = chainWear(number, spaces, mm(length), runs);
+      words.push(w.words);
+      if (w.worn) tone = 'bad';
+      lines.push({
+        label: 'Longer by',
+        value: exact(w.share),
+        unit: '%',
+        limit: { low: null, high: runs === 'open' ? 0.02 : 0.01, source: 'general figure', general: true },
+        error: { relative: 0, absolute: 0.0005 / ((spaces * pitchMm[number]) / 1000) / 2 },
+      });
+    }
+    const slack = v.figure('slack');
+    if (slack !== null)
+      lines.push({
+        label: 'Slack',
+        value: exact(slack),
+        unit: 'mm',
+        limit: s.limit('chain-slack'),
+        error: { relative: 0, absolute: 1e-3 },
+      });
+    const teeth = v.choice('teeth') as 'even' | 'hooked' | 'sharp' | null;
+    if (teeth) {
+      words.push(teethWords(teeth));
+      if (teeth !== 'even') tone = 'bad';
+    }
+    const [front, rear] = [v.figure('front'), v.figure('rear')];
+    if (front !== null && rear !== null) {
+      const r = ratioOf(rear, front);
+      lines.push({ label: 'Ratio', value: exact(r), unit: 'to 1' });
+      const wheel = v.figure('wheel');
+      if (wheel !== null)
+        lines.push({ label: 'Revs at 80 km/h', value: exact(revsAt(80, mm(wheel), r * (v.figure('inner') ?? 1)) / 60), unit: 'rpm' });
+    }
+    if (words.length + lines.length === 0) return nothing;
+    return result({ tone, words: words.join(' ') || 'See the figures.', lines });
+  },
+};
+
+const force = { low: 0, high: 20000 };
+
+export const belt: Panel = {
+  id: 'belt',
+  group: 'drive',
+  name: 'Belt tension by torque',
+  about: 'A torque on the pivoting unit that sets a belt’s tension.',
+  hazards: ['moving-parts'],
+  blocks: () => [
+    {
+      title: 'Unit on its pivot, its other bolts loose',
+      fields: [
+        figure('torque', 'Torque on it', 'N·m', { plausible: { low: 0.1, high: 100 } }),
+        figure('arm', 'Pivot to the belt’s line', 'mm', { plausible: { low: 0.01, high: 0.5 } }),
+        figure('angle', 'Angle between arm and belt', '°', { plausible: can.signedAngle }),
+        figure('from', 'Tension of the book, from', 'N', { plausible: force }),
+        figure('to', 'to', 'N', { plausible: force }),
+      ],
+    },
+  ],
+  work: (v) => {
+    const [torque, arm] = [v.figure('torque'), v.figure('arm')];
+    if (torque === null || arm === null) return nothing;
+    const angle = v.figure('angle');
+    const deg = angle === null ? 90 : (angle * 180) / Math.PI;
+    if (deg <= 0 || deg >= 180) return result({ tone: 'bad', words: 'At this angle the arm does not pull at the belt.' });
+    const n = beltTensionN(torque, mm(arm), deg);
+    const [from, to] = [v.figure('from'), v.figure('to')];
+    const outside = (from !== null && n < from) || (to !== null && n > to);
+    return result({
+      tone: from === null && to === null ? 'open' : outside ? 'bad' : 'good',
+      words: `Each run is pulled with ${n.toFixed(0)} N.${outside ? ` Set ${((((from ?? to!) + (to ?? from!)) / 2 / n) * torque).toFixed(1)} N·m instead.` : ''} Hold it there while the other bolts go to their figure.`,
+      lines: [
+        {
+          label: 'Tension of each run',
+          value: exact(n),
+          unit: 'N',
+          limit: from === null && to === null ? null : { low: from, high: to, source: 'as entered here', general: false },
+          error: { relative: 0.05, absolute: 0 },
+        },
+      ],
+    });
+  },
+};

@@ -1,0 +1,204 @@
+import { atClutchNm, capacityNm, meanRadiusMm, plateWords, slipVerdict, wetFriction, type Surface } from '../clutch';
+import { at, can, choice, exact, figure, mm, nothing, result, type Handed, type Panel } from '../panel';
+
+const force = { low: 0, high: 20000 };
+const plates = ['1', '2', '3', '4', '5', '6', '7', '8'];
+
+export const clutch: Panel = {
+  id: 'clutch',
+  group: 'drive',
+  name: 'Clutch',
+  about: 'Wear, warp and springs; what the stack carries against what the engine asks, roughened and renewed.',
+  hazards: ['springs', 'asbestos'],
+  book: [
+    { quantity: 'plate-thickness', low: 'least' },
+    { quantity: 'spring-length', low: 'spring-least' },
+  ],
+  blocks: () => [
+    {
+      title: 'Lining plates, and warp of the steels',
+      places: plates.map((id) => ({ id, label: `Plate ${id}` })),
+      columns: [
+        figure('thick', 'Lining', 'mm', { quantity: 'plate-thickness', plausible: { low: 0.0005, high: 0.01 } }),
+        figure('warp', 'Warp of its steel', 'mm', { plausible: can.gap }),
+      ],
+    },
+    {
+      title: 'Limits and springs',
+      fields: [
+        figure('least', 'Lining at least', 'mm', { plausible: { low: 0.0005, high: 0.01 } }),
+        figure('warp-most', 'Warp at most', 'mm', { plausible: can.gap }),
+        figure('spring', 'Spring, free length', 'mm', { quantity: 'spring-length', plausible: { low: 0.005, high: 0.2 } }),
+        figure('spring-least', 'at least', 'mm', { plausible: { low: 0.005, high: 0.2 } }),
+        choice('surface', 'Surface', { sound: 'sound', glazed: 'glazed', blued: 'blued', worn: 'worn' }),
+        choice('steel', 'Plain plates are', { steel: 'steel', aluminium: 'aluminium' }),
+      ],
+    },
+    {
+      title: 'What it carries',
+      fields: [
+        figure('outer', 'Lining, outer diameter', 'mm', { plausible: { low: 0.03, high: 0.4 } }),
+        figure('inner', 'inner', 'mm', { plausible: { low: 0.02, high: 0.4 } }),
+        figure('plates', 'Lining plates', '', { plausible: { low: 1, high: 20 } }),
+        figure('force', 'All springs together', 'N', { plausible: force }),
+        figure('torque', 'Engine at its best', 'N·m', { plausible: { low: 1, high: 400 } }),
+        figure('primary', 'Primary ratio', '', { plausible: { low: 0.5, high: 5 } }),
+      ],
+      note: 'Measure the old plates even when new ones go in, or the diagnosis stays unproved. Note their order: the outermost lining may sit one slot round, punch marks line up.',
+    },
+  ],
+  work: (v, s) => {
+    const thick = plates.flatMap((i) => v.figure(at('thick', i)) ?? []);
+    const warps = plates.flatMap((i) => v.figure(at('warp', i)) ?? []);
+    const least = v.figure('least') ?? s.limit('plate-thickness')?.low ?? null;
+    const warpMost = v.figure('warp-most');
+    const spring = v.figure('spring');
+    const springLeast = v.figure('spring-least') ?? s.limit('spring-length')?.low ?? null;
+    const [outer, inner, count, newtons, torque] = ['outer', 'inner', 'plates', 'force', 'torque'].map((id) => v.figure(id));
+    const worn = least !== null && thick.some((x) => x < least);
+    const warped = warpMost !== null && warps.some((x) => x > warpMost);
+    const short = spring !== null && springLeast !== null && spring < springLeast;
+    const surface = v.choice('surface') as 'sound' | 'glazed' | 'blued' | 'worn' | null;
+    const words: string[] = [];
+    if (thick.length || surface)
+      words.push(plateWords(worn ? 'worn' : (surface ?? 'sound'), (v.choice('steel') ?? 'steel') as 'steel', warped));
+    if (short) words.push('The springs are short: renew them all.');
+    const most = (high: number | null) => (high === null ? null : { low: null, high, source: 'as entered here', general: false });
+    const atLeast = (low: number | null) => (low === null ? null : { low, high: null, source: 'as entered here', general: false });
+    const gauge = { relative: 0, absolute: 1e-5 };
+    const lines = [
+      ...(thick.length
+        ? [{ label: 'Thinnest lining', value: exact(Math.min(...thick)), unit: 'mm', limit: atLeast(least), error: gauge }]
+        : []),
+      ...(warps.length ? [{ label: 'Most warp', value: exact(Math.max(...warps)), unit: 'mm', limit: most(warpMost), error: gauge }] : []),
+      ...(spring === null
+        ? []
+        : [{ label: 'Spring', value: exact(spring), unit: 'mm', limit: atLeast(springLeast), error: { relative: 0, absolute: 1e-4 } }]),
+    ];
+    let slips = false;
+    const carries = outer !== null && inner !== null && count !== null && newtons !== null;
+    if (carries) {
+      const stack = (x: Surface) =>
+        capacityNm({ faces: 2 * count, friction: wetFriction[x], springN: newtons, meanRadiusMm: meanRadiusMm(mm(outer), mm(inner)) });
+      const now: Surface = surface === 'glazed' ? 'glazed' : 'sound';
+      const asked = torque === null ? null : atClutchNm(torque, v.figure('primary') ?? 1);
+      for (const x of surface === 'glazed' ? (['glazed', 'roughened', 'renewed'] as const) : ([now] as const))
+        lines.push({
+          label: `Carries, ${x}`,
+          value: exact(stack(x)),
+          unit: 'N·m',
+          limit: atLeast(asked),
+          error: { relative: 0.1, absolute: 0 },
+        });
+      if (asked !== null) {
+        const verdict = slipVerdict(stack(now), asked);
+        slips = verdict.slips;
+        words.push(verdict.words);
+      }
+    }
+    if (words.length === 0) return nothing;
+    const handed: Handed[] = [
+      ...(thick.length && least !== null ? [{ testId: 'clutch-thickness', position: null, outcome: worn ? 'bad' : 'good' }] : []),
+      ...(warps.length && warpMost !== null ? [{ testId: 'clutch-flat', position: null, outcome: warped ? 'bad' : 'good' }] : []),
+      ...(spring !== null && springLeast !== null
+        ? [{ testId: 'clutch-spring-length', position: null, outcome: short ? 'bad' : 'good' }]
+        : []),
+    ];
+    return result({
+      tone: worn || warped || short || slips ? 'bad' : surface === 'glazed' || surface === 'blued' ? 'watch' : 'good',
+      words: words.join(' '),
+      lines,
+      handed,
+    });
+  },
+};
+
+export const release: Panel = {
+  id: 'clutch-release',
+  group: 'drive',
+  name: 'Clutch release',
+  about: 'Free play of a cable, or how far a hydraulic one lifts.',
+  hazards: ['brake-fluid'],
+  blocks: () => [
+    {
+      title: 'At the lever',
+      fields: [
+        choice('kind', 'Worked by', { cable: 'a cable', hydraulic: 'fluid' }),
+        figure('play', 'Free play at the lever’s end', 'mm', { plausible: { low: 0, high: 0.06 } }),
+        figure('from', 'The book, from', 'mm', { plausible: { low: 0, high: 0.06 } }),
+        figure('to', 'to', 'mm', { plausible: { low: 0, high: 0.06 } }),
+        figure('lift', 'Pressure plate lifts', 'mm', { plausible: { low: 0, high: 0.01 } }),
+        figure('lift-least', 'at least', 'mm', { plausible: { low: 0, high: 0.01 } }),
+      ],
+      note: 'Prove the lever before the cover goes on.',
+    },
+  ],
+  work: (v) => {
+    const play = v.figure('play');
+    const lift = v.figure('lift');
+    if (play === null && lift === null) return nothing;
+    const from = v.figure('from') ?? 0.01;
+    const to = v.figure('to') ?? 0.02;
+    const cable = v.choice('kind') !== 'hydraulic';
+    const own = v.figure('from') !== null || v.figure('to') !== null;
+    const liftLeast = v.figure('lift-least');
+    const none = play !== null && play < Math.min(0.002, from / 2);
+    const words: string[] = [];
+    if (play !== null)
+      words.push(
+        none
+          ? cable
+            ? 'No free play: the cable holds the clutch half off, so it slips. Slacken it first.'
+            : 'No free play: the return port may be shut, so that heat pushes the clutch off. Look at the push rod of the lever.'
+          : play > to
+            ? cable
+              ? 'Too much free play: it drags. Take it up.'
+              : 'It takes up late: air in it, or the push rod.'
+            : play < from
+              ? 'A little less than the book.'
+              : 'Free play is right.',
+      );
+    const shortLift = lift !== null && liftLeast !== null && lift < liftLeast;
+    if (shortLift) words.push('It does not lift enough: it drags. Release rod, adjuster, then plates.');
+    return result({
+      tone: none || (play !== null && play > to) || shortLift ? 'bad' : 'good',
+      words: words.join(' '),
+      lines: [
+        ...(play === null
+          ? []
+          : [
+              {
+                label: 'Free play',
+                value: exact(play),
+                unit: 'mm',
+                limit: { low: from, high: to, source: own ? 'as entered here' : 'general figure', general: !own },
+                error: { relative: 0, absolute: 5e-4 },
+              },
+            ]),
+        ...(lift === null
+          ? []
+          : [
+              {
+                label: 'Lift',
+                value: exact(lift),
+                unit: 'mm',
+                limit: liftLeast === null ? null : { low: liftLeast, high: null, source: 'as entered here', general: false },
+                error: { relative: 0, absolute: 5e-5 },
+              },
+            ]),
+      ],
+      handed: [
+        ...(play === null
+          ? []
+          : [
+              {
+                testId: 'clutch-play',
+                position: null,
+                outcome: none ? 'clutch-free-play-none' : play > to ? 'clutch-free-play-large' : 'good',
+              },
+            ]),
+        ...(lift === null || liftLeast === null ? [] : [{ testId: 'clutch-lift', position: null, outcome: shortLift ? 'bad' : 'good' }]),
+      ],
+    });
+  },
+};

@@ -1,0 +1,212 @@
+import {
+  atHeightPa,
+  compressionVerdict,
+  expectedPeakPa,
+  gainOf,
+  leakLevel,
+  leakShare,
+  leakWords,
+  type CrankingConditions,
+  type HeardAt,
+} from '../compression';
+import {
+  at,
+  can,
+  choice,
+  exact,
+  figure,
+  nothing,
+  perCylinder,
+  plausible,
+  result,
+  yesNo,
+  type Handed,
+  type Panel,
+  type Subject,
+  type Values,
+} from '../panel';
+
+const standardSpread = 0.15;
+
+/** The limit at this height: the book speaks of sea level. */
+function limitAt(s: Subject, v: Values) {
+  const limit = s.limit('compression');
+  const height = v.figure('height') ?? 0;
+  const thinner = (x: number | null) => (x === null ? null : atHeightPa(x, height));
+  return (
+    limit && {
+      ...limit,
+      low: thinner(limit.low),
+      high: thinner(limit.high),
+      source: height ? `${limit.source}, less for the height` : limit.source,
+    }
+  );
+}
+
+export const compression: Panel = {
+  id: 'compression',
+  group: 'engine',
+  name: 'Compression',
+  about: 'First stroke and peak of each cylinder, dry and with oil: level, spread, and what the oil changes.',
+  hazards: ['moving-parts', 'ignition-hv', 'fuel-vapour'],
+  blocks: (s) => [
+    perCylinder(s, 'All plugs out, throttle wide open, cranked until the needle stops', [
+      figure('dry', 'Peak, dry', 'psi', { quantity: 'compression', plausible: can.pressure }),
+      figure('first', 'First stroke', 'psi', { plausible: can.pressure }),
+      figure('wet', 'Peak with oil', 'psi', { plausible: can.pressure, hint: 'a spoonful through the plug hole, turned over twice' }),
+    ]),
+    {
+      title: 'How it was cranked',
+      fields: [
+        choice('throttle', 'Throttle', { open: 'wide open', shut: 'shut' }),
+        choice('battery', 'Battery', { strong: 'strong', weak: 'weak' }),
+        choice('engine', 'Engine', { warm: 'warm', cold: 'cold' }),
+        choice('cranked', 'Turned by', { starter: 'the starter', kick: 'the kickstarter' }),
+        ...(s.decompressor ? [yesNo('decompressor', 'May the decompressor lift?')] : []),
+        figure('ratio', 'Compression ratio, if known', '', { hint: 'to 1', plausible: { low: 4, high: 20 } }),
+        figure('height', 'Height above the sea', 'm', { plausible: { low: -100, high: 6000 } }),
+      ],
+    },
+  ],
+  work: (v, s) => {
+    const cylinders = s.cylinders.flatMap((cylinder) => {
+      const dryPa = v.figure(at('dry', cylinder));
+      return dryPa === null ? [] : [{ cylinder, dryPa, firstPa: v.figure(at('first', cylinder)), wetPa: v.figure(at('wet', cylinder)) }];
+    });
+    const ratio = v.figure('ratio');
+    const expected = ratio === null ? null : expectedPeakPa(ratio, v.figure('height') ?? 0);
+    const expectedLine = expected
+      ? [
+          {
+            label: 'To be expected, roughly',
+            value: { kind: 'interval' as const, low: expected.value - expected.error, high: expected.value + expected.error },
+            unit: 'psi',
+            note: 'from ratio and height; never a limit',
+          },
+        ]
+      : [];
+    if (cylinders.length === 0) return { ...nothing, lines: expectedLine };
+    const limit = limitAt(s, v);
+    const said = <K extends keyof CrankingConditions>(id: K) => (v.choice(id) ?? undefined) as CrankingConditions[K];
+    const conditions: CrankingConditions = {
+      throttle: said('throttle'),
+      battery: said('battery'),
+      engine: said('engine'),
+      cranked: said('cranked'),
+      decompressor: s.decompressor && v.choice('decompressor') !== 'no',
+    };
+    const verdict = compressionVerdict(
+      cylinders,
+      { lowPa: limit?.low ?? null, highPa: limit?.high ?? null, spread: standardSpread },
+      conditions,
+    );
+    const spoiled = verdict.words.startsWith('Not to be judged');
+    const kinds = verdict.findings.map((f) => f.kind);
+    const wet = cylinders.flatMap((c): Handed[] => {
+      const gain = gainOf(c);
+      return gain === null || spoiled
+        ? []
+        : [{ testId: 'wet-test', position: c.cylinder, outcome: gain >= 0.15 ? 'rises' : 'stays', fieldId: at('wet', c.cylinder) }];
+    });
+    return result({
+      tone: spoiled
+        ? 'watch'
+        : kinds.every((k) => k === 'sound')
+          ? 'good'
+          : kinds.every((k) => k === 'spread' || k === 'builds up slowly' || k === 'sound')
+            ? 'watch'
+            : 'bad',
+      words: verdict.words,
+      warnings: verdict.warnings,
+      conditions: {
+        ...(conditions.engine && { temperature: conditions.engine }),
+        ...(conditions.battery && { battery: conditions.battery === 'weak' ? ('weak' as const) : ('own' as const) }),
+      },
+      lines: [
+        ...cylinders.map((c) => ({
+          label: s.cylinders.length > 1 ? `Cylinder ${c.cylinder}` : 'Peak, dry',
+          value: exact(c.dryPa),
+          unit: 'psi',
+          limit,
+          error: s.error('compression'),
+          note: gainOf(c) === null ? undefined : `${Math.round(gainOf(c)! * 100)} % more with oil`,
+        })),
+        ...expectedLine,
+      ],
+      handed: [
+        // Under conditions that make it read low it says nothing of the engine: it is kept as a reading only.
+        ...(spoiled
+          ? []
+          : cylinders.map((c): Handed => ({ testId: 'compression', position: c.cylinder, outcome: '', fieldId: at('dry', c.cylinder) }))),
+        ...wet,
+      ],
+    });
+  },
+};
+
+const heard: Readonly<Record<HeardAt, string>> = {
+  intake: 'intake',
+  exhaust: 'exhaust',
+  breather: 'breather or filler',
+  radiator: 'radiator',
+  'next cylinder': 'next plug hole',
+  plug: 'plug or adapter',
+};
+const outcomeOf: Readonly<Partial<Record<HeardAt, string>>> = {
+  intake: 'intake',
+  exhaust: 'exhaust',
+  breather: 'crankcase',
+  radiator: 'gasket',
+  'next cylinder': 'gasket',
+};
+
+export const leakDown: Panel = {
+  id: 'leak-down',
+  group: 'engine',
+  name: 'Leak-down',
+  about: 'How much of the air a cylinder loses at the top, and where it is heard.',
+  hazards: ['pressure', 'compressed-air'],
+  blocks: (s) => [
+    {
+      title: 'Supply',
+      fields: [figure('supply', 'Gauge before the orifice', 'psi', { plausible: plausible(20, 150, 'psi') })],
+      note: 'Piston at the top of its compression stroke, gear in, rear brake held.',
+    },
+    perCylinder(s, 'Each cylinder', [
+      figure('held', 'Gauge at the cylinder', 'psi', { plausible: can.pressure }),
+      choice('heard', 'Air heard at', heard),
+    ]),
+  ],
+  work: (v, s) => {
+    const supply = v.figure('supply');
+    if (supply === null) return nothing;
+    const all = s.cylinders.flatMap((cylinder) => {
+      const held = v.figure(at('held', cylinder));
+      if (held === null || held > supply) return [];
+      const h = v.choice(at('heard', cylinder)) as HeardAt | null;
+      return [{ cylinder, loss: leakShare(supply, held), heardAt: h ? [h] : [] }];
+    });
+    const over = s.cylinders.filter((c) => (v.figure(at('held', c)) ?? 0) > supply);
+    const warnings = over.map((c) => `Cylinder ${c}: the gauge at the cylinder cannot read more than the supply. Exchanged?`);
+    if (all.length === 0) return { ...nothing, warnings };
+    const worst = all.reduce((a, b) => (b.loss > a.loss ? b : a));
+    const level = leakLevel(worst.loss);
+    return result({
+      tone: level === 'tight' || level === 'fair' ? 'good' : level === 'worn' ? 'watch' : 'bad',
+      words: all.map((l) => `${all.length > 1 ? `Cylinder ${l.cylinder}: ` : ''}${leakWords(l)}`).join(' '),
+      warnings,
+      lines: all.map((l) => ({
+        label: s.cylinders.length > 1 ? `Cylinder ${l.cylinder}` : 'Lost',
+        value: exact(l.loss),
+        unit: '%',
+        limit: { low: null, high: 0.2, serviceHigh: 0.3, source: 'general figure', general: true },
+        error: { relative: 0, absolute: 0.01 },
+      })),
+      handed: all.flatMap((l): Handed[] => {
+        if (leakLevel(l.loss) === 'tight') return [{ testId: 'leak-down', position: l.cylinder, outcome: 'tight' }];
+        const outcome = l.heardAt.length ? outcomeOf[l.heardAt[0]] : undefined;
+        return outcome ? [{ testId: 'leak-down', position: l.cylinder, outcome }] : [];
+      }),
+    });
+  },
+};

@@ -1,0 +1,170 @@
+import { densityAt } from '../air';
+import { areaChange, balanceAdvice, holeMm2, jetForDensity, nearestJet, screwsFor } from '../carburettor';
+import { at, can, choice, exact, figure, mm, nothing, plausible, result, type Panel } from '../panel';
+
+const jet = { low: 0.0002, high: 0.005 };
+const parts = [
+  { id: 'main', label: 'Main jet' },
+  { id: 'pilot', label: 'Pilot jet' },
+  { id: 'needle-jet', label: 'Needle jet' },
+  { id: 'air', label: 'Air jet' },
+];
+
+export const jets: Panel = {
+  id: 'jets',
+  group: 'fuel',
+  name: 'Jets and needle',
+  about: 'As found, as the book has it, as chosen: what each does to the flow, and what height and heat ask for.',
+  hazards: ['fuel-vapour', 'degreaser'],
+  blocks: () => [
+    {
+      title: 'Size of the hole',
+      places: parts,
+      columns: [
+        figure('found', 'As found', 'mm', { plausible: jet }),
+        figure('book', 'The book', 'mm', { plausible: jet }),
+        figure('chosen', 'As chosen', 'mm', { plausible: jet }),
+        { kind: 'text', id: 'why', label: 'Why' },
+      ],
+      note: 'A number stamped on a jet is often its hole in hundredths of a millimetre; some makers stamp a flow instead. A wire of known size proves it.',
+    },
+    {
+      title: 'Needle, slide and float',
+      fields: [
+        { kind: 'text', id: 'needle', label: 'Needle and groove: found, book, chosen' },
+        { kind: 'text', id: 'slide', label: 'Slide or cutaway: found, book, chosen' },
+        figure('float', 'Float height', 'mm', { plausible: { low: 0, high: 0.05 } }),
+        figure('float-book', 'The book', 'mm', { plausible: { low: 0, high: 0.05 } }),
+        figure('level', 'Fuel level from the joint, clear tube', 'mm', { quantity: 'fuel-level', plausible: { low: -0.03, high: 0.03 } }),
+        figure('screw', 'Mixture screw, turns out', '', { plausible: { low: 0, high: 8 } }),
+        figure('screw-book', 'The book, turns', '', { plausible: { low: 0, high: 8 } }),
+      ],
+    },
+    {
+      title: 'Air it will run in',
+      fields: [
+        figure('height', 'Height above the sea', 'm', { plausible: { low: -100, high: 6000 } }),
+        figure('t', 'Temperature', '°C', { plausible: can.celsius }),
+        choice('plug', 'Plug looks', {
+          light: 'light brown',
+          white: 'white',
+          sooty: 'sooty black',
+          oily: 'oily',
+          bubbled: 'bubbled or specked',
+        }),
+      ],
+    },
+  ],
+  work: (v) => {
+    const height = v.figure('height');
+    const t = v.figure('t');
+    const before = densityAt(0);
+    const now = height === null && t === null ? before : densityAt(height ?? 0, t ?? undefined);
+    const steps: string[] = [];
+    const lines = parts.flatMap((p) => {
+      const [found, book, chosen] = ['found', 'book', 'chosen'].map((id) => v.figure(at(id, p.id)));
+      const here = chosen ?? found;
+      if (here === null) return [];
+      const change = book === null ? null : areaChange(holeMm2(mm(book)), holeMm2(mm(here)));
+      const leaner = p.id === 'air' ? -1 : 1;
+      if (change !== null && Math.abs(change) > 0.005)
+        steps.push(
+          `${p.label}: ${Math.abs(change * 100).toFixed(0)} % ${change > 0 ? 'more' : 'less'} than the book, so ${change * leaner > 0 ? 'richer' : 'leaner'}${p.id === 'main' ? ' at full throttle' : p.id === 'pilot' ? ' at idle' : ''}.`,
+        );
+      if (book !== null && p.id === 'main' && Math.abs(now / before - 1) > 0.01) {
+        const wanted = jetForDensity(mm(book), before, now);
+        steps.push(
+          `For this air the book’s ${mm(book).toFixed(3)} mm becomes ${wanted.toFixed(3)} mm: the nearest made is ${nearestJet(wanted, 0.025).toFixed(3)} mm. The air is ${Math.round((now / before) * 100)} % as dense as at the sea on a mild day.`,
+        );
+      }
+      return [
+        {
+          label: p.label,
+          value: exact(here),
+          unit: 'mm',
+          limit: book === null ? null : { low: book * 0.995, high: book * 1.005, source: 'as entered here', general: false },
+          error: { relative: 0, absolute: 2e-6 },
+          note: `${holeMm2(mm(here)).toFixed(3)} mm²`,
+        },
+      ];
+    });
+    const level = v.figure('level');
+    const plug = v.choice('plug');
+    const reads: Record<string, string> = {
+      light: 'Plug: light brown, right for that load. Read it after a clean cut, engine off and clutch in.',
+      white: 'Plug: white: lean, or too hot a plug, or early. Find out before it is run hard.',
+      sooty: 'Plug: sooty: rich, choke stuck, or too cold a plug.',
+      oily: 'Plug: oily: not the mixture; rings, guides or too much oil.',
+      bubbled: 'Plug: bubbled: far too hot. Do not run it on.',
+    };
+    if (plug) steps.push(reads[plug]);
+    const [float, floatBook] = [v.figure('float'), v.figure('float-book')];
+    if (float !== null && floatBook !== null && Math.abs(float - floatBook) > 0.0005)
+      steps.push(
+        `Float ${mm(Math.abs(float - floatBook)).toFixed(1)} mm ${float > floatBook ? 'high: the fuel stands lower, leaner' : 'low: the fuel stands higher, richer'} (measured from the joint with the carburettor upside down). The level in a clear tube decides.`,
+      );
+    const [screw, screwBook] = [v.figure('screw'), v.figure('screw-book')];
+    if (screw !== null && screwBook !== null && Math.abs(screw - screwBook) > 1)
+      steps.push('The mixture screw stands more than a turn from the book: a pilot jet, an air leak or the float is what it makes up for.');
+    if (lines.length === 0 && steps.length === 0 && level === null) return nothing;
+    return result({
+      tone: plug === 'bubbled' || plug === 'white' ? 'bad' : steps.length ? 'watch' : 'good',
+      words: steps.length ? 'Not as the book has it: see what each does.' : 'As the book has it.',
+      steps,
+      lines,
+      handed: level === null ? [] : [{ testId: 'fuel-level', position: null, outcome: '', fieldId: 'level' }],
+    });
+  },
+};
+
+const vacuumLimit = 2700;
+
+export const balance: Panel = {
+  id: 'balance',
+  group: 'fuel',
+  name: 'Balance',
+  about: 'Two to four carburettors by their vacuum: which screw next, and when it is good enough.',
+  hazards: ['moving-parts', 'exhaust-gas', 'hot-parts', 'fuel-vapour'],
+  blocks: (s) => [
+    {
+      title: 'Warm engine, at idle',
+      cylinders: true,
+      places: s.cylinders.slice(0, 4).map((c) => ({ id: c, label: `Carburettor ${c}` })),
+      columns: [figure('vacuum', 'Draws', 'cmHg', { quantity: 'intake-vacuum', plausible: plausible(0, 76, 'cmHg') })],
+    },
+    {
+      title: 'Within',
+      fields: [figure('limit', 'The book allows apart', 'cmHg', { plausible: plausible(0.2, 20, 'cmHg'), hint: '2 cmHg is usual' })],
+    },
+  ],
+  work: (v, s) => {
+    const places = s.cylinders.slice(0, 4);
+    const all = places.map((c) => v.figure(at('vacuum', c)));
+    if (places.length < 2) return result({ words: 'One carburettor: nothing to balance.' });
+    if (all.some((x) => x === null)) return nothing;
+    const vacuum = all as number[];
+    const limit = v.figure('limit') ?? vacuumLimit;
+    const advice = balanceAdvice(vacuum, limit);
+    return result({
+      tone: advice.good ? 'good' : 'watch',
+      words: advice.words,
+      lines: [
+        {
+          label: 'Apart',
+          value: exact(advice.spread),
+          unit: 'cmHg',
+          limit: {
+            low: null,
+            high: limit,
+            source: v.figure('limit') === null ? 'general figure' : 'as entered here',
+            general: v.figure('limit') === null,
+          },
+          error: { relative: 0, absolute: 150 },
+        },
+      ],
+      steps: advice.good ? [] : screwsFor(vacuum.length).map((x) => `${x.id === advice.screw?.id ? 'Now' : 'Other'}: the screw ${x.name}.`),
+      drawing: { kind: 'columns', columns: vacuum.map((value, i) => ({ label: places[i], value })), unit: 'cmHg', limit },
+      handed: [{ testId: 'gauges', position: null, outcome: advice.good ? 'good' : 'bad' }],
+    });
+  },
+};

@@ -1,0 +1,317 @@
+import { advanceVerdict, at20, dwellShare, gapFor, hotRise, primaryA, timingShiftCrank, type AdvancePoint } from '../ignition';
+import {
+  at,
+  can,
+  celsius,
+  choice,
+  degrees,
+  exact,
+  figure,
+  filledRows,
+  mm,
+  nothing,
+  perCylinder,
+  result,
+  rpm,
+  type Handed,
+  type Panel,
+} from '../panel';
+
+const rad = (d: number) => (d * Math.PI) / 180;
+const contactGap = { low: 0, high: 0.0012 };
+
+export const points: Panel = {
+  id: 'points',
+  group: 'ignition',
+  name: 'Points: gap and dwell',
+  about: 'Gap against dwell, the gap that gives the dwell of the book, and how that moves the spark.',
+  hazards: ['ignition-hv', 'moving-parts'],
+  blocks: () => [
+    {
+      title: 'As found',
+      fields: [
+        figure('gap', 'Contact gap', 'mm', { quantity: 'points-gap', plausible: contactGap }),
+        figure('dwell', 'Dwell with it', '°', { plausible: can.angle }),
+        choice('lobes', 'Lobes of the points cam', { '1': 'one', '2': 'two', '3': 'three', '4': 'four' }),
+        choice('cam', 'The points cam turns', { half: 'at half the speed of the crank', full: 'as fast as the crank' }),
+      ],
+    },
+    {
+      title: 'A second try',
+      fields: [
+        figure('gap2', 'Another gap', 'mm', { plausible: contactGap }),
+        figure('dwell2', 'Dwell with that', '°', { plausible: can.angle }),
+      ],
+    },
+    { title: 'The book', fields: [figure('wanted', 'Dwell wanted', '°', { plausible: can.angle })] },
+  ],
+  work: (v, s) => {
+    const gap = v.figure('gap');
+    const dwell = v.figure('dwell');
+    const limit = s.limit('points-gap');
+    const lobes = Number(v.choice('lobes') ?? '1');
+    const lines = gap === null ? [] : [{ label: 'Contact gap', value: exact(gap), unit: 'mm', limit, error: s.error('points-gap') }];
+    const handed: Handed[] = gap === null ? [] : [{ testId: 'points-gap', position: null, outcome: '', fieldId: 'gap' }];
+    const base = { lines, handed };
+    const inside = gap !== null && limit && (limit.low === null || gap >= limit.low) && (limit.high === null || gap <= limit.high);
+    if (dwell === null)
+      return gap === null
+        ? nothing
+        : result({
+            ...base,
+            tone: inside ? 'good' : 'watch',
+            words: inside ? 'The gap is within limits. Set static timing after it.' : 'Set the gap, then static timing from the beginning.',
+          });
+    if (degrees(dwell) > 360 / lobes)
+      return result({
+        ...base,
+        tone: 'bad',
+        words: `Dwell cannot be more than ${360 / lobes} degrees with ${lobes} lobe${lobes > 1 ? 's' : ''}.`,
+      });
+    const share = { label: 'Contacts shut for', value: exact(dwellShare(degrees(dwell), lobes)), unit: '%' };
+    const [gap2, dwell2, wanted] = [v.figure('gap2'), v.figure('dwell2'), v.figure('wanted')];
+    const shift = wanted === null ? null : timingShiftCrank(degrees(wanted - dwell), v.choice('cam') !== 'full');
+    const moved =
+      shift === null || Math.abs(shift) < 0.05
+        ? ''
+        : ` The spark comes ${Math.abs(shift).toFixed(1)} crank degrees ${shift > 0 ? 'earlier' : 'later'}: set static timing after it.`;
+    if (gap === null || gap2 === null || dwell2 === null || wanted === null)
+      return result({
+        ...base,
+        lines: [...lines, share],
+        tone: 'watch',
+        words: `Enter a second gap with its dwell, and the dwell of the book, to be told the gap.${moved}`,
+      });
+    if (gap === gap2 || (dwell2 - dwell) / (gap2 - gap) >= 0)
+      return result({ ...base, lines: [...lines, share], tone: 'bad', words: 'A wider gap has to give less dwell: measure both again.' });
+    const right = gapFor(
+      { gapMm: mm(gap), dwellDegrees: degrees(dwell) },
+      { gapMm: mm(gap2), dwellDegrees: degrees(dwell2) },
+      degrees(wanted),
+    );
+    return result({
+      ...base,
+      lines: [
+        ...lines,
+        share,
+        { label: 'Gap for the dwell wanted', value: exact(right / 1000), unit: 'mm', limit, error: s.error('points-gap') },
+      ],
+      tone: 'good',
+      words: `Set ${right.toFixed(2)} mm.${moved}`,
+    });
+  },
+};
+
+const speeds = ['1', '2', '3', '4', '5'];
+
+export const advance: Panel = {
+  id: 'advance',
+  group: 'ignition',
+  name: 'Advance curve',
+  about: 'Timing light readings against the curve of the book.',
+  hazards: ['moving-parts', 'exhaust-gas', 'ignition-hv'],
+  blocks: () => [
+    {
+      title: 'Timing light',
+      places: speeds.map((id) => ({ id, label: `Reading ${id}` })),
+      columns: [figure('rpm', 'At', 'rpm', { plausible: can.revs }), figure('read', 'Before the top', '°', { plausible: can.signedAngle })],
+    },
+    {
+      title: 'The book',
+      places: speeds.slice(0, 4).map((id) => ({ id, label: `Point ${id}` })),
+      columns: [
+        figure('book', 'At', 'rpm', { plausible: can.revs }),
+        figure('low', 'From', '°', { plausible: can.signedAngle }),
+        figure('high', 'To', '°', { plausible: can.signedAngle }),
+      ],
+    },
+  ],
+  work: (v) => {
+    const readings = filledRows(v, speeds, ['rpm', 'read']).map((r) => ({ rpm: rpm(r.rpm), degrees: degrees(r.read) }));
+    const curve = filledRows(v, speeds.slice(0, 4), ['book', 'low', 'high']).map((r): AdvancePoint => ({
+      rpm: rpm(r.book),
+      lowDegrees: degrees(r.low),
+      highDegrees: degrees(r.high),
+    }));
+    if (readings.length === 0) return nothing;
+    const { points: judged, words } = advanceVerdict(curve, readings);
+    const bad = judged.some((p) => p.verdict === 'low' || p.verdict === 'high');
+    const stands = /does not advance|in the middle|does not come out|too early further/.test(words);
+    return result({
+      tone: curve.length === 0 ? 'open' : bad || stands ? 'bad' : judged.some((p) => p.verdict === 'on the line') ? 'watch' : 'good',
+      words: curve.length === 0 ? 'Enter the curve of the book to judge it.' : words,
+      lines: judged.map((p) => ({ label: `At ${Math.round(p.reading.rpm)}`, value: exact(rad(p.reading.degrees)), unit: '°' })),
+      drawing: {
+        kind: 'curve',
+        x: 'revs',
+        y: 'degrees before the top',
+        points: judged.map((p) => ({ x: p.reading.rpm, y: p.reading.degrees })),
+        band: [...curve].sort((a, b) => a.rpm - b.rpm).map((c) => ({ x: c.rpm, low: c.lowDegrees, high: c.highDegrees })),
+      },
+      handed: curve.length && judged.length > 1 ? [{ testId: 'strobe', position: null, outcome: stands ? 'bad' : 'good' }] : [],
+    });
+  },
+};
+
+const windingKinds = {
+  'coil-primary': { label: 'Coil, primary', unit: 'ohm', test: 'coil-primary' },
+  'coil-secondary': { label: 'Coil, secondary with lead and cap', unit: 'kohm', test: 'secondary' },
+  pickup: { label: 'Pick-up coil', unit: 'ohm', test: 'pickup-ohms' },
+  exciter: { label: 'Exciter winding', unit: 'ohm', test: 'exciter-ohms' },
+} as const;
+
+export const windings: Panel = {
+  id: 'windings',
+  group: 'ignition',
+  name: 'Coils and windings',
+  about: 'Resistances brought to 20 °C, cold and hot; primary current; condenser and spark gap.',
+  hazards: ['ignition-hv'],
+  blocks: (s) => [
+    {
+      title: 'Meter',
+      fields: [
+        figure('t', 'Temperature of the windings', '°C', { plausible: can.celsius }),
+        figure('hot', 'and hot', '°C', { plausible: can.celsius }),
+      ],
+    },
+    perCylinder(s, 'Coils', [
+      figure('coil-primary', 'Primary', 'ohm', { quantity: 'coil-primary', plausible: can.ohm }),
+      figure('coil-secondary', 'Secondary with lead and cap', 'kohm', { quantity: 'coil-secondary', plausible: { low: 0, high: 1e6 } }),
+    ]),
+    {
+      title: 'Others, and the primary when hot',
+      fields: [
+        figure('pickup', 'Pick-up coil', 'ohm', { quantity: 'pickup', plausible: can.ohm }),
+        figure('exciter', 'Exciter winding', 'ohm', { quantity: 'exciter', plausible: can.ohm }),
+        figure('primary-hot', 'Primary, hot', 'ohm', { plausible: can.ohm }),
+        figure('ballast', 'Ballast resistor', 'ohm', { plausible: can.ohm }),
+        figure('condenser', 'Condenser', 'µF', { plausible: { low: 0, high: 2e-6 } }),
+        figure('gap', 'Spark jumps', 'mm', { plausible: { low: 0, high: 0.03 }, hint: 'in open air, tester earthed' }),
+      ],
+      note: 'A pick-up or coil may measure sound with its two wires exchanged: resistance says nothing of polarity.',
+    },
+  ],
+  work: (v, s) => {
+    const t = v.figure('t');
+    const warm = (ohm: number) => (t === null ? ohm : at20(ohm, celsius(t)));
+    const one = (id: string, kind: keyof typeof windingKinds, position: string | null) => {
+      const ohm = v.figure(id);
+      if (ohm === null) return [];
+      const k = windingKinds[kind];
+      const limit = s.limit(kind);
+      const at20C = warm(ohm);
+      const odd = limit && ((limit.low !== null && at20C < limit.low) || (limit.high !== null && at20C > limit.high));
+      return [
+        {
+          odd: Boolean(odd),
+          line: {
+            label: `${k.label}${position && s.cylinders.length > 1 ? `, cylinder ${position}` : ''}`,
+            value: exact(at20C),
+            unit: k.unit,
+            limit,
+            error: s.error(kind),
+            note: t === null ? 'as read; with its temperature it is brought to 20 °C' : 'at 20 °C',
+          },
+          handed: { testId: k.test, position, outcome: odd ? 'odd' : 'good', fieldId: id },
+        },
+      ];
+    };
+    const all = [
+      ...s.cylinders.flatMap((c) => [
+        ...one(at('coil-primary', c), 'coil-primary', c),
+        ...one(at('coil-secondary', c), 'coil-secondary', c),
+      ]),
+      ...one('pickup', 'pickup', null),
+      ...one('exciter', 'exciter', null),
+    ];
+    const primary = v.figure(at('coil-primary', s.cylinders[0]));
+    const warnings: string[] = [];
+    const more = [];
+    if (primary)
+      more.push({
+        label: 'Primary current, contacts shut',
+        value: exact(primaryA(s.voltage, warm(primary), v.figure('ballast') ?? 0)),
+        unit: 'A',
+        limit: { low: null, high: 5, source: 'general figure for points', general: true },
+      });
+    const [hotOhm, hotT] = [v.figure('primary-hot'), v.figure('hot')];
+    const rise = primary && t !== null && hotOhm !== null && hotT !== null ? hotRise(primary, celsius(t), hotOhm, celsius(hotT)) : null;
+    if (rise?.suspicious)
+      warnings.push(
+        `Hot it reads ${Math.round(Math.abs(rise.share) * 100)} % ${rise.share > 0 ? 'more' : 'less'} than copper would: it opens or shorts with heat.`,
+      );
+    const condenser = v.figure('condenser');
+    if (condenser !== null)
+      more.push({
+        label: 'Condenser',
+        value: exact(condenser),
+        unit: 'µF',
+        limit: { low: 0.16e-6, high: 0.3e-6, source: 'general figure', general: true },
+        error: { relative: 0.02, absolute: 0 },
+      });
+    const gap = v.figure('gap');
+    if (gap !== null)
+      more.push({
+        label: 'Spark jumps',
+        value: exact(gap),
+        unit: 'mm',
+        limit: { low: 0.006, high: null, source: 'general figure: 6 mm', general: true },
+        error: { relative: 0, absolute: 0.0003 },
+      });
+    if (all.length + more.length === 0) return nothing;
+    const odd = all.filter((x) => x.odd);
+    return result({
+      tone: odd.length || rise?.suspicious ? 'bad' : 'good',
+      words: odd.length
+        ? `Out of its limits: ${odd.map((x) => x.line.label.toLowerCase()).join('; ')}.`
+        : rise?.suspicious
+          ? 'Good cold, not hot.'
+          : 'Within limits. A winding that fails hot shows only hot.',
+      warnings,
+      lines: [...all.map((x) => x.line), ...more],
+      handed: all.map((x) => x.handed),
+    });
+  },
+};
+
+export const staticTiming: Panel = {
+  id: 'static-timing',
+  group: 'ignition',
+  name: 'Static timing',
+  about: 'Where the contacts open, in degrees or millimetres before the top, against the book.',
+  hazards: ['moving-parts'],
+  blocks: () => [
+    {
+      title: 'Lamp across the contacts, crank turned forward',
+      fields: [
+        figure('opens', 'Opens before the top', '°', { plausible: can.signedAngle }),
+        figure('book', 'The book', '°', { plausible: can.signedAngle }),
+        figure('within', 'give or take', '°', { plausible: can.signedAngle }),
+      ],
+      note: 'Only millimetres in the book? The panel Piston and crank turns one into the other.',
+    },
+  ],
+  work: (v) => {
+    const [opens, book] = [v.figure('opens'), v.figure('book')];
+    if (opens === null || book === null) return nothing;
+    const within = v.figure('within') ?? rad(1);
+    const off = opens - book;
+    const good = Math.abs(off) <= within + 1e-9;
+    return result({
+      tone: good ? 'good' : 'bad',
+      words: good
+        ? 'On its mark.'
+        : `${degrees(Math.abs(off)).toFixed(1)} degrees too ${off > 0 ? 'early' : 'late'}: set the gap first, then the plate.`,
+      lines: [
+        {
+          label: 'Contacts open',
+          value: exact(opens),
+          unit: '°',
+          limit: { low: book - within, high: book + within, source: 'as entered here', general: false },
+          error: { relative: 0, absolute: rad(0.25) },
+        },
+      ],
+      handed: [{ testId: 'static-timing', position: null, outcome: good ? 'on' : 'off' }],
+    });
+  },
+};

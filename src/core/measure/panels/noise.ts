@@ -1,0 +1,91 @@
+import { matchOrders, turningIn } from '../noise';
+import { can, choice, exact, figure, nothing, result, rpm, type Panel } from '../panel';
+
+const teeth = { low: 5, high: 120 };
+
+export const noise: Panel = {
+  id: 'noise',
+  group: 'noise',
+  name: 'Noise by its rate',
+  about: 'How often it knocks at which revs: which shaft turns so, in this engine.',
+  hazards: ['moving-parts', 'exhaust-gas', 'hot-parts'],
+  blocks: () => [
+    {
+      title: 'As heard',
+      fields: [
+        figure('rate', 'Knocks', 'Hz', { plausible: { low: 0.1, high: 20000 } }),
+        figure('count', 'or counted in ten seconds', '', { plausible: { low: 1, high: 400 } }),
+        figure('revs', 'At', 'rpm', { plausible: can.revs }),
+        choice('load', 'Loudest', { load: 'on load', off: 'off load', both: 'both alike' }),
+        choice('lever', 'With the clutch lever in', { stays: 'it stays', goes: 'it goes' }),
+      ],
+    },
+    {
+      title: 'Teeth, as far as they are known',
+      fields: [
+        figure('p1', 'Primary, on the crank', '', { plausible: teeth }),
+        figure('p2', 'Primary, on the clutch', '', { plausible: teeth }),
+        figure('g1', 'Gear engaged, input', '', { plausible: teeth }),
+        figure('g2', 'output', '', { plausible: teeth }),
+        figure('f1', 'Front sprocket', '', { plausible: teeth }),
+        figure('f2', 'Rear sprocket', '', { plausible: teeth }),
+        figure('c1', 'Cam chain wheel on the crank', '', { plausible: teeth }),
+        figure('c2', 'Links of the cam chain', '', { plausible: { low: 20, high: 200 } }),
+        figure('balancer', 'Balancer, times the crank', '', { plausible: { low: 0.1, high: 4 } }),
+      ],
+    },
+  ],
+  work: (v, s) => {
+    const revs = v.figure('revs');
+    const count = v.figure('count');
+    const rate = v.figure('rate') ?? (count === null ? null : count / 10);
+    if (revs === null || rate === null || revs <= 0) return nothing;
+    const pair = (a: string, b: string) => {
+      const [driving, driven] = [v.figure(a), v.figure(b)];
+      return driving === null || driven === null ? null : { driving, driven };
+    };
+    const cam = pair('c1', 'c2');
+    const balancer = v.figure('balancer');
+    const turning = turningIn({
+      strokes: s.strokes ?? 'four',
+      cylinders: s.cylinders.length,
+      primary: pair('p1', 'p2'),
+      gear: pair('g1', 'g2'),
+      final: pair('f1', 'f2'),
+      camChain: cam && { crankTeeth: cam.driving, links: cam.driven },
+      others: balancer === null ? [] : [{ what: 'balancer', order: balancer }],
+    });
+    // A count of ten seconds is a knock out at either end; a rev counter is read to some thirty a minute.
+    const error = v.figure('rate') === null ? 0.1 : rate * 0.02;
+    const { order, matches } = matchOrders({ value: rate, error }, { value: rpm(revs), error: 30 }, turning);
+    const steps: string[] = [];
+    if (v.choice('lever') === 'goes') steps.push('It goes with the lever: release bearing, clutch basket or input shaft before the crank.');
+    if (v.choice('load') === 'load' && s.strokes !== 'two')
+      steps.push('On load: anything that takes the firing, small end and big end first; a second answer at another speed parts them.');
+    return result({
+      tone: matches.length ? 'watch' : 'open',
+      words: matches.length
+        ? `Order ${order.value.toFixed(2)} of the crank: ${matches[0].what}.${
+            matches.length > 1
+              ? ` Or: ${matches
+                  .slice(1)
+                  .map((m) => m.what)
+                  .join('; ')}.`
+              : ''
+          }`
+        : `Order ${order.value.toFixed(2)}: nothing that is known here turns so. Enter more teeth, or count again at another speed.`,
+      lines: [
+        {
+          label: 'Times for each turn of the crank',
+          value: exact(order.value),
+          unit: 'to 1',
+          limit: matches.length
+            ? { low: matches[0].order - 2 * order.error, high: matches[0].order + 2 * order.error, source: matches[0].what, general: false }
+            : null,
+          error: { relative: 0, absolute: 0 },
+        },
+      ],
+      steps,
+    });
+  },
+};

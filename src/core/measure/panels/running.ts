@@ -1,0 +1,114 @@
+import { at, celsius, choice, exact, figure, nothing, perCylinder, plausible, result, type Handed, type Panel } from '../panel';
+
+const bolts = ['1', '2', '3', '4', '5', '6'];
+const nm = plausible(0.1, 300, 'N·m');
+
+/** Common practice: a fastener that moves under half of its figure is loose before anything else is suspected. */
+const looseShare = 0.5;
+
+export const firstMovement: Panel = {
+  id: 'first-movement',
+  group: 'engine',
+  name: 'Do the bolts move early?',
+  about: 'The torque at which each fastener first moves, from a click wrench raised in steps, against its figure.',
+  hazards: [],
+  blocks: () => [
+    { title: 'Their figure', fields: [figure('figure', 'Figure of the book', 'N·m', { plausible: nm })] },
+    {
+      title: 'Raised in steps: held at this, moved at that',
+      places: bolts.map((id) => ({ id, label: `Bolt ${id}` })),
+      columns: [
+        figure('moves', 'First moves', 'N·m', {
+          quantity: 'first-movement',
+          bracket: true,
+          plausible: nm,
+          hint: 'held-moved, as 7.5-8.5',
+        }),
+      ],
+      note: 'First movement is not clamp: a gasket that has crept lowers it too.',
+    },
+  ],
+  work: (v) => {
+    const wanted = v.figure('figure');
+    const moved = bolts.flatMap((id) => {
+      const value = v.reading(at('moves', id));
+      const middle = v.figure(at('moves', id));
+      if (!value || middle === null) return [];
+      const most = value.kind === 'interval' ? value.high : middle;
+      const least = value.kind === 'interval' ? value.low : middle;
+      return [{ id, value, least, most }];
+    });
+    if (moved.length === 0) return nothing;
+    const half = wanted === null ? null : wanted * looseShare;
+    const lines = moved.map((m) => ({
+      label: `Bolt ${m.id}`,
+      value: m.value,
+      unit: 'N·m',
+      limit: wanted === null ? null : { low: half, high: null, source: 'general figure: half of its own', general: true },
+      error: { relative: 0.02, absolute: 0 },
+      note:
+        wanted === null ? undefined : `${Math.round((m.least / wanted) * 100)} to ${Math.round((m.most / wanted) * 100)} % of its figure`,
+    }));
+    if (wanted === null || half === null) return result({ words: 'Enter their figure to judge them.', lines });
+    const loose = moved.filter((m) => m.most < half);
+    const unsure = moved.filter((m) => m.least < half && m.most >= half);
+    return result({
+      tone: loose.length ? 'bad' : unsure.length ? 'watch' : 'good',
+      words: loose.length
+        ? `Loose: ${loose.map((m) => `bolt ${m.id}`).join(', ')}. Loosening is the first suspect, before the gasket.`
+        : unsure.length
+          ? `On the line: ${unsure.map((m) => `bolt ${m.id}`).join(', ')}. Try smaller steps on one that was not moved yet.`
+          : 'They hold over half of their figure: look at the gasket next.',
+      lines,
+      handed: unsure.length && !loose.length ? [] : [{ testId: 'bolts-click', position: null, outcome: loose.length ? 'bad' : 'good' }],
+    });
+  },
+};
+
+/** Common practice: a pipe that stays so much colder than the warmest one belongs to a cylinder that does not fire. */
+const coldBy = 80;
+
+export const pipes: Panel = {
+  id: 'pipes',
+  group: 'ignition',
+  name: 'Which cylinder is dead',
+  about: 'Each exhaust pipe a minute or two after a cold start: the one that stays cold.',
+  hazards: ['hot-parts', 'exhaust-gas', 'moving-parts'],
+  blocks: (s) => [
+    perCylinder(
+      s,
+      'Close to the head, all at the same place',
+      [figure('pipe', 'Pipe', '°C', { plausible: { low: 233, high: 1000 } })],
+      'A thermometer for surfaces reads low on bright metal: hold it to the same sort of spot on each, dull paint or a strip of tape.',
+    ),
+    { title: 'How it ran', fields: [choice('ran', 'Engine', { idle: 'at idle', fast: 'at 2,000 or so' })] },
+  ],
+  work: (v, s) => {
+    const all = s.cylinders.flatMap((cylinder) => {
+      const t = v.figure(at('pipe', cylinder));
+      return t === null ? [] : [{ cylinder, celsius: celsius(t), kelvin: t }];
+    });
+    if (all.length < 2) return all.length ? result({ words: 'One pipe alone says little: take the others.' }) : nothing;
+    const hottest = Math.max(...all.map((x) => x.celsius));
+    const cold = all.filter((x) => hottest - x.celsius > coldBy);
+    const warm = hottest > 100;
+    return result({
+      tone: !warm ? 'open' : cold.length ? 'bad' : 'good',
+      words: !warm
+        ? 'None is warm yet: let it run a minute or two more.'
+        : cold.length
+          ? `Cylinder ${cold.map((x) => x.cylinder).join(' and ')} does not fire: its pipe stays cold.`
+          : 'All of them fire.',
+      lines: all.map((x) => ({
+        label: `Cylinder ${x.cylinder}`,
+        value: exact(x.kelvin),
+        unit: '°C',
+        limit: warm ? { low: hottest - coldBy + 273.15, high: null, source: 'the warmest of them', general: true } : null,
+        error: { relative: 0, absolute: 3 },
+      })),
+      handed: warm
+        ? all.map((x): Handed => ({ testId: 'cold-pipe-feel', position: x.cylinder, outcome: cold.includes(x) ? 'bad' : 'good' }))
+        : [],
+    });
+  },
+};

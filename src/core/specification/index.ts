@@ -1,0 +1,2 @@
+export * from './file';
+export * from './template';

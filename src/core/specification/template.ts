@@ -1,0 +1,26 @@
+import type { Facts } from '../knowledge';
+
+/** What a book of such an engine is asked for, in the order in which it is usually wanted. Common practice. */
+const always = ['compression', 'idle-speed', 'spring-length', 'plate-thickness', 'battery-rest'];
+const fourStroke = ['valve-clearance-inlet', 'valve-clearance-exhaust', 'oil-use'];
+const cylinder = ['piston-clearance', 'bore-taper', 'bore-out-of-round', 'ring-gap'];
+const crank = ['crank-run-out', 'rod-side-play', 'rod-radial-play', 'small-end-play', 'main-bearing-play', 'flatness'];
+
+/** Quantities that belong on the specification sheet of a bike of this kind. What is unknown of it is taken to be there. */
+export function templateFor(facts: Facts): string[] {
+  const is = (key: string, value: string) => facts[key] === undefined || facts[key] === null || facts[key] === value;
+  return [
+    ...always,
+    ...(is('strokes', 'four') ? fourStroke : []),
+    ...cylinder,
+    ...crank,
+    ...(is('ignition', 'points') ? ['points-gap'] : []),
+    ...(is('ignition', 'electronic') ? ['pickup', 'exciter'] : []),
+    'coil-primary',
+    'coil-secondary',
+    ...(is('fuelling', 'carburettor') ? ['fuel-level', 'intake-vacuum'] : []),
+    'charging-volts',
+    ...(is('finalDrive', 'chain') ? ['chain-slack'] : []),
+    'fork-air-gap',
+  ];
+}

@@ -1,0 +1,295 @@
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { id } from '../../../../test/fixtures/commands';
+import { FakeServer } from '../../../../test/fixtures/fakeServer';
+import { snapshotAfter } from '../../../../test/fixtures/snapshot';
+import { after } from '../../../../test/fixtures/state';
+import type { Command } from '../../../core/command';
+import type { Reading } from '../../../core/record';
+import { deviceFor } from '../../device/device';
+import MeasureView from './MeasureView';
+
+let sent: Command[];
+let shopId = '';
+
+/** Measure with a panel open, on the script's twin as it stands after the last command of a type. */
+function open(panel: string | null, type = 'bike.set', patch: Partial<ReturnType<typeof snapshotAfter>> = {}) {
+  history.replaceState(null, '', panel ? `?panel=${panel}` : '?');
+  sent = new FakeServer(after(type)).sent;
+  const snapshot = { ...snapshotAfter(type), ...patch };
+  shopId = snapshot.shop.id;
+  return render(<MeasureView snapshot={snapshot} />);
+}
+const field = (fieldId: string) => document.querySelector<HTMLInputElement>(`[data-field="${fieldId}"]`)!;
+const type = (figures: Record<string, string>) => {
+  for (const [fieldId, value] of Object.entries(figures)) fireEvent.change(field(fieldId), { target: { value } });
+};
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+const pull = (name: string, option: string) => {
+  fireEvent.mouseDown(screen.getByRole('combobox', { name }));
+  fireEvent.click(within(screen.getByRole('listbox')).getByRole('option', { name: option }));
+};
+const types = () => sent.map((c) => c.type);
+const payloads = (type: string) => sent.filter((c) => c.type === type).map((c) => c.payload as Record<string, never>);
+const kept = async (count: number) => {
+  press('Keep');
+  await waitFor(() => expect(sent).toHaveLength(count));
+};
+
+beforeEach(() => localStorage.clear());
+afterEach(async () => {
+  await deviceFor(shopId).send();
+  vi.unstubAllGlobals();
+});
+
+describe('the rack', () => {
+  it('leads to a panel and back without another page', async () => {
+    open(null);
+    fireEvent.click(within(screen.getByTestId('rack')).getByRole('link', { name: 'Compression' }));
+    expect(location.search).toBe('?panel=compression');
+    expect(await screen.findByTestId('panel')).toHaveTextContent('First stroke and peak');
+    press('The bench');
+    expect(screen.getByTestId('rack')).toBeInTheDocument();
+    expect(location.search).toBe('');
+  });
+  it('a panel that does not exist is the rack', () => {
+    open('no-such-panel');
+    expect(screen.getByTestId('rack')).toBeInTheDocument();
+  });
+});
+
+describe('a panel', () => {
+  it('judges as one types, and Enter goes down the column', () => {
+    open('compression');
+    expect(screen.getByTestId('verdict')).toHaveTextContent('Nothing to work out yet');
+    type({ 'dry#1': '90', 'dry#2': '165' });
+    expect(screen.getByTestId('verdict')).toHaveTextContent('Cylinder 1 is low');
+    field('dry#1').focus();
+    fireEvent.keyDown(field('dry#1'), { key: 'Enter' });
+    expect(field('dry#2')).toHaveFocus();
+    fireEvent.keyDown(field('dry#2'), { key: 'Enter' });
+    expect(field('first#1')).toHaveFocus();
+  });
+
+  it('says what is wrong at the field, with what was meant on a button, and keeps nothing then', () => {
+    open('compression');
+    press('Keep');
+    expect(screen.getByText('Type a figure first.')).toBeInTheDocument();
+    type({ 'dry#1': '11,5 bar' });
+    press('Keep');
+    expect(screen.getByText('One figure cannot be read: it is marked above.')).toBeInTheDocument();
+    type({ 'dry#2': 'x' });
+    press('Keep');
+    expect(screen.getByText('2 figures cannot be read: they are marked above.')).toBeInTheDocument();
+    press('11.5 bar');
+    expect(field('dry#1')).toHaveValue('11.5 bar');
+    expect(sent).toEqual([]);
+  });
+
+  it('what stands typed is there again when it is opened again, until it was kept', async () => {
+    const { unmount } = open('compression');
+    type({ 'dry#1': '150' });
+    unmount();
+    open('compression');
+    await waitFor(() => expect(field('dry#1')).toHaveValue('150'));
+    await kept(1);
+    expect(field('dry#1')).toHaveValue('');
+    expect(localStorage.length === 0 || !Object.keys(localStorage).some((k) => k.startsWith('ivrek-panel:'))).toBe(true);
+  });
+
+  it('a draft that was damaged on the device is no draft', () => {
+    localStorage.setItem(`ivrek-panel:${id.job}:compression`, '{"text":5');
+    open('compression');
+    expect(field('dry#1')).toHaveValue('');
+  });
+});
+
+describe('what is kept', () => {
+  it('a reading that a test of the tracer asks for is evidence with its reading and its circumstances', async () => {
+    open('compression');
+    type({ 'dry#1': '90', 'wet#1': '135' });
+    pull('Engine', 'warm');
+    await kept(2);
+    expect(payloads('evidence.add')).toMatchObject([
+      {
+        testId: 'compression',
+        position: '1',
+        outcome: 'low',
+        conditions: { temperature: 'warm' },
+        reading: { quantity: 'compression', entered: '90 psi' },
+      },
+      { testId: 'wet-test', position: '1', outcome: 'rises', reading: null },
+    ]);
+    expect(screen.getByText(/Kept: 1 reading, 2 of what was found have gone/)).toBeInTheDocument();
+  });
+
+  it('where the cranking spoils it, it is a reading and speaks to nobody', async () => {
+    open('compression');
+    type({ 'dry#1': '90' });
+    pull('Throttle', 'shut');
+    await kept(1);
+    expect(types()).toEqual(['reading.add']);
+  });
+
+  it('rings, directions and bolts keep their place: none is taken for a cylinder', async () => {
+    open('rings');
+    type({ 'top#2': '0.25', 'second#2': '0.30' });
+    await kept(2);
+    expect(payloads('reading.add').map((p) => p.position)).toEqual(['2 top ring', '2 second ring']);
+    fireEvent.click(screen.getByRole('button', { name: 'The bench' }));
+    expect(screen.getByTestId('readings')).toHaveTextContent('Cylinder 2, top ring');
+    expect(screen.getByTestId('readings')).not.toHaveTextContent('Spread');
+  });
+
+  it('a feeler gauge leaves two bounds, and they are kept as such', async () => {
+    open('valves-screws');
+    type({ 'found#in-1': '0.08-0.10' });
+    await kept(1);
+    expect(payloads('reading.add')[0]).toMatchObject({
+      position: 'in 1',
+      reading: {
+        quantity: 'valve-clearance-inlet',
+        value: { kind: 'interval', low: expect.closeTo(8e-5, 9) as number },
+        entered: '0.08-0.10 mm',
+      },
+    });
+  });
+
+  it('what is only worked out is a line of the record, with the figures it came from', async () => {
+    open('mix');
+    type({ fuel: '5', ratio: '25' });
+    press('Keep');
+    // The maker's ratio is open: nothing is settled yet.
+    expect(screen.getByText('Nothing is worked out yet that the record could keep.')).toBeInTheDocument();
+    type({ makers: '25' });
+    await kept(1);
+    expect(payloads('finding.add')[0]).toMatchObject({
+      item: 'Two-stroke mix',
+      verdict: 'fit for use',
+      seen: expect.stringMatching(/^200 ml.*Fuel: 5 l; Ratio: 25/) as string,
+    });
+  });
+});
+
+describe('figures of the book on a panel', () => {
+  it('go to the specification with their page, and are not asked again', async () => {
+    open('crank');
+    type({ 'run-out': '0.02', 'run-out-most': '0.05' });
+    fireEvent.change(screen.getByLabelText('Where the figures of the book stand'), { target: { value: 'book, page 40' } });
+    await kept(2);
+    expect(payloads('spec.add')[0]).toMatchObject({
+      quantity: 'crank-run-out',
+      low: null,
+      high: expect.closeTo(5e-5, 9) as number,
+      source: 'book, page 40',
+      origin: 'book',
+    });
+    type({ 'run-out': '0.09' });
+    expect(screen.getByTestId('verdict')).toHaveTextContent('Over: crank run-out');
+  });
+
+  it('change the side that was typed; the other side and the service limits stay', async () => {
+    open(null);
+    const sheet = within(screen.getByTestId('sheet'));
+    fireEvent.mouseDown(sheet.getByRole('combobox', { name: /Limit of/ }));
+    fireEvent.click(screen.getByRole('option', { name: 'Ring gap in the bore' }));
+    for (const [label, value] of [
+      ['From', '0.15'],
+      ['To', '0.35'],
+      ['Done for over', '0.8'],
+      ['Where it says so', 'page 3'],
+    ] as const)
+      fireEvent.change(sheet.getByLabelText(label), { target: { value } });
+    press('Enter the limit');
+    await waitFor(() => expect(types()).toContain('spec.add'));
+    fireEvent.click(within(screen.getByTestId('rack')).getByRole('link', { name: 'Ring gaps' }));
+    type({ 'top#1': '0.2', high: '0.40' });
+    press('Keep');
+    await waitFor(() => expect(types()).toContain('spec.set'));
+    expect(payloads('spec.set')[0]).toMatchObject({
+      set: {
+        low: expect.closeTo(1.5e-4, 9) as number,
+        high: expect.closeTo(4e-4, 9) as number,
+        serviceHigh: expect.closeTo(8e-4, 9) as number,
+      },
+    });
+  });
+
+  it('that cannot be are said, and nothing at all is kept', () => {
+    open('rings');
+    type({ 'top#1': '0.2', low: '0.5', high: '0.3' });
+    press('Keep');
+    expect(screen.getByText(/ring gap in the bore cannot be: from is over to/)).toBeInTheDocument();
+    expect(sent).toEqual([]);
+  });
+
+  it('an owner’s own setting is kept as that', async () => {
+    open('forks');
+    type({ 'gap#l': '140', wanted: '140' });
+    pull('It is', 'the owner’s own');
+    await kept(2);
+    expect(payloads('spec.add')[0]).toMatchObject({ quantity: 'fork-air-gap', origin: 'owner' });
+  });
+});
+
+describe('the history', () => {
+  const earlier = (n: number, bar: number): Reading => ({
+    id: crypto.randomUUID(),
+    versions: {},
+    jobId: crypto.randomUUID(),
+    bikeId: id.bike,
+    quantity: 'compression',
+    position: '1',
+    value: { kind: 'exact', value: bar * 1e5 },
+    unit: 'bar',
+    entered: `${bar} bar`,
+    instrument: null,
+    conditions: {},
+    takenAt: `202${n}-05-01T10:00:00.000Z`,
+  });
+  it('holds readings of the bike’s other jobs against new ones', async () => {
+    open('compression', 'bike.set', { earlier: [earlier(4, 11), earlier(5, 10.4)] });
+    expect(await screen.findByRole('heading', { name: 'Earlier on this bike' })).toBeInTheDocument();
+    expect(screen.getByText(/2 readings, the last 151 psi on 1 May 2025/)).toBeInTheDocument();
+  });
+  it('is not there where there is none', () => {
+    open('compression');
+    expect(screen.queryByRole('heading', { name: 'Earlier on this bike' })).toBeNull();
+  });
+});
+
+describe('the specification sheet', () => {
+  const upload = (label: string, text: string) => {
+    const file = new File([text], 'limits.csv', { type: 'text/csv' });
+    Object.defineProperty(file, 'text', { value: () => Promise.resolve(text) });
+    fireEvent.change(screen.getByLabelText(label), { target: { files: [file] } });
+  };
+  it('takes a whole file, or nothing and says which lines are wrong', async () => {
+    open(null);
+    upload('Take limits from a file', 'quantity,low,high,unit,source\nring-gap,0.15,0.35,mm,p. 3\nnonsense,1,2,mm,p. 4\n');
+    expect(await screen.findByText('Nothing was taken from limits.csv.')).toBeInTheDocument();
+    expect(screen.getByText(/Line 2: "nonsense"/)).toBeInTheDocument();
+    expect(sent).toEqual([]);
+    upload('Take limits from a file', 'quantity,low,high,unit,source\nring-gap,0.15,0.35,mm,p. 3\nchain-slack,20,30,mm,p. 9\n');
+    await waitFor(() => expect(types()).toEqual(['spec.add', 'spec.add']));
+    expect(screen.getByText('2 limits taken from limits.csv.')).toBeInTheDocument();
+  });
+
+  it('names what is still to be looked up, and begins it with a tap', () => {
+    open(null);
+    const sheet = within(screen.getByTestId('sheet'));
+    expect(sheet.getByText(/Still to be looked up/)).toBeInTheDocument();
+    press(/\d+ more/);
+    fireEvent.click(sheet.getByRole('button', { name: 'Crank run-out' }));
+    expect(sheet.getByRole('button', { name: 'Enter the limit' })).toBeEnabled();
+    press('Enter the limit');
+    expect(sheet.getByText('Say where the figure comes from.')).toBeInTheDocument();
+    expect(sheet.getByText('Give at least one figure.')).toBeInTheDocument();
+  });
+
+  it('says so where the server cannot tell of other bikes', async () => {
+    open(null);
+    press('Copy from another bike');
+    expect(await screen.findByText(/The server does not answer/)).toBeInTheDocument();
+  });
+});

@@ -1,0 +1,68 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { factsOf } from '../../../../core/knowledge';
+import { fromSi, show } from '../../../../core/quantity';
+import { groupBy, list, type Reading } from '../../../../core/record';
+import { useJob } from '../../../job/useJob';
+import { Tag } from '../../../parts/Tag';
+import { infoOf } from '../../../parts/test/readingDraft';
+import { day } from '../../../parts/times';
+
+const valueOf = (r: Reading) =>
+  r.value.kind === 'exact' ? r.value.value : r.value.kind === 'interval' ? (r.value.low + r.value.high) / 2 : null;
+
+/** Earlier readings of the same quantities on this bike, each place a line of its own. */
+export default function History({ quantities }: { quantities: readonly string[] }) {
+  const { store, view, knowledge, traced } = useJob();
+  const facts = factsOf(traced.bike, traced.job, knowledge);
+  const own = [...(store.snapshot.earlier ?? []), ...list(view.state, 'reading')].filter(
+    (r) => r.bikeId === traced.bike.id && quantities.includes(r.quantity) && valueOf(r) !== null,
+  );
+  if (own.length === 0) return null;
+  return (
+    <Tag title="Earlier on this bike">
+      {[...groupBy(own, (r) => r.quantity)].map(([quantity, readings]) => {
+        const { name, unit } = infoOf(knowledge, quantity, facts, readings[0].unit);
+        const times = [...new Set(readings.map((r) => r.takenAt))].sort();
+        const places = [...new Set(readings.map((r) => r.position ?? ''))].sort();
+        const data = times.map((t) => ({
+          t: day(t),
+          ...Object.fromEntries(readings.filter((r) => r.takenAt === t).map((r) => [r.position ?? '', fromSi(valueOf(r)!, unit)])),
+        }));
+        const last = readings.at(-1)!;
+        return (
+          <Box key={quantity}>
+            <Typography variant="h3">{name}</Typography>
+            <Typography variant="body2" color="text.secondary">
+              {readings.length} {readings.length === 1 ? 'reading' : 'readings'}, the last {show(valueOf(last)!, unit)} {unit} on{' '}
+              {day(last.takenAt)}
+            </Typography>
+            {times.length > 1 && (
+              <Box aria-hidden sx={{ height: 120 }}>
+                <ResponsiveContainer>
+                  <LineChart data={data} margin={{ top: 8, right: 8, bottom: 0, left: 0 }}>
+                    <CartesianGrid stroke="var(--mui-palette-divider)" vertical={false} />
+                    <XAxis dataKey="t" />
+                    <YAxis width={44} domain={['auto', 'auto']} />
+                    {places.map((p, i) => (
+                      <Line
+                        key={p}
+                        dataKey={p}
+                        connectNulls
+                        isAnimationActive={false}
+                        strokeWidth={2}
+                        stroke={i % 2 ? 'var(--mui-palette-bench-brass)' : 'var(--mui-palette-bench-green)'}
+                        strokeDasharray={i > 1 ? '5 3' : undefined}
+                      />
+                    ))}
+                  </LineChart>
+                </ResponsiveContainer>
+              </Box>
+            )}
+          </Box>
+        );
+      })}
+    </Tag>
+  );
+}

@@ -1,0 +1,197 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import Sensors from '@mui/icons-material/SensorsOutlined';
+import { useState } from 'react';
+import { figureOf, readRecording, type Control, type InstrumentKind } from '../../../../core/instrument';
+import { chosenOf, type Taken } from './takeLive';
+import { Choice } from '../../../parts/Choice';
+import { Field } from '../../../parts/Field';
+import { TakeFile } from '../../../parts/TakeFile';
+import { saveFile } from '../../../job/saveFile';
+import { fonts } from '../../../theme/tokens';
+import type { useLink } from '../../../instrument/useLink';
+
+const names: Readonly<Record<InstrumentKind, string>> = {
+  compression: 'Compression gauge',
+  'leak-down': 'Leak-down tester',
+  multimeter: 'Multimeter',
+  timing: 'Dwell and timing meter',
+  vacuum: 'Vacuum columns',
+  bore: 'Bore gauge',
+  dial: 'Dial indicator',
+  torque: 'Torque wrench',
+  thermometer: 'Exhaust thermometer',
+};
+
+interface InstrumentProps {
+  kinds: readonly InstrumentKind[];
+  used: ReturnType<typeof useLink>;
+  simulate(kind: InstrumentKind): void;
+  /** Takes what is shown now into the fields it belongs to. */
+  onTake(): void;
+  taken: readonly Taken[];
+}
+
+/** The instrument on the bench: simulated, replayed from a file, or a real one behind its bridge. */
+export function Instrument({ kinds, used, simulate, onTake, taken }: InstrumentProps) {
+  const { link, state, open, close } = used;
+  const [other, setOther] = useState(false);
+  const [url, setUrl] = useState('ws://127.0.0.1:4695');
+  const [problem, setProblem] = useState<string | null>(null);
+  const replay = async (f: File) => {
+    const r = readRecording(await f.text());
+    if (!r.ok) return setProblem(`${f.name}, line ${r.line}: ${r.problem}`);
+    setProblem(null);
+    open({ kind: 'recording', name: f.name, messages: r.messages });
+  };
+  const { hello, channels, ended } = state.live;
+  return (
+    <Box sx={{ border: 1, borderColor: 'divider', p: 1, my: 1, '@media print': { display: 'none' } }} data-testid="instrument">
+      {!link && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+          <Sensors aria-hidden />
+          {kinds.map((k) => (
+            <Button key={k} variant="outlined" onClick={() => (setProblem(null), simulate(k))}>
+              {names[k]}, simulated
+            </Button>
+          ))}
+          <TakeFile label="Replay a recording from a file" accept=".ndjson,.jsonl,.txt" onFile={replay}>
+            Replay a recording
+          </TakeFile>
+          <Button onClick={() => setOther(!other)} aria-expanded={other}>
+            A real one
+          </Button>
+          {other && (
+            <Box
+              component="form"
+              sx={{ display: 'flex', gap: 1, alignItems: 'flex-end', flex: '1 1 300px' }}
+              onSubmit={(e) => (e.preventDefault(), open({ kind: 'socket', url }))}
+            >
+              <Field
+                label="Address of its bridge"
+                value={url}
+                onChange={(e) => setUrl(e.target.value)}
+                inputProps={{ inputMode: 'url', autoComplete: 'off' }}
+              />
+              <Button type="submit" variant="outlined">
+                Listen
+              </Button>
+            </Box>
+          )}
+        </Box>
+      )}
+      {link && (
+        <>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
+            <Typography sx={{ fontWeight: 600 }}>
+              {hello?.name ?? 'Waiting for an instrument'}
+              {hello?.simulated ? ' (simulated)' : ''}
+              {ended ? ', silent now' : ''}
+            </Typography>
+            <Box sx={{ flex: 1 }} />
+            <Button variant="contained" onClick={onTake} disabled={taken.length === 0} aria-keyshortcuts="F2">
+              Take it (F2)
+            </Button>
+            <Button onClick={() => saveFile(`${hello?.id ?? 'instrument'}.ndjson`, 'application/x-ndjson', link.recording())}>
+              Keep the recording
+            </Button>
+            <Button onClick={close}>Put it away</Button>
+          </Box>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
+            {hello?.channels.map((c) => {
+              const now = channels.get(c.id);
+              const figure = now && figureOf(hello, now);
+              return (
+                <Box
+                  key={c.id}
+                  role="img"
+                  aria-label={`${c.name}: ${figure ? `${figure.value.toFixed(figure.decimals)} ${c.unit}` : (now?.last.over ?? 'nothing')}`}
+                >
+                  <Box component="span" sx={{ color: 'text.secondary', mr: 0.5 }}>
+                    {c.name}
+                  </Box>
+                  <Box
+                    component="span"
+                    sx={{
+                      fontFamily: fonts.head,
+                      fontSize: '1.75rem',
+                      fontWeight: 600,
+                      fontVariantNumeric: 'tabular-nums',
+                      minWidth: 70,
+                      textAlign: 'right',
+                      display: 'inline-block',
+                    }}
+                  >
+                    {figure ? figure.value.toFixed(figure.decimals) : now?.last.over ? (now.last.over === 'high' ? 'over' : 'under') : '—'}
+                  </Box>{' '}
+                  {c.unit}
+                  {now?.last.settled ? ' · settled' : ''}
+                </Box>
+              );
+            })}
+          </Box>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, rowGap: 0.5, mt: 0.5, alignItems: 'flex-end' }}>
+            {hello?.controls.map((c) => (
+              <ControlEntry
+                key={c.id}
+                control={c}
+                value={chosenOf(c, state.controls)}
+                onTurn={(option, turns) => link.turn({ control: c.id, option, turns })}
+              />
+            ))}
+          </Box>
+        </>
+      )}
+      {(state.problem ?? problem) && (
+        <Typography role="alert" color="error">
+          {state.problem ?? problem}
+        </Typography>
+      )}
+    </Box>
+  );
+}
+
+/** An eighth of a turn at a time, as one does on the engine. */
+const step = 1 / 8;
+
+function ControlEntry({
+  control,
+  value,
+  onTurn,
+}: {
+  control: Control;
+  value: string | null;
+  onTurn(option: string | null, turns: number | null): void;
+}) {
+  switch (control.kind) {
+    case 'choice':
+      return (
+        <Choice
+          label={control.name}
+          clearable={false}
+          value={value}
+          options={control.options.map((o) => ({ value: o, label: o }))}
+          onChange={(o) => onTurn(o, null)}
+        />
+      );
+    case 'press':
+      return (
+        <Button variant="outlined" sx={{ alignSelf: 'flex-end' }} onClick={() => onTurn(null, null)}>
+          {control.name}
+        </Button>
+      );
+    case 'turn':
+      return (
+        <Box role="group" aria-label={control.name} sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
+          <Typography>{control.name}</Typography>
+          <Button variant="outlined" aria-label={`${control.name}: an eighth out`} onClick={() => onTurn(null, -step)}>
+            out
+          </Button>
+          <Button variant="outlined" aria-label={`${control.name}: an eighth in`} onClick={() => onTurn(null, step)}>
+            in
+          </Button>
+        </Box>
+      );
+  }
+}

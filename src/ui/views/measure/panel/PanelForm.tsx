@@ -1,0 +1,186 @@
+import Box from '@mui/material/Box';
+import FormHelperText from '@mui/material/FormHelperText';
+import FormLabel from '@mui/material/FormLabel';
+import MenuItem from '@mui/material/MenuItem';
+import OutlinedInput from '@mui/material/OutlinedInput';
+import Select from '@mui/material/Select';
+import Typography from '@mui/material/Typography';
+import type { KeyboardEvent } from 'react';
+import { isGrid, type Block, type Draft, type Field, type Grid, type ReadField } from '../../../../core/measure/panel';
+import { sameKind } from '../../../../core/quantity';
+import { Figure } from './Figure';
+
+interface FormProps {
+  blocks: readonly Block[];
+  draft: Draft;
+  read: ReadonlyMap<string, ReadField>;
+  onChange(d: Draft): void;
+}
+
+/** Enter goes on to the next figure: down the list, and in a table down the column. */
+function next(e: KeyboardEvent<HTMLInputElement>): void {
+  e.preventDefault();
+  const form = e.currentTarget.closest('[data-panel-form]') ?? document;
+  const all = [...form.querySelectorAll<HTMLInputElement>('input[data-order]')].sort(
+    (a, b) => Number(a.dataset.order) - Number(b.dataset.order),
+  );
+  const own = (e.target as HTMLInputElement).dataset.order;
+  const after = all[all.findIndex((x) => x.dataset.order === own) + 1];
+  if (after) {
+    after.focus();
+    after.select();
+  } else document.querySelector<HTMLElement>('[data-keep-panel]')?.focus();
+}
+
+export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
+  const text = (id: string, value: string) => onChange({ ...draft, text: { ...draft.text, [id]: value } });
+  const unit = (ids: readonly string[], value: string) =>
+    onChange({ ...draft, unit: { ...draft.unit, ...Object.fromEntries(ids.map((id) => [id, value])) } });
+  let order = 0;
+  const entry = (field: Field, id: string, name: string, bare: boolean, place: number) => {
+    switch (field.kind) {
+      case 'figure':
+        return (
+          <Box ref={(el: HTMLElement | null) => el?.querySelector('input')?.setAttribute('data-order', String(place))}>
+            <Figure
+              field={{ ...field, id }}
+              name={name}
+              text={draft.text[id] ?? ''}
+              unit={draft.unit[id] ?? field.unit}
+              read={read.get(id) ?? null}
+              onText={(v) => text(id, v)}
+              onUnit={(u) => unit([id], u)}
+              onEnter={next}
+              bare={bare}
+            />
+          </Box>
+        );
+      case 'choice':
+        return (
+          <Select
+            fullWidth
+            displayEmpty
+            value={draft.text[id] ?? ''}
+            onChange={(e) => text(id, e.target.value)}
+            inputProps={{ 'aria-label': name }}
+            renderValue={(v) =>
+              field.options.find((o) => o.value === v)?.label ?? (
+                <Box component="span" sx={{ color: 'text.secondary' }}>
+                  not said
+                </Box>
+              )
+            }
+          >
+            <MenuItem value="">not said</MenuItem>
+            {field.options.map((o) => (
+              <MenuItem key={o.value} value={o.value}>
+                {o.label}
+              </MenuItem>
+            ))}
+          </Select>
+        );
+      case 'text':
+        return (
+          <OutlinedInput
+            fullWidth
+            value={draft.text[id] ?? ''}
+            onChange={(e) => text(id, e.target.value)}
+            inputProps={{ 'aria-label': name, maxLength: 200, autoComplete: 'off' }}
+          />
+        );
+    }
+  };
+  const table = (b: Grid) => {
+    const base = order;
+    order += b.columns.length * b.places.length;
+    return (
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 0.75,
+          alignItems: 'center',
+          gridTemplateColumns: `minmax(64px, auto) repeat(${b.columns.length}, minmax(88px, 1fr))`,
+          overflowX: 'auto',
+        }}
+      >
+        <Box />
+        {b.columns.map((c) => (
+          <Box key={c.id} sx={{ minWidth: 0 }}>
+            <Typography variant="body2" sx={{ fontWeight: 600 }}>
+              {c.label}
+            </Typography>
+            {c.kind === 'figure' && c.unit !== '' && (
+              <Select
+                variant="standard"
+                value={draft.unit[`${c.id}#${b.places[0].id}`] ?? c.unit}
+                onChange={(e) =>
+                  unit(
+                    b.places.map((p) => `${c.id}#${p.id}`),
+                    e.target.value,
+                  )
+                }
+                inputProps={{ 'aria-label': `Unit of ${c.label}` }}
+                sx={{
+                  minWidth: 72,
+                  '& .MuiSelect-select': { minHeight: '48px !important', display: 'flex', alignItems: 'center', boxSizing: 'border-box' },
+                }}
+              >
+                {(c.unit === '%' || c.unit === '°' ? [c.unit] : sameKind(c.unit)).map((u) => (
+                  <MenuItem key={u} value={u}>
+                    {u}
+                  </MenuItem>
+                ))}
+              </Select>
+            )}
+          </Box>
+        ))}
+        {b.places.map((p, row) => [
+          <Typography key={p.id} sx={{ fontWeight: 600 }}>
+            {p.label}
+          </Typography>,
+          ...b.columns.map((c, column) => (
+            <Box key={`${c.id}#${p.id}`} sx={{ minWidth: 0 }}>
+              {entry(c, `${c.id}#${p.id}`, `${c.label}, ${p.label}`, true, base + column * b.places.length + row)}
+            </Box>
+          )),
+        ])}
+      </Box>
+    );
+  };
+  return (
+    <Box data-panel-form sx={{ display: 'grid', gap: 2 }}>
+      {blocks.map((b) => (
+        <Box key={b.title} component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}>
+          <Typography component="legend" variant="h3" sx={{ p: 0, mb: 0.5 }}>
+            {b.title}
+          </Typography>
+          {isGrid(b) ? (
+            <>
+              {table(b)}
+              {b.columns.some((c) => c.hint) && (
+                <FormHelperText sx={{ m: 0 }}>
+                  {b.columns.flatMap((c) => (c.hint ? [`${c.label}: ${c.hint}`] : [])).join('. ')}
+                </FormHelperText>
+              )}
+            </>
+          ) : (
+            <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(210px, 1fr))', alignItems: 'start' }}>
+              {b.fields.map((f) => (
+                <Box key={f.id} sx={{ minWidth: 0 }}>
+                  <FormLabel component="span">{f.label}</FormLabel>
+                  {entry(f, f.id, f.label, false, f.kind === 'figure' ? order++ : 0)}
+                  {f.hint && <FormHelperText sx={{ m: 0 }}>{f.hint}</FormHelperText>}
+                </Box>
+              ))}
+            </Box>
+          )}
+          {b.note && (
+            <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5, maxWidth: '72ch' }}>
+              {b.note}
+            </Typography>
+          )}
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,196 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import ArrowBack from '@mui/icons-material/ArrowBack';
+import Print from '@mui/icons-material/PrintOutlined';
+import { useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
+import { fieldsOf, panelFile, panelRows, readPanelJson, readPanelRows, valuesOf, type Panel } from '../../../../core/measure/panel';
+import { fromCsv, toCsv } from '../../../job/csv';
+import { saveFile } from '../../../job/saveFile';
+import { useJob } from '../../../job/useJob';
+import { Field } from '../../../parts/Field';
+import { Hazards } from '../../../parts/Hazards';
+import { later } from '../../../parts/later';
+import { Tag } from '../../../parts/Tag';
+import { TakeFile } from '../../../parts/TakeFile';
+import { takesOf } from '../../../../core/measure/panels/instruments';
+import { seedOf } from '../../../../core/instrument/simulate/chance';
+import { useLink } from '../../../instrument/useLink';
+import { Instrument } from './Instrument';
+import { bookSource, keepPanel, type Kept } from './keep';
+import { takenFrom, withTaken } from './takeLive';
+import { Lines, Outcome } from './Outcome';
+import { PanelForm } from './PanelForm';
+import { subjectOf } from './subjectOf';
+import { useDraft } from './useDraft';
+
+const History = later(() => import('./History'));
+
+const some = (n: number, one: string, more: string) => (n === 0 ? [] : [`${n} ${n === 1 ? one : more}`]);
+
+const keptWords = ({ readings, results, limits, findings }: Kept): string =>
+  `Kept: ${[
+    ...some(readings, 'reading', 'readings'),
+    ...some(results, 'of what was found has gone to the tracer', 'of what was found have gone to the tracer'),
+    ...some(limits, 'limit of the book', 'limits of the book'),
+    ...(findings ? ['what was worked out, as a line of the record'] : []),
+  ].join(', ')}.`;
+
+/** One panel of the measuring bench: typed on the left, judged on the right as it is typed, kept once. */
+export function PanelView({ panel, onBack }: { panel: Panel; onBack(): void }) {
+  const used = useJob();
+  const { knowledge, traced, jobId } = used;
+  const subject = useMemo(() => subjectOf(knowledge, traced), [knowledge, traced]);
+  const { draft, change, clear } = useDraft(jobId, panel.id);
+  const [said, setSaid] = useState<{ words: string; bad?: boolean } | null>(null);
+  const { blocks, read } = useMemo(() => valuesOf(panel, subject, draft), [panel, subject, draft]);
+  const instrument = useLink();
+  const takes = takesOf(panel.id);
+  const taken = takenFrom(instrument.state, takes);
+  // What it says may come a moment after what is typed; an instrument on the bench is judged as it moves.
+  const settled = useDeferredValue(taken.length ? withTaken(draft, taken) : draft);
+  const result = useMemo(() => panel.work(valuesOf(panel, subject, settled).values, subject), [panel, subject, settled]);
+  // Many bars stand below, so that the verdict stays in sight beside a long list.
+  const many = result.lines.length > 6;
+  const wrong = [...read.values()].filter((r) => r && !r.ok).length;
+  const empty = Object.values(draft.text).every((t) => t.trim() === '');
+  const quantities = [...new Set(fieldsOf(blocks).flatMap((f) => (f.kind === 'figure' && f.quantity ? [f.quantity] : [])))];
+  const take = () => {
+    if (taken.length === 0) return;
+    change(withTaken(draft, taken));
+    setSaid({ words: `Taken: ${taken.map((t) => `${t.text} ${t.unit}`).join(', ')}.` });
+  };
+  const takeNow = useEffectEvent(take);
+  useEffect(() => {
+    const pressed = (e: KeyboardEvent) => {
+      if (e.key !== 'F2') return;
+      e.preventDefault();
+      takeNow();
+    };
+    document.addEventListener('keydown', pressed);
+    return () => document.removeEventListener('keydown', pressed);
+  }, []);
+  const keep = () => {
+    if (empty) return setSaid({ words: 'Type a figure first.', bad: true });
+    if (wrong > 0)
+      return setSaid({
+        words: wrong === 1 ? 'One figure cannot be read: it is marked above.' : `${wrong} figures cannot be read: they are marked above.`,
+        bad: true,
+      });
+    const kept = keepPanel(used, panel, subject, draft, result);
+    if (!kept) return;
+    if ('problem' in kept) return setSaid({ words: kept.problem, bad: true });
+    if (kept.readings + kept.results + kept.limits + kept.findings === 0)
+      return setSaid({
+        words: 'Nothing is worked out yet that the record could keep.',
+        bad: true,
+      });
+    setSaid({ words: keptWords(kept) });
+    clear();
+  };
+  const file = () => panelFile(panel.id, draft, result.words, { bike: traced.bike.name, writtenAt: new Date().toISOString() });
+  const bringIn = async (f: File) => {
+    const text = await f.text();
+    const got = text.trimStart().startsWith('{') ? readPanelJson(text, panel.id) : readPanelRows(fromCsv(text), panel.id);
+    if (!got.ok) return setSaid({ words: got.message, bad: true });
+    change(got.draft);
+    setSaid({ words: `${got.count} fields taken from ${f.name}.` });
+  };
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }} data-testid="panel">
+      <Tag
+        lead
+        title={panel.name}
+        aside={
+          <Button startIcon={<ArrowBack />} onClick={onBack} sx={{ mr: 2, '@media print': { display: 'none' } }}>
+            The bench
+          </Button>
+        }
+      >
+        {/* On a phone the fields come at once, the rest after them. */}
+        <Box sx={{ display: 'flex', flexDirection: 'column', minWidth: 0 }}>
+          <Typography color="text.secondary" sx={{ mb: 0.5, maxWidth: '72ch', order: { xs: 3, sm: 0 } }}>
+            {panel.about}
+          </Typography>
+          <Hazards ids={panel.hazards} place={panel.id} />
+          {takes.length > 0 && (
+            <Box sx={{ order: { xs: 2, sm: 0 } }}>
+              <Instrument
+                kinds={takes.map((t) => t.kind)}
+                used={instrument}
+                taken={taken}
+                onTake={take}
+                simulate={(start) =>
+                  instrument.open({
+                    kind: 'simulated',
+                    start: {
+                      start,
+                      seed: seedOf(traced.bike.id),
+                      cylinders: subject.cylinders.length,
+                      strokes: subject.strokes ?? 'four',
+                      voltage: subject.voltage,
+                    },
+                  })
+                }
+              />
+            </Box>
+          )}
+          <Box
+            sx={{
+              display: 'grid',
+              gap: 2.5,
+              order: { xs: 1, sm: 0 },
+              gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.15fr) minmax(0,1fr)' },
+              alignItems: 'start',
+            }}
+          >
+            <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
+              <PanelForm blocks={blocks} draft={draft} read={read} onChange={(d) => (setSaid(null), change(d))} />
+              {panel.book && (
+                <Field
+                  label="Where the figures of the book stand"
+                  value={draft.text[bookSource] ?? ''}
+                  onChange={(e) => change({ ...draft, text: { ...draft.text, [bookSource]: e.target.value } })}
+                  hint="the page: they are kept with it on the bike’s specification, and not asked again"
+                  inputProps={{ maxLength: 200 }}
+                />
+              )}
+            </Box>
+            <Box sx={{ position: { lg: 'sticky' }, top: 8, minWidth: 0 }}>
+              <Outcome result={result} />
+              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5, '@media print': { display: 'none' } }}>
+                <Button variant="contained" data-keep-panel onClick={keep}>
+                  Keep
+                </Button>
+                <Button disabled={empty} onClick={clear}>
+                  Clear
+                </Button>
+                <Button startIcon={<Print />} onClick={() => window.print()}>
+                  Print
+                </Button>
+                <Button disabled={empty} onClick={() => saveFile(`${panel.id}.csv`, 'text/csv', toCsv(panelRows(file())))}>
+                  Out as CSV
+                </Button>
+                <Button disabled={empty} onClick={() => saveFile(`${panel.id}.json`, 'application/json', JSON.stringify(file(), null, 2))}>
+                  as JSON
+                </Button>
+                <TakeFile label="Take a panel from a file" accept=".csv,.json,text/csv,application/json" onFile={bringIn}>
+                  In
+                </TakeFile>
+              </Box>
+              <Typography
+                role={said?.bad ? 'alert' : 'status'}
+                sx={{ mt: 1, minHeight: 24, color: said?.bad ? 'error.main' : 'text.primary' }}
+              >
+                {said?.words}
+              </Typography>
+              {!many && <Lines lines={result.lines} />}
+            </Box>
+          </Box>
+          {many && <Lines lines={result.lines} />}
+        </Box>
+      </Tag>
+      {quantities.length > 0 && <History quantities={quantities} />}
+    </Box>
+  );
+}

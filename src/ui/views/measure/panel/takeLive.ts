@@ -1,0 +1,39 @@
+import { figureOf, type Control } from '../../../../core/instrument';
+import type { Draft } from '../../../../core/measure/panel';
+import type { Takes } from '../../../../core/measure/panels/instruments';
+import type { LinkState } from '../../../instrument/link';
+
+/** A figure that an instrument shows now, and the field that it belongs to. */
+export interface Taken {
+  field: string;
+  text: string;
+  unit: string;
+}
+
+/** What a choice stands at: what was chosen, else its first option. */
+export const chosenOf = (c: Control, controls: Readonly<Record<string, string>>): string | null =>
+  c.kind === 'choice' ? (controls[c.id] ?? c.options[0]) : null;
+
+/** Where everything that is shown now would go. */
+export function takenFrom({ live, controls }: LinkState, takes: readonly Takes[]): Taken[] {
+  const { hello } = live;
+  const own = takes.find((t) => t.kind === hello?.kind);
+  if (!hello || !own) return [];
+  const chosen: Record<string, string> = { ...controls };
+  for (const c of hello.controls) {
+    const v = chosenOf(c, controls);
+    if (v !== null) chosen[c.id] = v;
+  }
+  return hello.channels.flatMap((c) => {
+    const now = live.channels.get(c.id);
+    const figure = now && figureOf(hello, now);
+    const field = own.field(c.id, chosen);
+    return figure && field ? [{ field, text: figure.value.toFixed(figure.decimals), unit: c.unit }] : [];
+  });
+}
+
+/** A draft with what the instrument shows in it. */
+export const withTaken = (draft: Draft, taken: readonly Taken[]): Draft => ({
+  text: { ...draft.text, ...Object.fromEntries(taken.map((t) => [t.field, t.text])) },
+  unit: { ...draft.unit, ...Object.fromEntries(taken.map((t) => [t.field, t.unit])) },
+});

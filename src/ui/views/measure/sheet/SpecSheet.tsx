@@ -1,0 +1,73 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { factsOf } from '../../../../core/knowledge';
+import { show } from '../../../../core/quantity';
+import type { Spec } from '../../../../core/record';
+import { templateFor } from '../../../../core/specification';
+import { useJob } from '../../../job/useJob';
+import { Empty } from '../../../parts/Empty';
+import { Tag } from '../../../parts/Tag';
+import { infoOf } from '../../../parts/test/readingDraft';
+import { emptyLimit, limitDraftOf, LimitForm } from './LimitForm';
+import { originWords } from './origins';
+import { SheetFiles } from './SheetFiles';
+
+/** Standard and service limit in words. */
+function limitsOf({ low, high, serviceLow, serviceHigh, unit }: Spec): string {
+  const range = (a: number | null, b: number | null) =>
+    `${a !== null ? show(a, unit) : '…'} to ${b !== null ? show(b, unit) : '…'} ${unit}`;
+  // A row from before there were service limits has none.
+  const service = serviceLow != null || serviceHigh != null ? `, done for beyond ${range(serviceLow ?? null, serviceHigh ?? null)}` : '';
+  return `${range(low, high)}${service}`;
+}
+
+/** This bike's own limits, each with where it says so. Where one stands here the general figure steps back. */
+export function SpecSheet() {
+  const { knowledge, traced } = useJob();
+  const facts = factsOf(traced.bike, traced.job, knowledge);
+  const [draft, setDraft] = useState(emptyLimit);
+  const [allOpen, setAllOpen] = useState(false);
+  const nameOf = (quantity: string) => infoOf(knowledge, quantity, facts).name;
+  const missing = templateFor(facts).filter((q) => !traced.specs.some((s) => s.quantity === q));
+  const shownMissing = allOpen ? missing : missing.slice(0, 4);
+  return (
+    <Tag title="Limits of this bike" over="From its own book, with the page" data-testid="sheet">
+      {traced.specs.length === 0 && <Empty>None entered. Until then readings are held against general figures, and say so.</Empty>}
+      {traced.specs.map((s) => (
+        <Box key={s.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', borderTop: 1, borderColor: 'divider', py: 0.5 }}>
+          <Box sx={{ flex: 1, minWidth: 0 }}>
+            <Typography sx={{ fontWeight: 600 }}>{nameOf(s.quantity)}</Typography>
+            <Typography variant="body2" sx={{ overflowWrap: 'anywhere' }}>
+              {limitsOf(s)} · {s.source}
+              {s.origin && s.origin !== 'book' ? ` · ${originWords[s.origin]}` : ''}
+            </Typography>
+          </Box>
+          <Button onClick={() => setDraft(limitDraftOf(s))} aria-label={`Change the limit of ${nameOf(s.quantity)}`}>
+            Change
+          </Button>
+        </Box>
+      ))}
+      <LimitForm draft={draft} onDraft={setDraft} />
+      {missing.length > 0 && (
+        <Box sx={{ mt: 1.5 }}>
+          <Typography variant="h3">Still to be looked up for an engine of this kind</Typography>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
+            {shownMissing.map((q) => (
+              <Button key={q} onClick={() => setDraft({ ...emptyLimit, quantity: q, unit: infoOf(knowledge, q, facts).unit })}>
+                {nameOf(q)}
+              </Button>
+            ))}
+            {missing.length > 4 && (
+              <Button color="secondary" aria-expanded={allOpen} onClick={() => setAllOpen(!allOpen)}>
+                {allOpen ? 'fewer' : `${missing.length - 4} more`}
+              </Button>
+            )}
+          </Box>
+        </Box>
+      )}
+      <SheetFiles />
+    </Tag>
+  );
+}

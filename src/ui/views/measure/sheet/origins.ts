@@ -1,0 +1,9 @@
+import type { SpecOrigin } from '../../../../core/record';
+
+/** Where a limit comes from, in words. */
+export const originWords: Readonly<Record<SpecOrigin, string>> = {
+  book: 'the book',
+  measured: 'measured on one that runs well',
+  owner: 'the owner’s own setting',
+  general: 'a general figure',
+};
