@@ -15,7 +15,7 @@ function watch(page: Page): string[] {
     if (
       m.type() === 'error' &&
       !/status of (400|401|403|404|409|413|415|422|503)/.test(m.text()) &&
-      !/ERR_(FAILED|INTERNET_DISCONNECTED|CONNECTION_\w+|EMPTY_RESPONSE|INCOMPLETE_CHUNKED_ENCODING)/.test(m.text())
+      !/ERR_(FAILED|INTERNET_DISCONNECTED|SOCKET_NOT_CONNECTED|CONNECTION_\w+|EMPTY_RESPONSE|INCOMPLETE_CHUNKED_ENCODING)/.test(m.text())
     )
       wrong.push(m.text());
   });

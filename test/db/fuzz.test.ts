@@ -214,6 +214,15 @@ describe('what is malformed', () => {
     expect(await everything()).toEqual(before);
   }, 180_000);
 
+  it('a list stops at the first that is not kept: nothing overtakes an entry whose fate its device does not know', async () => {
+    const before = await everything();
+    const sound = structuredClone(whole[0]) as { id: string };
+    const response = await call(commands, JSON.stringify([sound, { ...sound, type: 'nothing.such' }, { ...sound, id: uid(990) }]));
+    const { answers } = (await response.json()) as { answers: { status: number }[] };
+    expect(answers.map((a) => a.status)).toEqual([200, 400]);
+    expect(await everything()).toEqual(before);
+  });
+
   it('1,000 texts that are no command, and other bodies', async () => {
     const before = await everything();
     await each(wrongText, 1000, async (text) => {

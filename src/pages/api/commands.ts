@@ -25,7 +25,11 @@ async function actorOf(request: Request, shopId: string, personId: string | null
   return (await inShop(pool(), shopId, (db) => isPerson(db, said))) ? said : personId;
 }
 
-/** One command, or a list of them in the order in which they are to be applied. */
+/**
+ * One command, or a list of them in the order in which they are to be applied. A list stops at the first that is not kept,
+ * so that nothing overtakes an entry whose fate its device does not know: the answer may be lost, and the entry sent again
+ * when it can be kept. There are as many answers as commands were dealt with.
+ */
 export const POST: APIRoute = async ({ request, locals }) => {
   const body = await readJson(request, mostBytes);
   if (!body.ok) return json({ message: body.message }, body.status);
@@ -36,7 +40,11 @@ export const POST: APIRoute = async ({ request, locals }) => {
   const answers: ({ status: number } & Record<string, unknown>)[] = [];
   try {
     const speaker: Speaker = { shopId, actorId: await actorOf(request, shopId, personId), deviceId: id };
-    for (const one of wanted) answers.push(told(await receive(pool(), speaker, one)));
+    for (const one of wanted) {
+      const answer = told(await receive(pool(), speaker, one));
+      answers.push(answer);
+      if (answer.status !== 200) break;
+    }
   } catch (error) {
     log.error({ err: error }, 'a command failed');
     // Nothing of it was applied: the device keeps it, and what follows, and sends them again.

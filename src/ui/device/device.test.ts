@@ -173,7 +173,7 @@ describe('sender', () => {
     );
   });
 
-  it('entries of different people go in different requests; a chain of sets of one field goes one by one', async () => {
+  it('entries of different people go in different requests; a chain of sets of one field goes together', async () => {
     begin();
     const batches: { actor: string | null; n: number }[] = [];
     const d = await device({
@@ -187,8 +187,29 @@ describe('sender', () => {
     expect(batches).toEqual([
       { actor: 'ines', n: 1 },
       { actor: 'tam', n: 2 },
-      { actor: 'ines', n: 1 },
-      { actor: 'ines', n: 1 },
+      { actor: 'ines', n: 2 },
+    ]);
+  });
+
+  it('where the server stops at a refused one, what builds on it is held and the rest follows in order', async () => {
+    begin();
+    const asked: string[][] = [];
+    const first = year(1970);
+    const d = await device({
+      send: (items) => {
+        asked.push(items.map((i) => i.id));
+        const at = items.findIndex((i) => i.id === first.id);
+        const kept = items.slice(0, at < 0 ? items.length : at).map((i): Answered => ({ kind: 'kept', seq: 1, changes: i.changes }));
+        return Promise.resolve(at < 0 ? kept : [...kept, { kind: 'refused', refusal: conflict }]);
+      },
+    });
+    const [before, on, after] = [watch(), year(1971), watch()];
+    for (const i of [before, first, on, after]) await d.outbox.add(i);
+    await d.sender.run();
+    expect(asked).toEqual([[before.id, first.id, on.id, after.id], [after.id]]);
+    expect((await d.outbox.all()).map((i) => [i.id, i.state])).toEqual([
+      [first.id, 'refused'],
+      [on.id, 'held'],
     ]);
   });
 

@@ -79,8 +79,7 @@ export class Sender {
         } else {
           await this.outbox.refuse(item.id, answer.refusal);
           this.bus.tell({ kind: 'refused', id: item.id, jobId: item.jobId });
-          // What was already on its way behind it may have been answered; what builds on it is held. Look anew.
-          if (answers.length > i + 1) continue;
+          // The server stopped here; what builds on it is held, the rest is looked at anew.
           break;
         }
       }
@@ -88,19 +87,13 @@ export class Sender {
     }
   }
 
-  /**
-   * Entries of one person that fit one request. An entry that builds on the one before it in the same request could be
-   * applied although that one is refused, so such a chain of sets goes one by one.
-   */
+  /** Entries of one person that fit one request. */
   private async nextBatch(): Promise<Item[]> {
     const batch: Item[] = [];
     let size = 0;
-    const set = new Set<string>();
     for (const item of await this.outbox.waiting(mostAtOnce)) {
-      const fields = item.changes.flatMap((c) => (c.op === 'update' ? Object.keys(c.set).map((f) => `${c.table} ${c.id} ${f}`) : []));
       size += JSON.stringify(item.command).length;
-      if (batch.length && (item.actorId !== batch[0].actorId || size > mostBytes || fields.some((f) => set.has(f)))) break;
-      for (const f of fields) set.add(f);
+      if (batch.length && (item.actorId !== batch[0].actorId || size > mostBytes)) break;
       batch.push(item);
     }
     return batch;

@@ -33,7 +33,8 @@ export function Hazards({ ids, place }: { ids: readonly string[] | undefined; pl
         my: 1,
       }}
     >
-      <Box sx={{ flex: '1 1 240px', minWidth: 0 }}>
+      {/* Acknowledged ones stay in sight and take less room. */}
+      <Box sx={{ flex: '1 1 240px', minWidth: 0, ...(fresh.length === 0 && { display: { sm: 'flex' }, flexWrap: 'wrap', columnGap: 2 }) }}>
         {hazards.map((h) => (
           <Typography key={h.id} variant="body2" sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
             {seen.has(h.id) ? (

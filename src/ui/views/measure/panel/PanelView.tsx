@@ -36,6 +36,11 @@ const keptWords = ({ readings, results, limits, findings }: Kept): string =>
     ...(findings ? ['what was worked out, as a line of the record'] : []),
   ].join(', ')}.`;
 
+const late = (order: number) => ({
+  order: { xs: order, sm: 0 },
+  'html:not([data-awake]) &': { visibility: { xs: 'hidden', sm: 'visible' } },
+});
+
 /** One panel of the measuring bench: typed on the left, judged on the right as it is typed, kept once. */
 export function PanelView({ panel, onBack }: { panel: Panel; onBack(): void }) {
   const used = useJob();
@@ -107,14 +112,14 @@ export function PanelView({ panel, onBack }: { panel: Panel; onBack(): void }) {
           </Button>
         }
       >
-        {/* On a phone the fields come at once, the rest after them. */}
+        {/* On a phone the fields come at once, the rest after them, and once the page is whole so that nothing moves. */}
         <Box sx={{ display: 'flex', flexDirection: 'column', minWidth: 0 }}>
-          <Typography color="text.secondary" sx={{ mb: 0.5, maxWidth: '72ch', order: { xs: 3, sm: 0 } }}>
+          <Typography color="text.secondary" sx={{ mb: 0.5, maxWidth: '110ch', ...late(3) }}>
             {panel.about}
           </Typography>
           <Hazards ids={panel.hazards} place={panel.id} />
           {takes.length > 0 && (
-            <Box sx={{ order: { xs: 2, sm: 0 } }}>
+            <Box sx={late(2)}>
               <Instrument
                 kinds={takes.map((t) => t.kind)}
                 used={instrument}
