@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fromSi, parseQuantity, sameKind, show, toSi, unitOf, units } from '.';
+import { besideSi, fromSi, parseQuantity, sameKind, show, toSi, unitOf, units } from '.';
 
 describe('units', () => {
   // NIST SP 811 appendix B, quoted from memory; the torque and pressure factors follow from 0.45359237 kg, 9.80665 m/s², 25.4 mm.
@@ -43,6 +43,24 @@ describe('units', () => {
   it('shows as many decimals as a unit is read to', () => {
     expect(show(toSi(118.4, 'psi'), 'psi')).toBe('118');
     expect(show(-1e-9, 'V')).toBe('0.00');
+  });
+});
+
+describe('beside a unit that is not of the SI', () => {
+  // 1 psi = 6.894757 kPa, 1 lbf·ft = 1.355818 N·m, 1 in = 25.4 mm: NIST SP 811, appendix B.
+  it('stands the value in one that is', () => {
+    expect(besideSi(toSi(118, 'psi'), 'psi')).toBe('814 kPa');
+    expect(besideSi(toSi(20, 'lbf·ft'), 'lbf·ft')).toBe('27.1 N·m');
+    expect(besideSi(toSi(4, 'thou'), 'thou')).toBe('0.10 mm');
+    expect(besideSi(toSi(68, '°F'), '°F')).toBe('20 °C');
+    for (const unit of ['mm', 'kPa', 'V', 'ohm', 'N·m', '°C']) expect(besideSi(1, unit)).toBeNull();
+  });
+  it('is always of the same kind and of the SI itself', () => {
+    for (const u of units) {
+      if (!u.si) continue;
+      expect(unitOf(u.si)!.kind).toBe(u.kind);
+      expect(unitOf(u.si)!.si).toBeUndefined();
+    }
   });
 });
 

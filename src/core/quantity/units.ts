@@ -31,6 +31,8 @@ export interface Unit {
   /** SI value of one unit (and of zero, where the scale is shifted). */
   factor: number;
   offset?: number;
+  /** The unit of the SI in which it is shown beside, for one that is not of the SI. */
+  si?: string;
   /** Decimals that make sense when shown. */
   decimals: number;
   /** Other spellings, lower case, without blanks or dots. */
@@ -44,6 +46,7 @@ export const units: readonly Unit[] = [
   { id: 'N·m', kind: 'torque', factor: 1, decimals: 1, also: ['nm', 'newtonmetre', 'newtonmeter', 'newtonmetres', 'newtonmeters'] },
   {
     id: 'lbf·ft',
+    si: 'N·m',
     kind: 'torque',
     factor: lbf * 12 * inch,
     decimals: 1,
@@ -65,38 +68,41 @@ export const units: readonly Unit[] = [
   },
   {
     id: 'lbf·in',
+    si: 'N·m',
     kind: 'torque',
     factor: lbf * inch,
     decimals: 0,
     also: ['lbfin', 'inlb', 'inlbs', 'lbin', 'inchpound', 'inchpounds', 'inch-pounds', 'in-lb', 'in-lbs', 'lb-in'],
   },
-  { id: 'kgf·m', kind: 'torque', factor: 9.80665, decimals: 2, also: ['kgfm', 'kgm', 'mkg', 'mkp'] },
+  { id: 'kgf·m', si: 'N·m', kind: 'torque', factor: 9.80665, decimals: 2, also: ['kgfm', 'kgm', 'mkg', 'mkp'] },
   {
     id: 'psi',
+    si: 'kPa',
     kind: 'pressure',
     factor: lbf / (inch * inch),
     decimals: 0,
     also: ['lb/in2', 'lbs', 'pounds', 'poundspersquareinch', 'poundpersquareinch', 'psig'],
   },
-  { id: 'bar', kind: 'pressure', factor: 1e5, decimals: 1, also: ['bars'] },
+  { id: 'bar', si: 'kPa', kind: 'pressure', factor: 1e5, decimals: 1, also: ['bars'] },
   { id: 'kPa', kind: 'pressure', factor: 1e3, decimals: 0, also: ['kpa', 'kilopascal', 'kilopascals'] },
-  { id: 'inHg', kind: 'pressure', factor: 3386.389, decimals: 1, also: ['inhg'] },
-  { id: 'cmHg', kind: 'pressure', factor: 1333.224, decimals: 1, also: ['cmhg'] },
+  { id: 'inHg', si: 'kPa', kind: 'pressure', factor: 3386.389, decimals: 1, also: ['inhg'] },
+  { id: 'cmHg', si: 'kPa', kind: 'pressure', factor: 1333.224, decimals: 1, also: ['cmhg'] },
   { id: 'mm', kind: 'length', factor: 1e-3, decimals: 2, also: ['millimetre', 'millimetres', 'millimeter', 'millimeters', 'mms'] },
   {
     id: 'thou',
+    si: 'mm',
     kind: 'length',
     factor: inch / 1000,
     decimals: 1,
     also: ['thousandth', 'thousandths', 'mil', 'thous', 'thousandthsofaninch'],
   },
-  { id: 'in', kind: 'length', factor: inch, decimals: 3, also: ['inch', 'inches', '"'] },
+  { id: 'in', si: 'mm', kind: 'length', factor: inch, decimals: 3, also: ['inch', 'inches', '"'] },
   { id: 'ml', kind: 'volume', factor: 1e-6, decimals: 0, also: ['cc', 'cm3'] },
   { id: 'l', kind: 'volume', factor: 1e-3, decimals: 2, also: ['litre', 'litres', 'liter'] },
-  { id: 'US fl oz', kind: 'volume', factor: 29.57353e-6, decimals: 1, also: ['usfloz'] },
-  { id: 'imp fl oz', kind: 'volume', factor: 28.41306e-6, decimals: 1, also: ['impfloz'] },
+  { id: 'US fl oz', si: 'ml', kind: 'volume', factor: 29.57353e-6, decimals: 1, also: ['usfloz'] },
+  { id: 'imp fl oz', si: 'ml', kind: 'volume', factor: 28.41306e-6, decimals: 1, also: ['impfloz'] },
   { id: '°C', kind: 'temperature', factor: 1, offset: 273.15, decimals: 0, also: ['c', 'celsius', 'degc'] },
-  { id: '°F', kind: 'temperature', factor: 5 / 9, offset: 459.67, decimals: 0, also: ['f', 'fahrenheit', 'degf'] },
+  { id: '°F', si: '°C', kind: 'temperature', factor: 5 / 9, offset: 459.67, decimals: 0, also: ['f', 'fahrenheit', 'degf'] },
   { id: 'K', kind: 'temperature difference', factor: 1, decimals: 0, also: ['kelvin'] },
   { id: 'ohm', kind: 'resistance', factor: 1, decimals: 1, also: ['ohms', 'ω', 'r'] },
   {
@@ -124,7 +130,7 @@ export const units: readonly Unit[] = [
   { id: 'A h', kind: 'charge', factor: 3600, decimals: 1, also: ['ah'] },
   { id: 'µF', kind: 'capacitance', factor: 1e-6, decimals: 2, also: ['uf', 'mfd', 'microfarad', 'microfarads'] },
   { id: 'N', kind: 'force', factor: 1, decimals: 0, also: ['newton', 'newtons'] },
-  { id: 'kgf', kind: 'force', factor: 9.80665, decimals: 1, also: ['kg', 'kp'] },
+  { id: 'kgf', si: 'N', kind: 'force', factor: 9.80665, decimals: 1, also: ['kg', 'kp'] },
   { id: 'Hz', kind: 'frequency', factor: 1, decimals: 1, also: ['hertz', '/s', 'asecond'] },
   { id: '%', kind: 'share', factor: 0.01, decimals: 0, also: ['percent'] },
   // Not a length of a part: nothing on a motorcycle is measured in these.
@@ -132,7 +138,7 @@ export const units: readonly Unit[] = [
   { id: 'to 1', kind: 'ratio', factor: 1, decimals: 2, also: [':1'] },
   { id: 'm', kind: 'distance', factor: 1, decimals: 0, also: ['metre', 'metres', 'meter', 'meters'] },
   { id: 'km', kind: 'distance', factor: 1e3, decimals: 0, also: ['kilometre', 'kilometres'] },
-  { id: 'mi', kind: 'distance', factor: 1609.344, decimals: 0, also: ['mile', 'miles'] },
+  { id: 'mi', si: 'km', kind: 'distance', factor: 1609.344, decimals: 0, also: ['mile', 'miles'] },
   { id: '', kind: 'count', factor: 1, decimals: 0, also: [] },
 ];
 
@@ -166,6 +172,12 @@ export function show(si: number, unitId: string): string {
   const u = known(unitId);
   const text = fromSi(si, unitId).toFixed(u.decimals);
   return Number(text) === 0 ? Number(0).toFixed(u.decimals) : text;
+}
+
+/** An SI value beside a unit that is not of the SI, as text with its unit, e.g. `814 kPa`; null where the unit already is. */
+export function besideSi(si: number, unitId: string): string | null {
+  const own = known(unitId).si;
+  return own ? `${show(si, own)} ${own}` : null;
 }
 
 /** Units of the same kind, the given one first. */

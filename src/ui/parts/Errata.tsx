@@ -1,21 +1,30 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import FormControl from '@mui/material/FormControl';
+import FormLabel from '@mui/material/FormLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { list } from '../../core/record';
 import { useJob } from '../job/useJob';
 import { Empty } from './Empty';
 import { Field } from './Field';
+import { quantitiesOf } from './FreeReading';
 import { Tag } from './Tag';
+
+const emptyErratum = { quantity: '', page: '', says: '', right: '', source: '' };
 
 /** Where the book of this bike is wrong: what it says, what is right, and how that is known. It stays with the bike. */
 export function Errata() {
-  const { store, view, traced } = useJob();
+  const { store, view, traced, knowledge } = useJob();
   const errata = list(view.state, 'erratum').filter((e) => e.bikeId === traced.bike.id);
   const [open, setOpen] = useState(false);
-  const [form, setForm] = useState({ page: '', says: '', right: '', source: '' });
+  const [form, setForm] = useState(emptyErratum);
   const [tried, setTried] = useState(false);
   const put = (patch: Partial<typeof form>) => setForm({ ...form, ...patch });
+  const quantities = quantitiesOf(knowledge);
+  const nameOf = (id: string | null) => quantities.find((q) => q.id === id)?.name ?? id;
   const keep = (e: FormEvent) => {
     e.preventDefault();
     setTried(true);
@@ -24,13 +33,13 @@ export function Errata() {
       bikeId: traced.bike.id,
       book: 'book of this bike',
       page: form.page.trim() || null,
-      quantity: null,
+      quantity: form.quantity || null,
       says: form.says.trim(),
       right: form.right.trim(),
       source: form.source.trim(),
     });
     if (!done.ok) return;
-    setForm({ page: '', says: '', right: '', source: '' });
+    setForm(emptyErratum);
     setTried(false);
     setOpen(false);
   };
@@ -48,7 +57,7 @@ export function Errata() {
             <b>{e.right}</b>
           </Typography>
           <Typography variant="body2" color="text.secondary">
-            {[e.book + (e.page ? `, page ${e.page}` : ''), e.source].join(' · ')}
+            {[nameOf(e.quantity), e.book + (e.page ? `, page ${e.page}` : ''), e.source].filter(Boolean).join(' · ')}
           </Typography>
         </Box>
       ))}
@@ -69,6 +78,17 @@ export function Errata() {
               error={tried && !form.right.trim() ? 'What is right?' : null}
             />
           </Box>
+          <FormControl fullWidth>
+            <FormLabel id="erratum-of">Limit it concerns, if one</FormLabel>
+            <Select displayEmpty labelId="erratum-of" value={form.quantity} onChange={(e) => put({ quantity: e.target.value })}>
+              <MenuItem value="">none of them</MenuItem>
+              {quantities.map((q) => (
+                <MenuItem key={q.id} value={q.id}>
+                  {q.name}
+                </MenuItem>
+              ))}
+            </Select>
+          </FormControl>
           <Field
             label="How you know"
             value={form.source}

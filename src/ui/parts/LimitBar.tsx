@@ -9,7 +9,7 @@ import Remove from '@mui/icons-material/Remove';
 import HelpOutline from '@mui/icons-material/HelpOutlineOutlined';
 import type { ReactNode } from 'react';
 import { barGeometry, judge, type GaugeError, type Limit, type Verdict } from '../../core/measure';
-import { show } from '../../core/quantity';
+import { besideSi, show } from '../../core/quantity';
 import type { ReadingValue } from '../../core/record';
 import { fonts } from '../theme/tokens';
 
@@ -36,6 +36,15 @@ function figureOf(value: ReadingValue, unit: string): string {
   if (value.kind === 'atLeast') return `over ${show(value.bound, unit)}`;
   if (value.kind === 'atMost') return `under ${show(value.bound, unit)}`;
   return '—';
+}
+
+/** The same in the SI, where the unit shown is not of it. */
+function siOf(value: ReadingValue, unit: string): string | null {
+  if (value.kind === 'exact') return besideSi(value.value, unit);
+  if (value.kind === 'atLeast' || value.kind === 'atMost') return besideSi(value.bound, unit);
+  if (value.kind === 'none') return null;
+  const [low, high] = [besideSi(value.low, unit), besideSi(value.high, unit)];
+  return low && high ? `${low.split(' ')[0]}–${high}` : null;
 }
 
 function limitWords(limit: Limit | null, unit: string): string {
@@ -88,7 +97,7 @@ export function LimitBar({ value, unit, limit, error, label, entered }: LimitBar
           {figure}
         </Box>
         <Typography component="span" variant="body2" color="text.secondary">
-          {value.kind === 'none' ? '' : unit}
+          {value.kind === 'none' ? '' : [unit, siOf(value, unit)].filter(Boolean).join(' · ')}
         </Typography>
         <Box
           component="span"

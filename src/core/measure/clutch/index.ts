@@ -1,1 +1,2 @@
 export * from './capacity';
+export * from './order';

@@ -1,3 +1,4 @@
+import type { Conditions } from '../../record';
 import type { ChoiceField, FigureField, Grid, Subject, Values } from './types';
 
 export const figure = (id: string, label: string, unit: string, more: Partial<FigureField> = {}): FigureField => ({
@@ -17,6 +18,15 @@ export const choice = (id: string, label: string, options: Readonly<Record<strin
 });
 
 export const yesNo = (id: string, label: string, hint?: string): ChoiceField => choice(id, label, { yes: 'yes', no: 'no' }, hint);
+
+/** How warm the engine was; it goes along with every reading of the panel. */
+export const engineField: ChoiceField = choice('engine', 'Engine', { cold: 'cold', warm: 'warm', hot: 'hot' });
+
+/** The circumstances that a panel asked for. */
+export function circumstances(v: Values): Conditions {
+  const temperature = v.choice('engine') as Conditions['temperature'] | null;
+  return temperature ? { temperature } : {};
+}
 
 /** A place's own field in a table. */
 export const at = (id: string, place: string): string => `${id}#${place}`;

@@ -1,3 +1,4 @@
+export * from './asked';
 export * from './fields';
 export * from './read';
 export * from './types';

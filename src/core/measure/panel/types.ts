@@ -61,6 +61,8 @@ export interface Subject {
   /** This bike's own limit of a quantity, or the general figure, marked as such. */
   limit(quantity: string): Limit | null;
   error(quantity: string): GaugeError;
+  /** What a quantity is called, and the unit it is usually given in. */
+  quantity(id: string): { name: string; unit: string };
 }
 
 /** What was typed, read. */
@@ -131,6 +133,10 @@ export interface Panel {
   about: string;
   /** Ids of hazards that belong to the step. */
   hazards: readonly string[];
+  /** Whether it has a use on this bike; on every one where it does not say. */
+  suits?(s: Subject): boolean;
+  /** Quantities it holds against this bike's limits without asking for them in fields of its own. */
+  limits?: readonly string[];
   /** Fields that hold figures of the book: kept on the bike's specification, and not asked again. */
   book?: readonly BookField[];
   blocks(s: Subject, v: Values): readonly Block[];

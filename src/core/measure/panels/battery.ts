@@ -9,6 +9,7 @@ export const battery: Panel = {
   name: 'Battery',
   about: 'How full it is from its voltage at rest, and whether it holds while it cranks.',
   hazards: ['battery-acid', 'short-circuit', 'moving-parts'],
+  limits: ['battery-rest', 'battery-cranking'],
   blocks: () => [
     {
       title: 'After some hours of rest',
@@ -85,6 +86,7 @@ export const starter: Panel = {
   name: 'Starter',
   about: 'Volts lost in either lead, current, and the spin on the bench: lead, engine or starter.',
   hazards: ['short-circuit', 'moving-parts', 'battery-acid'],
+  limits: ['live-drop', 'earth-drop'],
   blocks: () => [
     {
       title: 'While it cranks',

@@ -1,4 +1,5 @@
 import { beltTensionN, chainWear, pitchMm, ratioOf, revsAt, teethWords } from '../drive';
+import { judge } from '../judge';
 import { can, choice, exact, figure, mm, nothing, result, type Panel } from '../panel';
 
 export const chain: Panel = {
@@ -7,6 +8,7 @@ export const chain: Panel = {
   name: 'Chain and sprockets',
   about: 'Wear over so many pins, slack, teeth, and the ratio.',
   hazards: ['moving-parts'],
+  limits: ['chain-slack'],
   blocks: () => [
     {
       title: 'Chain, pulled tight',
@@ -49,14 +51,27 @@ export const chain: Panel = {
       });
     }
     const slack = v.figure('slack');
-    if (slack !== null)
-      lines.push({
+    if (slack !== null) {
+      const line = {
         label: 'Slack',
         value: exact(slack),
         unit: 'mm',
         limit: s.limit('chain-slack'),
         error: { relative: 0, absolute: 1e-3 },
-      });
+      };
+      lines.push(line);
+      const { verdict } = judge(line.value, line.limit, line.error);
+      const said = {
+        low: 'Too tight at its tightest place: it wears bearings and sprockets. Slacken it.',
+        high: 'Too slack: it may climb off. Tighten it, and look whether it is worn out.',
+        'past service': 'Slack past the service limit.',
+        in: 'Slack is right.',
+        'on the line': 'Slack is on the line: measure again, at the tightest place.',
+      }[verdict as string];
+      if (said) words.push(said);
+      if (verdict === 'low' || verdict === 'high' || verdict === 'past service') tone = 'bad';
+      else if (verdict === 'on the line' && tone === 'good') tone = 'watch';
+    }
     const teeth = v.choice('teeth') as 'even' | 'hooked' | 'sharp' | null;
     if (teeth) {
       words.push(teethWords(teeth));

@@ -61,6 +61,7 @@ export const charging: Panel = {
   name: 'Charging',
   about: 'Volts at the battery against revs; the phases of the alternator, and whether one leaks.',
   hazards: ['moving-parts', 'exhaust-gas', 'hot-parts'],
+  limits: ['charging-volts'],
   blocks: () => [
     { title: 'At the battery', fields: [figure('rest', 'At rest', 'V', { plausible: can.volts })] },
     {

@@ -11,6 +11,8 @@ import {
 } from '../compression';
 import {
   at,
+  circumstances,
+  engineField,
   can,
   choice,
   exact,
@@ -49,6 +51,7 @@ export const compression: Panel = {
   name: 'Compression',
   about: 'First stroke and peak of each cylinder, dry and with oil: level, spread, and what the oil changes.',
   hazards: ['moving-parts', 'ignition-hv', 'fuel-vapour'],
+  limits: ['compression'],
   blocks: (s) => [
     perCylinder(s, 'All plugs out, throttle wide open, cranked until the needle stops', [
       figure('dry', 'Peak, dry', 'psi', { quantity: 'compression', plausible: can.pressure }),
@@ -169,12 +172,13 @@ export const leakDown: Panel = {
   blocks: (s) => [
     {
       title: 'Supply',
-      fields: [figure('supply', 'Gauge before the orifice', 'psi', { plausible: plausible(20, 150, 'psi') })],
+      fields: [figure('supply', 'Gauge before the orifice', 'psi', { plausible: plausible(20, 150, 'psi') }), engineField],
       note: 'Piston at the top of its compression stroke, gear in, rear brake held.',
     },
     perCylinder(s, 'Each cylinder', [
       figure('held', 'Gauge at the cylinder', 'psi', { plausible: can.pressure }),
       choice('heard', 'Air heard at', heard),
+      choice('also', 'and less loudly at', heard),
     ]),
   ],
   work: (v, s) => {
@@ -183,8 +187,9 @@ export const leakDown: Panel = {
     const all = s.cylinders.flatMap((cylinder) => {
       const held = v.figure(at('held', cylinder));
       if (held === null || held > supply) return [];
-      const h = v.choice(at('heard', cylinder)) as HeardAt | null;
-      return [{ cylinder, loss: leakShare(supply, held), heardAt: h ? [h] : [] }];
+      const places = ['heard', 'also'].map((id) => v.choice(at(id, cylinder)) as HeardAt | null);
+      const heardAt = [...new Set(places.filter((h) => h !== null))];
+      return [{ cylinder, loss: leakShare(supply, held), heardAt }];
     });
     const over = s.cylinders.filter((c) => (v.figure(at('held', c)) ?? 0) > supply);
     const warnings = over.map((c) => `Cylinder ${c}: the gauge at the cylinder cannot read more than the supply. Exchanged?`);
@@ -195,6 +200,7 @@ export const leakDown: Panel = {
       tone: level === 'tight' || level === 'fair' ? 'good' : level === 'worn' ? 'watch' : 'bad',
       words: all.map((l) => `${all.length > 1 ? `Cylinder ${l.cylinder}: ` : ''}${leakWords(l)}`).join(' '),
       warnings,
+      conditions: circumstances(v),
       lines: all.map((l) => ({
         label: s.cylinders.length > 1 ? `Cylinder ${l.cylinder}` : 'Lost',
         value: exact(l.loss),
@@ -204,6 +210,7 @@ export const leakDown: Panel = {
       })),
       handed: all.flatMap((l): Handed[] => {
         if (leakLevel(l.loss) === 'tight') return [{ testId: 'leak-down', position: l.cylinder, outcome: 'tight' }];
+        // The tracer takes where it is loudest; the words name every place.
         const outcome = l.heardAt.length ? outcomeOf[l.heardAt[0]] : undefined;
         return outcome ? [{ testId: 'leak-down', position: l.cylinder, outcome }] : [];
       }),

@@ -7,6 +7,7 @@ export const coolant: Panel = {
   name: 'Coolant',
   about: 'The mix against frost, what to drain and replace, and how to bleed it.',
   hazards: ['hot-coolant'],
+  suits: (s) => s.cooling !== 'air',
   blocks: () => [
     {
       title: 'System',

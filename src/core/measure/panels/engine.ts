@@ -178,6 +178,7 @@ export const carbonPort: Panel = {
   name: 'Coked exhaust port',
   about: 'How much of a round port is still open under a layer of carbon.',
   hazards: ['hot-parts'],
+  suits: (s) => s.strokes !== 'four',
   blocks: () => [
     {
       title: 'Exhaust off',
@@ -212,6 +213,7 @@ export const crankcase: Panel = {
   name: 'Crankcase pressure',
   about: 'A two-stroke’s crankcase pumped up and left: how fast it loses.',
   hazards: ['pressure'],
+  suits: (s) => s.strokes !== 'four',
   blocks: () => [
     {
       title: 'Pumped up to about 6 psi, ports and plug closed',

@@ -1,6 +1,6 @@
 import { densityAt } from '../air';
 import { areaChange, balanceAdvice, holeMm2, jetForDensity, nearestJet, screwsFor } from '../carburettor';
-import { at, can, choice, exact, figure, mm, nothing, plausible, result, type Panel } from '../panel';
+import { at, can, choice, circumstances, engineField, exact, figure, mm, nothing, plausible, result, type Panel } from '../panel';
 
 const jet = { low: 0.0002, high: 0.005 };
 const parts = [
@@ -125,6 +125,7 @@ export const balance: Panel = {
   name: 'Balance',
   about: 'Two to four carburettors by their vacuum: which screw next, and when it is good enough.',
   hazards: ['moving-parts', 'exhaust-gas', 'hot-parts', 'fuel-vapour'],
+  suits: (s) => s.cylinders.length > 1,
   blocks: (s) => [
     {
       title: 'Warm engine, at idle',
@@ -134,7 +135,10 @@ export const balance: Panel = {
     },
     {
       title: 'Within',
-      fields: [figure('limit', 'The book allows apart', 'cmHg', { plausible: plausible(0.2, 20, 'cmHg'), hint: '2 cmHg is usual' })],
+      fields: [
+        engineField,
+        figure('limit', 'The book allows apart', 'cmHg', { plausible: plausible(0.2, 20, 'cmHg'), hint: '2 cmHg is usual' }),
+      ],
     },
   ],
   work: (v, s) => {
@@ -164,6 +168,7 @@ export const balance: Panel = {
       ],
       steps: advice.good ? [] : screwsFor(vacuum.length).map((x) => `${x.id === advice.screw?.id ? 'Now' : 'Other'}: the screw ${x.name}.`),
       drawing: { kind: 'columns', columns: vacuum.map((value, i) => ({ label: places[i], value })), unit: 'cmHg', limit },
+      conditions: circumstances(v),
       handed: [{ testId: 'gauges', position: null, outcome: advice.good ? 'good' : 'bad' }],
     });
   },

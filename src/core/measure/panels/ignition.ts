@@ -26,6 +26,7 @@ export const points: Panel = {
   name: 'Points: gap and dwell',
   about: 'Gap against dwell, the gap that gives the dwell of the book, and how that moves the spark.',
   hazards: ['ignition-hv', 'moving-parts'],
+  limits: ['points-gap'],
   blocks: () => [
     {
       title: 'As found',
@@ -166,6 +167,7 @@ export const windings: Panel = {
   name: 'Coils and windings',
   about: 'Resistances brought to 20 °C, cold and hot; primary current; condenser and spark gap.',
   hazards: ['ignition-hv'],
+  limits: ['coil-primary', 'coil-secondary', 'pickup', 'exciter'],
   blocks: (s) => [
     {
       title: 'Meter',

@@ -3,6 +3,7 @@ import { compression, leakDown } from './compression';
 import { bore, crank, rings } from './cylinder';
 import { belt, chain } from './chain';
 import { clutch, release } from './clutch';
+import { clutchOrder } from './clutchOrder';
 import { coolant } from './coolant';
 import { forks } from './forks';
 import { battery, drain, starter } from './battery';
@@ -61,6 +62,7 @@ export const panels: readonly Panel[] = [
   debris,
   fill,
   clutch,
+  clutchOrder,
   release,
   chain,
   forks,

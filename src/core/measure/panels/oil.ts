@@ -22,6 +22,7 @@ export const mix: Panel = {
   name: 'Two-stroke mix',
   about: 'Oil for a tank, a tank that was mixed wrong, and what a change of ratio does to the fuel.',
   hazards: ['fuel-vapour'],
+  suits: (s) => s.strokes !== 'four',
   blocks: () => [
     {
       title: 'To mix',
@@ -87,6 +88,8 @@ export const use: Panel = {
   name: 'Oil use',
   about: 'Litres per 1,000 km over several fills to the same mark.',
   hazards: [],
+  suits: (s) => s.strokes !== 'two',
+  limits: ['oil-use'],
   blocks: () => [
     {
       title: 'Filled to the mark',

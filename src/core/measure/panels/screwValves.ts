@@ -1,5 +1,5 @@
 import { aimMm, screwTurns, type Aim } from '../valves';
-import { at, figure, mm, nothing, result, type Panel } from '../panel';
+import { at, circumstances, figure, mm, nothing, result, type Panel } from '../panel';
 import { setupFields, foundGrids, valvesOf, bandBook, eachOf, bandOf, positions, handedOf, foundLine, warningsOf } from './valveSetup';
 
 export const screwValves: Panel = {
@@ -8,10 +8,11 @@ export const screwValves: Panel = {
   name: 'Clearances, screws',
   about: 'Each valve as found, and how far to turn its screw.',
   hazards: ['moving-parts'],
+  suits: (s) => s.strokes !== 'two',
   book: bandBook,
   blocks: (s, v) => [
     {
-      title: 'Cold engine; the band of the book',
+      title: 'Cold engine, and the band of the book',
       fields: [
         ...setupFields,
         figure('pitch', 'Pitch of the screw', 'mm', { plausible: { low: 0.0003, high: 0.002 }, hint: '0.75 is usual on M6' }),
@@ -44,7 +45,7 @@ export const screwValves: Panel = {
         },
       ];
     });
-    if (lines.length === 0) return { ...nothing, steps: positions(v, s), warnings: warningsOf(s) };
+    if (lines.length === 0) return { ...nothing, steps: positions(v, s), warnings: warningsOf(v, s) };
     const off = turns.filter((t) => !t.inside);
     return result({
       tone: turns.length < lines.length ? 'open' : off.length ? 'bad' : 'good',
@@ -60,7 +61,8 @@ export const screwValves: Panel = {
         ...turns.map((t) => t.words),
         ...(off.length ? ['Hold the screw while its nut is tightened, then measure again: two full turns by hand first.'] : []),
       ],
-      warnings: warningsOf(s),
+      warnings: warningsOf(v, s),
+      conditions: circumstances(v),
       handed: handedOf(valves, v, s),
     });
   },

@@ -1,5 +1,5 @@
 import { shimPlan, shimmedValve, type Aim, type ShimMove } from '../valves';
-import { at, choice, figure, mm, nothing, result, type Panel, type Result } from '../panel';
+import { at, circumstances, choice, figure, mm, nothing, result, type Panel, type Result } from '../panel';
 import { setupFields, foundGrids, valvesOf, bandBook, eachOf, bandOf, positions, handedOf, foundLine, warningsOf } from './valveSetup';
 
 const sourceWords = (m: ShimMove, label: (id: string) => string): string => {
@@ -26,10 +26,11 @@ export const shims: Panel = {
   name: 'Clearances, shims',
   about: 'The shim for each valve, and how to reuse those in the engine so that the fewest are bought.',
   hazards: ['moving-parts'],
+  suits: (s) => s.strokes !== 'two',
   book: bandBook,
   blocks: (s, v) => [
     {
-      title: 'Cold engine; the band of the book',
+      title: 'Cold engine, and the band of the book',
       fields: [
         ...setupFields,
         figure('smallest', 'Sizes from', 'mm', { plausible: { low: 0.0005, high: 0.01 } }),
@@ -48,7 +49,7 @@ export const shims: Panel = {
     const lines = valves.flatMap((x) => foundLine(x, v, s));
     const bands = { inlet: bandOf(v, s, 'inlet'), exhaust: bandOf(v, s, 'exhaust') };
     const aim = (v.choice('aim') ?? 'middle') as Aim;
-    const base = { lines, warnings: warningsOf(s) };
+    const base = { lines, warnings: warningsOf(v, s), conditions: circumstances(v) };
     if (lines.length === 0) return { ...nothing, ...base, steps: positions(v, s) };
     if (!bands.inlet || !bands.exhaust)
       return result({ ...base, words: 'Enter the band of the book, inlet and exhaust.', steps: positions(v, s) });

@@ -1,5 +1,5 @@
 import { decompressorTrap, layouts, settingPositions, type ClearanceBand } from '../valves';
-import { at, can, choice, figure, mm, metres, type Field, type Grid, type Handed, type Subject, type Values } from '../panel';
+import { at, can, choice, engineField, figure, mm, metres, type Field, type Grid, type Handed, type Subject, type Values } from '../panel';
 
 /** What the panels for screws and for shims ask and say alike. */
 
@@ -54,7 +54,7 @@ const eachField = choice('each', 'Valves in a cylinder', { '2': 'two', '4': 'fou
 const layoutField = choice('layout', 'Layout', Object.fromEntries(Object.entries(layouts).map(([id, l]) => [id, l.name])));
 
 /** What is asked first, whatever sets the clearance. */
-export const setupFields = [eachField, layoutField, aimField, ...bandFields];
+export const setupFields = [engineField, eachField, layoutField, aimField, ...bandFields];
 
 /** Where to turn the crank to, cylinder by cylinder. */
 export function positions(v: Values, s: Subject): string[] {
@@ -128,4 +128,9 @@ export const foundLine = (x: Valve, v: Values, s: Subject) => {
     : [];
 };
 
-export const warningsOf = (s: Subject) => (s.decompressor ? [decompressorTrap] : []);
+export const warningsOf = (v: Values, s: Subject) => [
+  ...(s.decompressor ? [decompressorTrap] : []),
+  ...(['warm', 'hot'].includes(v.choice('engine') ?? '')
+    ? ['Clearances of the book are those of a cold engine: let it stand overnight, or go by a figure that the book gives for a hot one.']
+    : []),
+];

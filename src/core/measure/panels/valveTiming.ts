@@ -7,6 +7,7 @@ export const valveTiming: Panel = {
   name: 'Valve timing',
   about: 'Durations, lobe centres and overlap from a degree wheel; a cam that is a tooth out.',
   hazards: ['moving-parts'],
+  suits: (s) => s.strokes !== 'two',
   blocks: () => [
     {
       title: 'Degree wheel, at the lift the book names. Cam-chain tension first.',

@@ -24,6 +24,14 @@ const cases: Case[] = [
     /exhaust valve/,
     ['leak-down 1 exhaust'],
   ],
+  [
+    'heard at two places: the loudest goes to the tracer',
+    'leak-down',
+    { supply: '100', 'held#1': '60', 'heard#1': 'exhaust', 'also#1': 'breather' },
+    'bad',
+    /exhaust, breather: the exhaust valve; rings/,
+    ['leak-down 1 exhaust'],
+  ],
   ['worn, not listened to', 'leak-down', { supply: '100', 'held#1': '75' }, 'watch', /Listen where/, []],
   ['gap within the book', 'rings', { 'top#1': '0.25', low: '0.15', high: '0.35' }, 'good', /within the book/],
   ['gap closed up', 'rings', { 'top#1': '0.10', low: '0.15', high: '0.35' }, 'bad', /Too tight/],
@@ -204,7 +212,7 @@ describe('every panel, case by case', () => {
   });
 
   it('has its cases here or beside it', () => {
-    const elsewhere = ['compression', 'first-movement', 'pipes', 'valves-screws', 'valves-shims', 'voltage-drop', 'balance', 'mix'];
+    const elsewhere = ['compression', 'first-movement', 'pipes', 'valves-screws', 'valves-shims', 'voltage-drop', 'balance', 'mix', 'clutch-order'];
     const here = new Set([...cases.map((c) => c[1]), ...elsewhere]);
     expect(panels.map((p) => p.id).filter((id) => !here.has(id))).toEqual([]);
   });

@@ -7,6 +7,7 @@ import { after } from '../../../../test/fixtures/state';
 import type { Command } from '../../../core/command';
 import type { Reading } from '../../../core/record';
 import { deviceFor } from '../../device/device';
+import { panels } from '../../../core/measure/panels';
 import MeasureView from './MeasureView';
 
 let sent: Command[];
@@ -25,7 +26,7 @@ const type = (figures: Record<string, string>) => {
   for (const [fieldId, value] of Object.entries(figures)) fireEvent.change(field(fieldId), { target: { value } });
 };
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
-const pull = (name: string, option: string) => {
+const pull = (name: string | RegExp, option: string) => {
   fireEvent.mouseDown(screen.getByRole('combobox', { name }));
   fireEvent.click(within(screen.getByRole('listbox')).getByRole('option', { name: option }));
 };
@@ -51,6 +52,16 @@ describe('the rack', () => {
     press('The bench');
     expect(screen.getByTestId('rack')).toBeInTheDocument();
     expect(location.search).toBe('');
+  });
+  it('shows the panels that this bike has a use for, the others on request', () => {
+    open(null);
+    const rack = within(screen.getByTestId('rack'));
+    expect(rack.getByRole('link', { name: 'Clearances, shims' })).toBeInTheDocument();
+    expect(rack.queryByRole('link', { name: 'Two-stroke mix' })).toBeNull();
+    press(/more, for other kinds of engine/);
+    expect(rack.getAllByRole('link')).toHaveLength(panels.length);
+    press('Only those for this bike');
+    expect(rack.getAllByRole('link').length).toBeLessThan(panels.length);
   });
   it('a panel that does not exist is the rack', () => {
     open('no-such-panel');
@@ -171,6 +182,20 @@ describe('what is kept', () => {
   });
 });
 
+describe('a limit that the sheet lacks', () => {
+  it('is asked for on the panel, holds at once, is kept, and is not asked again', async () => {
+    open('compression');
+    const least = 'limit-compression-low';
+    type({ 'dry#1': '118', 'dry#2': '120', [least]: '125' });
+    expect(screen.getByTestId('verdict')).toHaveTextContent(/low|below|under/i);
+    fireEvent.change(screen.getByLabelText('Where the figures of the book stand'), { target: { value: 'page 61' } });
+    press('Keep');
+    await waitFor(() => expect(types()).toContain('spec.add'));
+    expect(payloads('spec.add')[0]).toMatchObject({ quantity: 'compression', source: 'page 61', origin: 'book' });
+    await waitFor(() => expect(field(least)).toBeNull());
+  });
+});
+
 describe('figures of the book on a panel', () => {
   it('go to the specification with their page, and are not asked again', async () => {
     open('crank');
@@ -279,12 +304,39 @@ describe('the specification sheet', () => {
     open(null);
     const sheet = within(screen.getByTestId('sheet'));
     expect(sheet.getByText(/Still to be looked up/)).toBeInTheDocument();
-    press(/\d+ more/);
+    press(/\d+ more$/);
     fireEvent.click(sheet.getByRole('button', { name: 'Crank run-out' }));
     expect(sheet.getByRole('button', { name: 'Enter the limit' })).toBeEnabled();
     press('Enter the limit');
     expect(sheet.getByText('Say where the figure comes from.')).toBeInTheDocument();
     expect(sheet.getByText('Give at least one figure.')).toBeInTheDocument();
+  });
+
+  it('says who entered a limit and when, and where the book is wrong about it', async () => {
+    open(null);
+    const sheet = within(screen.getByTestId('sheet'));
+    press(/\d+ more$/);
+    fireEvent.click(sheet.getByRole('button', { name: 'Crank run-out' }));
+    for (const [label, value] of [
+      ['To', '0.05'],
+      ['Where it says so', 'page 40'],
+    ] as const)
+      fireEvent.change(sheet.getByLabelText(label), { target: { value } });
+    press('Enter the limit');
+    await waitFor(() => expect(types()).toContain('spec.add'));
+    expect(sheet.getByText(/page 40 · entered/)).toBeInTheDocument();
+    const errata = within(screen.getByTestId('errata'));
+    fireEvent.click(errata.getByRole('button', { name: 'An erratum' }));
+    pull(/Limit it concerns/, 'Crank run-out');
+    for (const [label, value] of [
+      ['It says', '0.5'],
+      ['Right is', '0.05'],
+      ['How you know', 'later edition'],
+    ] as const)
+      fireEvent.change(errata.getByLabelText(label), { target: { value } });
+    fireEvent.click(errata.getByRole('button', { name: 'Write it down' }));
+    await waitFor(() => expect(payloads('erratum.add')[0]).toMatchObject({ quantity: 'crank-run-out' }));
+    expect(sheet.getByText(/The book is wrong: it says/)).toHaveTextContent('it says 0.5, right is 0.05 (later edition)');
   });
 
   it('says so where the server cannot tell of other bikes', async () => {

@@ -4,7 +4,16 @@ import Typography from '@mui/material/Typography';
 import ArrowBack from '@mui/icons-material/ArrowBack';
 import Print from '@mui/icons-material/PrintOutlined';
 import { useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
-import { fieldsOf, panelFile, panelRows, readPanelJson, readPanelRows, valuesOf, type Panel } from '../../../../core/measure/panel';
+import {
+  fieldsOf,
+  panelFile,
+  panelRows,
+  readPanelJson,
+  readPanelRows,
+  valuesOf,
+  withAsked,
+  type Panel,
+} from '../../../../core/measure/panel';
 import { fromCsv, toCsv } from '../../../job/csv';
 import { saveFile } from '../../../job/saveFile';
 import { useJob } from '../../../job/useJob';
@@ -42,10 +51,12 @@ const late = (order: number) => ({
 });
 
 /** One panel of the measuring bench: typed on the left, judged on the right as it is typed, kept once. */
-export function PanelView({ panel, onBack }: { panel: Panel; onBack(): void }) {
+export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): void }) {
   const used = useJob();
   const { knowledge, traced, jobId } = used;
-  const subject = useMemo(() => subjectOf(knowledge, traced), [knowledge, traced]);
+  const { state } = used.view;
+  const subject = useMemo(() => subjectOf(knowledge, traced, state), [knowledge, traced, state]);
+  const panel = useMemo(() => withAsked(bare, subject), [bare, subject]);
   const { draft, change, clear } = useDraft(jobId, panel.id);
   const [said, setSaid] = useState<{ words: string; bad?: boolean } | null>(null);
   const { blocks, read } = useMemo(() => valuesOf(panel, subject, draft), [panel, subject, draft]);

@@ -1,13 +1,22 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { panelGroups, panels } from '../../../../core/measure/panels';
-import type { MouseEvent } from 'react';
+import { useState, type MouseEvent } from 'react';
+import { useJob } from '../../../job/useJob';
+import { subjectOf } from './subjectOf';
 import { goToPanel, panelHref } from './usePanelId';
 import { Tag } from '../../../parts/Tag';
 import type { PanelGroup } from '../../../../core/measure/panel';
 
-/** The wall behind the bench: every panel, hung under what it is for. */
+/** The wall behind the bench: every panel that has a use on this bike, hung under what it is for; the others on request. */
 export function Rack() {
+  const { knowledge, traced, view } = useJob();
+  const [all, setAll] = useState(false);
+  const subject = subjectOf(knowledge, traced, view.state);
+  const fit = panels.filter((p) => p.suits?.(subject) ?? true);
+  const shown = all ? panels : fit;
+  const others = panels.length - fit.length;
   return (
     <Tag title="The bench" over="What is to be measured?" data-testid="rack">
       <Box sx={{ columns: { xs: 1, sm: 2, md: 3, lg: 4 }, columnGap: 3 }}>
@@ -16,7 +25,7 @@ export function Rack() {
             <Typography variant="h3" sx={{ borderBottom: '3px solid', borderColor: 'bench.brass' }}>
               {panelGroups[g]}
             </Typography>
-            {panels
+            {shown
               .filter((p) => p.group === g)
               .map((p) => (
                 <Box
@@ -45,6 +54,11 @@ export function Rack() {
           </Box>
         ))}
       </Box>
+      {others > 0 && (
+        <Button color="secondary" aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'Only those for this bike' : `${others} more, for other kinds of engine`}
+        </Button>
+      )}
     </Tag>
   );
 }

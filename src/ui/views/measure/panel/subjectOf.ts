@@ -1,13 +1,21 @@
 import { factsOf, type Knowledge } from '../../../../core/knowledge';
 import { limitFor } from '../../../../core/measure';
 import type { Subject } from '../../../../core/measure/panel';
+import { enteredBy, type State } from '../../../../core/record';
 import { positionsOf, type Case } from '../../../../core/trace';
 import { infoOf } from '../../../parts/test/readingDraft';
 
 /** The bike as the panels see it: what is filled in for it, else what is usual on one of its kind. */
-export function subjectOf(knowledge: Knowledge, traced: Case): Subject {
+export function subjectOf(knowledge: Knowledge, traced: Case, state: State): Subject {
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const info = (quantity: string) => infoOf(knowledge, quantity, facts);
+  /** With who entered it, where that is known. */
+  const limit = (quantity: string) => {
+    const found = limitFor(info(quantity), traced.specs);
+    const own = traced.specs.find((s) => s.quantity === quantity);
+    const by = own && enteredBy(state, 'spec', own.id)?.name;
+    return found && by ? { ...found, source: `${found.source}, entered by ${by}` } : found;
+  };
   const { strokes, cooling, cylinders, voltage, decompressor } = facts;
   return {
     cylinders: positionsOf(cylinders === undefined ? traced.bike.cylinders : Number(cylinders)),
@@ -15,7 +23,8 @@ export function subjectOf(knowledge: Knowledge, traced: Case): Subject {
     cooling: cooling === 'air' || cooling === 'liquid' ? cooling : null,
     voltage: Number(voltage ?? 12),
     decompressor: decompressor === 'automatic' || decompressor === 'manual',
-    limit: (quantity) => limitFor(info(quantity), traced.specs),
+    limit,
+    quantity: (quantity) => info(quantity),
     error: (quantity) => info(quantity).error,
   };
 }

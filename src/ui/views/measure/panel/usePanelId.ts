@@ -19,7 +19,8 @@ export const panelHref = (id: string | null): string => (id ? `?panel=${encodeUR
 export function goToPanel(id: string | null): void {
   history.pushState(null, '', id ? panelHref(id) : location.pathname);
   window.dispatchEvent(new Event(changed));
-  document.querySelector('[data-scroller]')?.scrollTo(0, 0);
+  const scroller = document.querySelector('[data-scroller]');
+  if (scroller) scroller.scrollTop = 0;
 }
 
 /** Which panel the address names; null for none. */

@@ -4,12 +4,13 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { factsOf } from '../../../../core/knowledge';
 import { show } from '../../../../core/quantity';
-import type { Spec } from '../../../../core/record';
+import { enteredBy, list, type Spec } from '../../../../core/record';
 import { templateFor } from '../../../../core/specification';
 import { useJob } from '../../../job/useJob';
 import { Empty } from '../../../parts/Empty';
 import { Tag } from '../../../parts/Tag';
 import { infoOf } from '../../../parts/test/readingDraft';
+import { day } from '../../../parts/times';
 import { emptyLimit, limitDraftOf, LimitForm } from './LimitForm';
 import { originWords } from './origins';
 import { SheetFiles } from './SheetFiles';
@@ -25,10 +26,15 @@ function limitsOf({ low, high, serviceLow, serviceHigh, unit }: Spec): string {
 
 /** This bike's own limits, each with where it says so. Where one stands here the general figure steps back. */
 export function SpecSheet() {
-  const { knowledge, traced } = useJob();
+  const { knowledge, traced, view } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const [draft, setDraft] = useState(emptyLimit);
   const [allOpen, setAllOpen] = useState(false);
+  const errata = list(view.state, 'erratum').filter((e) => e.bikeId === traced.bike.id);
+  const who = (s: Spec) => {
+    const by = enteredBy(view.state, 'spec', s.id);
+    return by ? ` · entered ${by.name ? `by ${by.name}, ` : ''}${day(by.at)}` : '';
+  };
   const nameOf = (quantity: string) => infoOf(knowledge, quantity, facts).name;
   const missing = templateFor(facts).filter((q) => !traced.specs.some((s) => s.quantity === q));
   const shownMissing = allOpen ? missing : missing.slice(0, 4);
@@ -42,7 +48,15 @@ export function SpecSheet() {
             <Typography variant="body2" sx={{ overflowWrap: 'anywhere' }}>
               {limitsOf(s)} · {s.source}
               {s.origin && s.origin !== 'book' ? ` · ${originWords[s.origin]}` : ''}
+              {who(s)}
             </Typography>
+            {errata
+              .filter((e) => e.quantity === s.quantity)
+              .map((e) => (
+                <Typography key={e.id} variant="body2" sx={{ overflowWrap: 'anywhere' }}>
+                  The book is wrong{e.page ? ` on page ${e.page}` : ''}: it says <s>{e.says}</s>, right is <b>{e.right}</b> ({e.source})
+                </Typography>
+              ))}
           </Box>
           <Button onClick={() => setDraft(limitDraftOf(s))} aria-label={`Change the limit of ${nameOf(s.quantity)}`}>
             Change

@@ -1,0 +1,48 @@
+import { orderVerdict, plateNames, type Plate } from '../clutch';
+import { at, choice, nothing, result, type Panel } from '../panel';
+
+const places = Array.from({ length: 20 }, (_x, i) => String(i + 1));
+const turns = { in: 'in line', slot: 'one slot round' };
+
+export const clutchOrder: Panel = {
+  id: 'clutch-order',
+  group: 'drive',
+  name: 'Clutch plates, their order',
+  about: 'As they come off, outermost first: what lay where, whether that can be right, and how they go back.',
+  hazards: ['springs', 'asbestos'],
+  blocks: (_s, v) => {
+    // One free row more than is filled, so that the list grows as they come off.
+    const last = places.findLastIndex((p) => v.choice(at('plate', p)) !== null);
+    return [
+      {
+        title: 'As they come off, outermost first',
+        places: places.slice(0, Math.max(4, last + 2)).map((id) => ({ id, label: id })),
+        columns: [
+          choice('plate', 'What', plateNames),
+          choice('turn', 'Its tabs', turns),
+          { kind: 'text', id: 'note', label: 'Mark, edge, remark' },
+        ],
+        note: 'Which way a pressed edge faces, paint or punch marks, oil holes. Take a photo of the stack as well.',
+      },
+    ];
+  },
+  work: (v) => {
+    const rows = places.flatMap((p) => {
+      const plate = v.choice(at('plate', p)) as Plate | null;
+      return plate ? [{ place: p, plate, turned: v.choice(at('turn', p)) === 'slot', note: v.text(at('note', p)).trim() }] : [];
+    });
+    const verdict = orderVerdict(rows.map((r) => r.plate));
+    if (!verdict) return { ...nothing, words: rows.length ? 'On with the next one.' : nothing.words };
+    const gap = rows.some((r, i) => Number(r.place) !== i + 1) ? ['A place in the list is empty: is a plate missing there?'] : [];
+    return result({
+      tone: verdict.odd.length + gap.length ? 'watch' : 'good',
+      words: verdict.words,
+      warnings: [...verdict.odd, ...gap],
+      // Back in they go the other way round.
+      steps: rows.toReversed().map((r) => {
+        const said = [r.turned ? 'tabs one slot round' : '', r.note].filter(Boolean).join('; ');
+        return `${plateNames[r.plate]}${said ? `: ${said}` : ''} (came off as number ${r.place})`;
+      }),
+    });
+  },
+};
