@@ -55,10 +55,10 @@ export interface Task {
 export type Drawing = 'as modelled' | 'perturbed';
 
 /** The fixed order is the dearest to follow: it is let loose on every so many of the bikes drawn from the model. */
-const fixedOn = 2;
+const fixedOn = 5;
 
 /** Every how many bikes the schools and the other simple policies are let loose on one as well. */
-const others = 40;
+const others = 100;
 
 /** One bike under every policy: cost less the unavoidable, by policy name. */
 export interface BikeResult {

@@ -71,7 +71,7 @@ export async function benchTrace(quick: boolean, wanted?: number): Promise<Figur
   const { knowledge } = readKnowledge('knowledge');
   const size = quick
     ? { bikes: 8, perturbedBikes: 8, training: 1, rounds: 1 }
-    : { bikes: wanted ?? 2000, perturbedBikes: Math.ceil((wanted ?? 2000) / 8), training: 3, rounds: 10 };
+    : { bikes: wanted ?? 2000, perturbedBikes: Math.ceil((wanted ?? 2000) / 20), training: 3, rounds: 10 };
   // The dearest first, so that no core is left with one of them in the end: a family with many faults takes longest.
   const faults = (family: string) => {
     const symptoms = knowledge.findings.filter((f) => f.symptom?.family === family).map((f) => f.id);

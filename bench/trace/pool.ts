@@ -5,7 +5,10 @@ import type { benchOptimum, OptimumTask } from './optimum';
 
 type Result<T> = T extends Task ? ReturnType<typeof runTask> : ReturnType<typeof benchOptimum>;
 
-/** Runs tasks over all cores, the next one to whoever is free; `told` hears of each that is done. */
+/**
+ * Runs tasks over all cores, the next one on whichever is free; `told` hears of each that is done. Each has a worker of its own:
+ * code that was compiled for the shapes of one task's data runs another's at half the speed.
+ */
 export async function runAll<T extends readonly (Task | OptimumTask)[]>(
   tasks: T,
   told: (done: number, of: number, t: Task | OptimumTask, seconds: number) => void,
@@ -13,30 +16,23 @@ export async function runAll<T extends readonly (Task | OptimumTask)[]>(
   const results = new Array<unknown>(tasks.length);
   let next = 0;
   let done = 0;
-  const work = (n: number) =>
-    new Promise<void>((resolve, reject) => {
+  const alone = (task: Task | OptimumTask) =>
+    new Promise<unknown>((resolve, reject) => {
       const worker = new Worker(new URL('./worker.mjs', import.meta.url), {
-        workerData: n,
+        workerData: task,
         resourceLimits: { maxYoungGenerationSizeMb: 96, maxOldGenerationSizeMb: 6000 },
       });
-      let own = -1;
-      let began = 0;
       worker.on('error', reject);
-      worker.on('message', (m: unknown) => {
-        if (typeof m !== 'string') {
-          results[own] = m;
-          told(++done, tasks.length, tasks[own], (performance.now() - began) / 1000);
-        }
-        if (next === tasks.length) {
-          void worker.terminate();
-          resolve();
-          return;
-        }
-        own = next++;
-        began = performance.now();
-        worker.postMessage(tasks[own]);
-      });
+      worker.on('message', resolve);
     });
-  await Promise.all(Array.from({ length: Math.min(availableParallelism(), tasks.length) }, (_x, i) => work(i)));
+  const core = async () => {
+    while (next < tasks.length) {
+      const own = next++;
+      const began = performance.now();
+      results[own] = await alone(tasks[own]);
+      told(++done, tasks.length, tasks[own], (performance.now() - began) / 1000);
+    }
+  };
+  await Promise.all(Array.from({ length: Math.min(availableParallelism(), tasks.length) }, core));
   return results as { [I in keyof T]: Result<T[I]> };
 }

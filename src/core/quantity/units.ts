@@ -132,7 +132,7 @@ export const units: readonly Unit[] = [
   { id: 'N', kind: 'force', factor: 1, decimals: 0, also: ['newton', 'newtons'] },
   { id: 'kgf', si: 'N', kind: 'force', factor: 9.80665, decimals: 1, also: ['kg', 'kp'] },
   { id: 'Hz', kind: 'frequency', factor: 1, decimals: 1, also: ['hertz', '/s', 'asecond'] },
-  { id: '%', kind: 'share', factor: 0.01, decimals: 0, also: ['percent'] },
+  { id: '%', kind: 'share', factor: 0.01, decimals: 1, also: ['percent'] },
   // Not a length of a part: nothing on a motorcycle is measured in these.
   { id: 'm/s', kind: 'speed', factor: 1, decimals: 1, also: [] },
   { id: 'to 1', kind: 'ratio', factor: 1, decimals: 2, also: [':1'] },

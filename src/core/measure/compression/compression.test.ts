@@ -76,6 +76,15 @@ describe('a set of compression readings', () => {
     }
     expect(compressionVerdict(one, limits, { engine: 'cold' }).words).not.toMatch(/^Not to be judged/);
   });
+  it('cranked too slowly it reads low, and says nothing yet', () => {
+    const low = [{ cylinder: '1', dryPa: toSi(85, 'psi') }];
+    const limits = { lowPa: toSi(110, 'psi'), highPa: null, spread: 0.15 };
+    // Common practice: a starter turns an engine at 200 to 300 a minute.
+    expect(compressionVerdict(low, limits, { rpm: 90 }).warnings.join()).toMatch(/Cranked at 90 a minute: too slowly/);
+    expect(compressionVerdict(low, limits, { rpm: 90 }).words).toMatch(/^Not to be judged/);
+    expect(compressionVerdict(low, limits, { rpm: 240 }).warnings).toEqual([]);
+    expect(compressionVerdict(low, limits, {}).words).not.toMatch(/^Not to be judged/);
+  });
   it('weak at first and then good: it builds up', () => {
     expect(kinds([{ cylinder: '1', firstPa: psi(50), dryPa: psi(150) }])).toEqual(['builds up slowly']);
   });

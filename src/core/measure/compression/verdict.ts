@@ -16,6 +16,8 @@ export interface CrankingConditions {
   battery?: 'strong' | 'weak';
   engine?: 'cold' | 'warm';
   cranked?: 'starter' | 'kick';
+  /** Revolutions a minute while it was cranked. */
+  rpm?: number | null;
   /** An automatic or manual decompressor that may have been lifting. */
   decompressor?: boolean;
 }
@@ -56,17 +58,22 @@ const nonePa = 2e5;
 /** What oil in the bore brought, as a share of the dry reading; null where it was not tried. */
 export const gainOf = ({ dryPa, wetPa }: CylinderPressure): number | null => (wetPa == null || dryPa <= 0 ? null : (wetPa - dryPa) / dryPa);
 
-const warningsOf = ({ throttle, battery, engine, cranked, decompressor }: CrankingConditions): string[] => [
+/** Common practice: a starter turns an engine at 200 to 300 a minute; well under that the gauge reads low. */
+const slowRpm = 150;
+const tooSlow = ({ rpm }: CrankingConditions) => rpm != null && rpm < slowRpm;
+
+const warningsOf = ({ throttle, battery, engine, cranked, decompressor, rpm }: CrankingConditions): string[] => [
   ...(decompressor ? ['A decompressor that lifts, by itself or stuck, reads low in a sound engine: rule it out first.'] : []),
   ...(throttle === 'shut' ? ['The throttle was shut: the engine could not breathe. Hold it wide open and crank again.'] : []),
   ...(battery === 'weak' ? ['The battery was weak: it cranked too slowly. Charge it and crank again.'] : []),
+  ...(tooSlow({ rpm }) ? [`Cranked at ${Math.round(rpm!)} a minute: too slowly, so it reads low. 200 to 300 is usual.`] : []),
   ...(cranked === 'kick' ? ['A kickstarter gives less than a starter does: hold cylinders against each other, not against the book.'] : []),
   ...(engine === 'cold' ? ['Cold: a warm engine reads a little more.'] : []),
 ];
 
 /** Cranking that makes a low reading say nothing. */
-const spoils = ({ throttle, battery, decompressor }: CrankingConditions) =>
-  throttle === 'shut' || battery === 'weak' || decompressor === true;
+const spoils = ({ throttle, battery, decompressor, rpm }: CrankingConditions) =>
+  throttle === 'shut' || battery === 'weak' || decompressor === true || tooSlow({ rpm });
 
 /**
  * What a set of compression readings says. Level against the limits, cylinders against each other, oil against dry, first

@@ -83,6 +83,8 @@ export interface Line {
   limit?: Limit | null;
   error?: GaugeError;
   note?: string;
+  /** Kept as a reading of this quantity, though it was worked out and not read off a gauge. */
+  keep?: { quantity: string; position: string | null };
 }
 
 /** A result for the tracer: an outcome of one of its tests, with the field whose figure goes with it. */

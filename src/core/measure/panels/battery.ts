@@ -149,23 +149,24 @@ export const drain: Panel = {
   name: 'Drain with the key off',
   about: 'What flows while it stands, and in how many days that empties the battery.',
   hazards: ['short-circuit'],
+  limits: ['drain-current'],
   blocks: () => [
     {
       title: 'Meter in the earth lead, key off',
       fields: [
-        figure('drain', 'Flows', 'mA', { plausible: { low: 0, high: 10 } }),
+        figure('drain', 'Flows', 'mA', { quantity: 'drain-current', plausible: { low: 0, high: 10 } }),
         figure('capacity', 'Battery', 'A h', { plausible: { low: 1 * 3600, high: 100 * 3600 } }),
       ],
       note: 'Wait a minute before it is read: a clock or control unit goes to sleep.',
     },
   ],
-  work: (v) => {
+  work: (v, s) => {
     const x = v.figure('drain');
     if (x === null) return nothing;
     const capacity = (v.figure('capacity') ?? 12 * 3600) / 3600;
     const days = daysUntilFlat(x * 1000, capacity);
-    // Common practice: a few thousandths for a clock or an alarm, no more.
-    const bad = x > 0.005;
+    const limit = s.limit('drain-current');
+    const bad = limit?.high != null && x > limit.high;
     return result({
       tone: bad ? 'bad' : 'good',
       words: `${days === Infinity ? 'Nothing flows.' : `Half of it is gone in ${days < 2 ? `${Math.round(days * 24)} hours` : `${Math.round(days)} days`}.`}${bad ? ' Pull the fuses one after the other: where it falls is the circuit; then the regulator.' : ''}`,
@@ -174,7 +175,7 @@ export const drain: Panel = {
           label: 'Flows',
           value: exact(x),
           unit: 'mA',
-          limit: { low: null, high: 0.005, source: 'general figure', general: true },
+          limit,
           error: { relative: 0.02, absolute: 0.0002 },
         },
       ],

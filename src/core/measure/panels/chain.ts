@@ -1,6 +1,12 @@
 import { beltTensionN, chainWear, pitchMm, ratioOf, revsAt, teethWords } from '../drive';
 import { judge } from '../judge';
-import { can, choice, exact, figure, mm, nothing, result, type Panel } from '../panel';
+import { can, choice, exact, figure, mm, nothing, result, type Line, type Panel, type Subject } from '../panel';
+
+/** The general figure is that of a chain in the open: one in oil has half of it. */
+const wearLimit = (s: Subject, runs: 'open' | 'in oil') => {
+  const limit = s.limit('chain-wear');
+  return limit?.general && limit.high !== null && runs === 'in oil' ? { ...limit, high: limit.high / 2 } : limit;
+};
 
 export const chain: Panel = {
   id: 'chain',
@@ -8,7 +14,7 @@ export const chain: Panel = {
   name: 'Chain and sprockets',
   about: 'Wear over so many pins, slack, teeth, and the ratio.',
   hazards: ['moving-parts'],
-  limits: ['chain-slack'],
+  limits: ['chain-slack', 'chain-wear'],
   blocks: () => [
     {
       title: 'Chain, pulled tight',
@@ -34,7 +40,7 @@ export const chain: Panel = {
   ],
   work: (v, s) => {
     const words: string[] = [];
-    const lines = [];
+    const lines: Line[] = [];
     let tone: 'good' | 'watch' | 'bad' = 'good';
     const [number, spaces, length] = [v.choice('chain'), v.figure('spaces'), v.figure('length')];
     if (number && spaces !== null && length !== null) {
@@ -46,7 +52,8 @@ export const chain: Panel = {
         label: 'Longer by',
         value: exact(w.share),
         unit: '%',
-        limit: { low: null, high: runs === 'open' ? 0.02 : 0.01, source: 'general figure', general: true },
+        limit: wearLimit(s, runs),
+        keep: { quantity: 'chain-wear', position: null },
         error: { relative: 0, absolute: 0.0005 / ((spaces * pitchMm[number]) / 1000) / 2 },
       });
     }

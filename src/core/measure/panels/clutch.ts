@@ -13,6 +13,7 @@ export const clutch: Panel = {
   book: [
     { quantity: 'plate-thickness', low: 'least' },
     { quantity: 'spring-length', low: 'spring-least' },
+    { quantity: 'clutch-stack', low: 'stack-least' },
   ],
   blocks: () => [
     {
@@ -30,6 +31,8 @@ export const clutch: Panel = {
         figure('warp-most', 'Warp at most', 'mm', { plausible: can.gap }),
         figure('spring', 'Spring, free length', 'mm', { quantity: 'spring-length', plausible: { low: 0.005, high: 0.2 } }),
         figure('spring-least', 'at least', 'mm', { plausible: { low: 0.005, high: 0.2 } }),
+        figure('stack', 'All plates together, pressed', 'mm', { quantity: 'clutch-stack', plausible: { low: 0.005, high: 0.15 } }),
+        figure('stack-least', 'at least', 'mm', { plausible: { low: 0.005, high: 0.15 } }),
         choice('surface', 'Surface', { sound: 'sound', glazed: 'glazed', blued: 'blued', worn: 'worn' }),
         choice('steel', 'Plain plates are', { steel: 'steel', aluminium: 'aluminium' }),
       ],
@@ -57,11 +60,17 @@ export const clutch: Panel = {
     const [outer, inner, count, newtons, torque] = ['outer', 'inner', 'plates', 'force', 'torque'].map((id) => v.figure(id));
     const worn = least !== null && thick.some((x) => x < least);
     const warped = warpMost !== null && warps.some((x) => x > warpMost);
+    const stackHigh = v.figure('stack');
+    const stackLeast = v.figure('stack-least') ?? s.limit('clutch-stack')?.low ?? null;
+    const lowStack = stackHigh !== null && stackLeast !== null && stackHigh < stackLeast;
     const short = spring !== null && springLeast !== null && spring < springLeast;
     const surface = v.choice('surface') as 'sound' | 'glazed' | 'blued' | 'worn' | null;
     const words: string[] = [];
     if (thick.length || surface)
       words.push(plateWords(worn ? 'worn' : (surface ?? 'sound'), (v.choice('steel') ?? 'steel') as 'steel', warped));
+    if (lowStack)
+      words.push('The stack is low: the springs press less than they should. Renew the linings, or find the plate that is missing.');
+    else if (stackHigh !== null && stackLeast !== null && words.length === 0) words.push('The stack is high enough.');
     if (short) words.push('The springs are short: renew them all.');
     const most = (high: number | null) => (high === null ? null : { low: null, high, source: 'as entered here', general: false });
     const atLeast = (low: number | null) => (low === null ? null : { low, high: null, source: 'as entered here', general: false });
@@ -71,6 +80,9 @@ export const clutch: Panel = {
         ? [{ label: 'Thinnest lining', value: exact(Math.min(...thick)), unit: 'mm', limit: atLeast(least), error: gauge }]
         : []),
       ...(warps.length ? [{ label: 'Most warp', value: exact(Math.max(...warps)), unit: 'mm', limit: most(warpMost), error: gauge }] : []),
+      ...(stackHigh === null
+        ? []
+        : [{ label: 'Stack', value: exact(stackHigh), unit: 'mm', limit: atLeast(stackLeast), error: { relative: 0, absolute: 5e-5 } }]),
       ...(spring === null
         ? []
         : [{ label: 'Spring', value: exact(spring), unit: 'mm', limit: atLeast(springLeast), error: { relative: 0, absolute: 1e-4 } }]),
@@ -105,7 +117,7 @@ export const clutch: Panel = {
         : []),
     ];
     return result({
-      tone: worn || warped || short || slips ? 'bad' : surface === 'glazed' || surface === 'blued' ? 'watch' : 'good',
+      tone: worn || warped || short || lowStack || slips ? 'bad' : surface === 'glazed' || surface === 'blued' ? 'watch' : 'good',
       words: words.join(' '),
       lines,
       handed,

@@ -21,6 +21,7 @@ import {
   perCylinder,
   plausible,
   result,
+  rpm,
   yesNo,
   type Handed,
   type Panel,
@@ -65,6 +66,7 @@ export const compression: Panel = {
         choice('battery', 'Battery', { strong: 'strong', weak: 'weak' }),
         choice('engine', 'Engine', { warm: 'warm', cold: 'cold' }),
         choice('cranked', 'Turned by', { starter: 'the starter', kick: 'the kickstarter' }),
+        figure('speed', 'Cranking speed, if known', 'rpm', { plausible: can.revs }),
         ...(s.decompressor ? [yesNo('decompressor', 'May the decompressor lift?')] : []),
         figure('ratio', 'Compression ratio, if known', '', { hint: 'to 1', plausible: { low: 4, high: 20 } }),
         figure('height', 'Height above the sea', 'm', { plausible: { low: -100, high: 6000 } }),
@@ -96,6 +98,7 @@ export const compression: Panel = {
       battery: said('battery'),
       engine: said('engine'),
       cranked: said('cranked'),
+      rpm: v.figure('speed') === null ? null : rpm(v.figure('speed')!),
       decompressor: s.decompressor && v.choice('decompressor') !== 'no',
     };
     const verdict = compressionVerdict(
@@ -163,12 +166,19 @@ const outcomeOf: Readonly<Partial<Record<HeardAt, string>>> = {
   'next cylinder': 'gasket',
 };
 
+/** Past the service limit it is worn out; a general figure knows one as well. */
+const lossLimit = (s: Subject) => {
+  const limit = s.limit('leak-down-loss');
+  return limit && limit.general ? { ...limit, serviceHigh: 0.3 } : limit;
+};
+
 export const leakDown: Panel = {
   id: 'leak-down',
   group: 'engine',
   name: 'Leak-down',
   about: 'How much of the air a cylinder loses at the top, and where it is heard.',
   hazards: ['pressure', 'compressed-air'],
+  limits: ['leak-down-loss'],
   blocks: (s) => [
     {
       title: 'Supply',
@@ -205,8 +215,9 @@ export const leakDown: Panel = {
         label: s.cylinders.length > 1 ? `Cylinder ${l.cylinder}` : 'Lost',
         value: exact(l.loss),
         unit: '%',
-        limit: { low: null, high: 0.2, serviceHigh: 0.3, source: 'general figure', general: true },
+        limit: lossLimit(s),
         error: { relative: 0, absolute: 0.01 },
+        keep: { quantity: 'leak-down-loss', position: l.cylinder },
       })),
       handed: all.flatMap((l): Handed[] => {
         if (leakLevel(l.loss) === 'tight') return [{ testId: 'leak-down', position: l.cylinder, outcome: 'tight' }];

@@ -118,6 +118,7 @@ export const use: Panel = {
           unit: 'l',
           limit: { low: null, high: high / 1000, source: limit?.source ?? 'general figure', general: limit?.general ?? true },
           error: { relative: 0.1, absolute: 0 },
+          keep: { quantity: 'oil-use', position: null },
         },
       ],
     });

@@ -182,6 +182,8 @@ const cases: Case[] = [
   ['cans', 'oil-fill', { dry: '2400', stays: '300', can: '1000', first: '80' }, 'good', /^2100 ml: 3 cans, 900 ml left/],
   ['more stays in than it holds', 'oil-fill', { dry: '100', stays: '300' }, 'bad', /More stays in/],
   ['plates worn', 'clutch', { 'thick#1': '2.6', least: '2.8' }, 'bad', /renew/, ['clutch-thickness null bad']],
+  ['a stack that is low', 'clutch', { stack: '38.2', 'stack-least': '39' }, 'bad', /find the plate that is missing/],
+  ['a stack that is high enough', 'clutch', { stack: '39.4', 'stack-least': '39' }, 'good', /high enough/],
   ['glazed, on steel', 'clutch', { surface: 'glazed' }, 'watch', /180 to 220/],
   [
     'no free play',
@@ -212,7 +214,17 @@ describe('every panel, case by case', () => {
   });
 
   it('has its cases here or beside it', () => {
-    const elsewhere = ['compression', 'first-movement', 'pipes', 'valves-screws', 'valves-shims', 'voltage-drop', 'balance', 'mix', 'clutch-order'];
+    const elsewhere = [
+      'compression',
+      'first-movement',
+      'pipes',
+      'valves-screws',
+      'valves-shims',
+      'voltage-drop',
+      'balance',
+      'mix',
+      'clutch-order',
+    ];
     const here = new Set([...cases.map((c) => c[1]), ...elsewhere]);
     expect(panels.map((p) => p.id).filter((id) => !here.has(id))).toEqual([]);
   });

@@ -29,7 +29,7 @@ function sameFindings(k: Knowledge, found: readonly string[]): ReadonlySet<Test>
 }
 
 /** Threads that hold on to what was worked out for them; the one that was looked at least lately lets go first. */
-const mostHeld = 96;
+const mostHeld = 600;
 
 /** What can be seen from where a job stands without weighing anything against anything. */
 interface Look {

@@ -120,7 +120,7 @@ describe('what is kept', () => {
     open('compression');
     type({ 'dry#1': '90', 'wet#1': '135' });
     pull('Engine', 'warm');
-    await kept(2);
+    await kept(3);
     expect(payloads('evidence.add')).toMatchObject([
       {
         testId: 'compression',
@@ -132,14 +132,17 @@ describe('what is kept', () => {
       { testId: 'wet-test', position: '1', outcome: 'rises', reading: null },
     ]);
     expect(screen.getByText(/Kept: 1 reading, 2 of what was found have gone/)).toBeInTheDocument();
+    // The figure with oil is no reading of its own: it stands in the record with the verdict.
+    expect(payloads('finding.add')[0].seen).toMatch(/\(Peak with oil, Cylinder 1: 135 psi\)$/);
   });
 
   it('where the cranking spoils it, it is a reading and speaks to nobody', async () => {
     open('compression');
     type({ 'dry#1': '90' });
     pull('Throttle', 'shut');
-    await kept(1);
-    expect(types()).toEqual(['reading.add']);
+    await kept(2);
+    expect(types()).toEqual(['reading.add', 'finding.add']);
+    expect(payloads('finding.add')[0].seen).toMatch(/\(Throttle: shut\)$/);
   });
 
   it('rings, directions and bolts keep their place: none is taken for a cylinder', async () => {
@@ -179,6 +182,38 @@ describe('what is kept', () => {
       verdict: 'fit for use',
       seen: expect.stringMatching(/^200 ml.*Fuel: 5 l; Ratio: 25/) as string,
     });
+  });
+});
+
+describe('what is worked out and seen beside the gauge', () => {
+  it('is a reading of its own, has its history, and what no reading holds stands in words', async () => {
+    open('chain');
+    pull('Number', '520');
+    pull('They look', 'hooked');
+    type({ spaces: '20', length: '325' });
+    await kept(2);
+    expect(payloads('reading.add')[0]).toMatchObject({
+      reading: {
+        quantity: 'chain-wear',
+        value: { kind: 'exact', value: expect.closeTo(0.0236, 3) as number },
+        entered: '2.4 %, worked out',
+      },
+    });
+    expect(payloads('finding.add')[0]).toMatchObject({
+      item: 'Chain and sprockets',
+      verdict: 'watch',
+      seen: expect.stringMatching(/Number: 520; Over so many spaces: 20; Length: 325 mm; They look: hooked/) as string,
+    });
+    expect(await screen.findByRole('heading', { name: 'What it said before' })).toBeInTheDocument();
+    expect(screen.getByRole('heading', { name: 'Wear of the chain' })).toBeInTheDocument();
+  });
+
+  it('air lost is kept cylinder by cylinder', async () => {
+    open('leak-down');
+    type({ supply: '100', 'held#1': '94', 'held#2': '70' });
+    press('Keep');
+    await waitFor(() => expect(payloads('reading.add')).toHaveLength(2));
+    expect(payloads('reading.add').map((p) => p.position)).toEqual(['1', '2']);
   });
 });
 

@@ -12,14 +12,23 @@ import { day } from '../../../parts/times';
 const valueOf = (r: Reading) =>
   r.value.kind === 'exact' ? r.value.value : r.value.kind === 'interval' ? (r.value.low + r.value.high) / 2 : null;
 
-/** Earlier readings of the same quantities on this bike, each place a line of its own. */
-export default function History({ quantities }: { quantities: readonly string[] }) {
+const mostLines = 5;
+
+/**
+ * Earlier readings of the same quantities on this bike, each place a line of its own; and what a panel of this name said before, in
+ * words.
+ */
+export default function History({ quantities, panel }: { quantities: readonly string[]; panel: string }) {
   const { store, view, knowledge, traced } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const own = [...(store.snapshot.earlier ?? []), ...list(view.state, 'reading')].filter(
     (r) => r.bikeId === traced.bike.id && quantities.includes(r.quantity) && valueOf(r) !== null,
   );
-  if (own.length === 0) return null;
+  const said = list(view.state, 'finding')
+    .filter((f) => f.item === panel && f.jobId === traced.job.id)
+    .slice(-mostLines)
+    .reverse();
+  if (own.length + said.length === 0) return null;
   return (
     <Tag title="Earlier on this bike">
       {[...groupBy(own, (r) => r.quantity)].map(([quantity, readings]) => {
@@ -63,6 +72,16 @@ export default function History({ quantities }: { quantities: readonly string[] 
           </Box>
         );
       })}
+      {said.length > 0 && (
+        <Box>
+          <Typography variant="h3">What it said before</Typography>
+          {said.map((f) => (
+            <Typography key={f.id} variant="body2" sx={{ overflowWrap: 'anywhere', my: 0.5 }}>
+              <b>{day(f.takenAt)}</b> {f.seen}
+            </Typography>
+          ))}
+        </Box>
+      )}
     </Tag>
   );
 }

@@ -26,7 +26,8 @@ import { takesOf } from '../../../../core/measure/panels/instruments';
 import { seedOf } from '../../../../core/instrument/simulate/chance';
 import { useLink } from '../../../instrument/useLink';
 import { Instrument } from './Instrument';
-import { bookSource, keepPanel, type Kept } from './keep';
+import { bookSource } from './book';
+import { keepPanel, type Kept } from './keep';
 import { takenFrom, withTaken } from './takeLive';
 import { Lines, Outcome } from './Outcome';
 import { PanelForm } from './PanelForm';
@@ -70,7 +71,9 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   const many = result.lines.length > 6;
   const wrong = [...read.values()].filter((r) => r && !r.ok).length;
   const empty = Object.values(draft.text).every((t) => t.trim() === '');
-  const quantities = [...new Set(fieldsOf(blocks).flatMap((f) => (f.kind === 'figure' && f.quantity ? [f.quantity] : [])))];
+  const typed = fieldsOf(blocks).flatMap((f) => (f.kind === 'figure' && f.quantity ? [f.quantity] : []));
+  // A limit that is only looked up may be that of a reading which the panel works out.
+  const quantities = [...new Set([...typed, ...(panel.limits ?? []), ...result.lines.flatMap((l) => (l.keep ? [l.keep.quantity] : []))])];
   const take = () => {
     if (taken.length === 0) return;
     change(withTaken(draft, taken));
@@ -206,7 +209,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
           {many && <Lines lines={result.lines} />}
         </Box>
       </Tag>
-      {quantities.length > 0 && <History quantities={quantities} />}
+      <History quantities={quantities} panel={panel.name} />
     </Box>
   );
 }

@@ -12,15 +12,13 @@ import {
 } from '../../../../core/measure/panel';
 import { lastRepairId, likeliestOutcome, outcomeWeights } from '../../../../core/trace';
 import { show } from '../../../../core/quantity';
-import type { ReadingValue, Spec } from '../../../../core/record';
-import { crossing, enteredAs, type SpecEntry } from '../../../../core/specification';
+import type { Conditions, ReadingValue } from '../../../../core/record';
+import { crossing } from '../../../../core/specification';
+import { bookLimits, bookSource } from './book';
 import { keepSpec } from '../sheet/keepSpec';
 import { enterResult } from '../../../job/evidence';
 import { infoOf } from '../../../parts/test/readingDraft';
 import type { UsedJob } from '../../../job/useJob';
-
-/** Where the figures of the book come from, as typed on a panel. */
-export const bookSource = 'book-source';
 
 export interface Kept {
   readings: number;
@@ -83,38 +81,36 @@ export function keepPanel(used: UsedJob, panel: Panel, subject: Subject, draft: 
       done.add(h.fieldId);
     }
   }
+  const addReading = (quantity: string, position: string | null, value: ReadingValue, unit: string, typed: string): boolean => {
+    const id = store.newId();
+    const reading = { id, bikeId: traced.bike.id, quantity, value, unit, entered: typed, instrument: null };
+    if (!store.act('reading.add', 'reading', id, { jobId, position, conditions, reading }).ok) return false;
+    kept.readings++;
+    return true;
+  };
+  for (const { keep, value, unit } of result.lines) {
+    if (!keep || value.kind !== 'exact') continue;
+    if (!addReading(keep.quantity, keep.position, value, unit, `${show(value.value, unit)} ${unit}, worked out`)) return null;
+  }
   for (const f of fields) {
     const taken = f.quantity && !done.has(f.id) ? readingOf(f.id) : null;
     if (!taken || !f.quantity) continue;
-    const id = store.newId();
-    const ok = store.act('reading.add', 'reading', id, {
-      jobId,
-      position: f.where ?? null,
-      conditions,
-      reading: {
-        id,
-        bikeId: traced.bike.id,
-        quantity: f.quantity,
-        value: taken.value,
-        unit: taken.unit,
-        entered: taken.entered,
-        instrument: null,
-      },
-    }).ok;
-    if (!ok) return null;
-    kept.readings++;
+    if (!addReading(f.quantity, f.where ?? null, taken.value, taken.unit, taken.entered)) return null;
   }
   for (const l of limits) {
     if (!keepSpec(used, l)) return null;
     kept.limits++;
   }
-  if (kept.readings + kept.results === 0 && result.tone !== 'open') {
+  // What no reading, result or limit holds would be lost: it goes into the record in words, with the verdict.
+  const rest = fieldsOf(blocks).filter((f) => !done.has(f.id) && !heldElsewhere(f, panel, conditions));
+  const restWords = typedWords(rest, draft);
+  if ((restWords || kept.readings + kept.results === 0) && result.tone !== 'open') {
     const ok = store.act('finding.add', 'finding', store.newId(), {
       jobId,
       stepId: null,
       item: panel.name,
       position: null,
-      seen: `${result.words} ${typedWords(fieldsOf(blocks), draft)}`.trim().slice(0, 2000),
+      seen: `${result.words} ${restWords}`.trim().slice(0, 2000),
       reading: null,
       conditions,
       verdict: result.tone === 'good' ? 'fit for use' : 'watch',
@@ -127,7 +123,15 @@ export function keepPanel(used: UsedJob, panel: Panel, subject: Subject, draft: 
   return kept;
 }
 
-/** Everything that stands typed, as a line: what it was worked out from. */
+/** Whether what is typed in a field is kept by itself: as a reading, on the specification or as a circumstance. */
+function heldElsewhere(f: Field, panel: Panel, conditions: Conditions): boolean {
+  if (f.kind === 'figure' && f.quantity) return true;
+  if (f.id === bookSource) return true;
+  if (panel.book?.some((b) => f.id === b.low || f.id === b.high || f.id === b.owner?.field)) return true;
+  return (f.id === 'engine' && conditions.temperature !== undefined) || (f.id === 'battery' && conditions.battery !== undefined);
+}
+
+/** What stands typed in fields, as a line. */
 function typedWords(fields: readonly Field[], draft: Draft): string {
   const said = fields.flatMap((f) => {
     const text = (draft.text[f.id] ?? '').trim();
@@ -136,39 +140,4 @@ function typedWords(fields: readonly Field[], draft: Draft): string {
     return [`${f.label}: ${f.kind === 'figure' ? entered(text, draft.unit[f.id] ?? f.unit) : text}`];
   });
   return said.length ? `(${said.join('; ')})` : '';
-}
-
-/**
- * The limits of the book that stand typed on a panel and differ from the sheet. A side that the panel does not ask for, and a
- * service limit, stay as they are there.
- */
-function bookLimits(
-  panel: Panel,
-  specs: readonly Spec[],
-  readingOf: (id: string) => { value: ReadingValue; unit: string } | null,
-  draft: Draft,
-): SpecEntry[] {
-  return (panel.book ?? []).flatMap((b): SpecEntry[] => {
-    const low = b.low ? readingOf(b.low) : null;
-    const high = b.high ? readingOf(b.high) : null;
-    const unit = (low ?? high)?.unit;
-    if (!unit) return [];
-    const there = specs.find((x) => x.quantity === b.quantity);
-    const si = (x: typeof low, otherwise: number | null | undefined) => (x?.value.kind === 'exact' ? x.value.value : (otherwise ?? null));
-    const sides = { low: si(low, there?.low), high: si(high, there?.high) };
-    if (there && there.low === sides.low && there.high === sides.high) return [];
-    const text = (x: number | null) => (x === null ? '' : show(x, unit));
-    return [
-      {
-        quantity: b.quantity,
-        ...sides,
-        serviceLow: there?.serviceLow ?? null,
-        serviceHigh: there?.serviceHigh ?? null,
-        unit,
-        entered: enteredAs(text(sides.low), text(sides.high), unit).slice(0, 80),
-        source: (draft.text[bookSource] ?? '').trim() || 'book of this bike',
-        origin: b.owner && draft.text[b.owner.field] === b.owner.is ? 'owner' : 'book',
-      },
-    ];
-  });
 }
