@@ -36,7 +36,7 @@ export const clutchOrder: Panel = {
     const gap = rows.some((r, i) => Number(r.place) !== i + 1) ? ['A place in the list is empty: is a plate missing there?'] : [];
     return result({
       tone: verdict.odd.length + gap.length ? 'watch' : 'good',
-      words: verdict.words,
+      words: `${verdict.words} Back in, innermost first:`,
       warnings: [...verdict.odd, ...gap],
       // Back in they go the other way round.
       steps: rows.toReversed().map((r) => {
