@@ -134,6 +134,7 @@ test('a line begun on Next goes on at the bike it names', async ({ bench: page }
   await page.keyboard.press('Enter');
   await page.waitForURL(`${job}/trace`);
   await expect(page.getByTestId('line-panel')).toContainText('Waits, soaking: bores');
+  await expect(page.getByRole('textbox', { name: /Say it in a line/ })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('status').filter({ hasText: 'soaking: bores' }).first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Over: bores' })).toBeVisible();

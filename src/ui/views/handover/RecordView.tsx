@@ -3,9 +3,18 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { JobRecord } from '../../../core/handover';
 import { Page } from '../../parts/Page';
+import { NotInYet } from './NotInYet';
+
+interface RecordProps {
+  record: JobRecord;
+  notice: string;
+  jobId: string;
+  /** Where the server drew it, and at which number of the journal: what the device still holds is not in it. */
+  drawn?: { shopId: string; upTo: number };
+}
 
 /** The record as a page: the same lines as on paper. */
-export default function RecordView({ record, notice, jobId }: { record: JobRecord; notice: string; jobId: string }) {
+export default function RecordView({ record, notice, jobId, drawn }: RecordProps) {
   return (
     <Page
       title={`Record: ${record.title}`}
@@ -15,6 +24,7 @@ export default function RecordView({ record, notice, jobId }: { record: JobRecor
         </Button>
       }
     >
+      {drawn && <NotInYet {...drawn} jobId={jobId} />}
       <Box sx={{ bgcolor: 'background.paper', border: 1, borderColor: 'divider', p: { xs: 2, md: 4 }, maxWidth: 960 }}>
         <Box
           sx={{
