@@ -55,7 +55,7 @@ export class Outbox {
     const tx = this.db.transaction('outbox', 'readwrite');
     const all = await tx.store.index('shopId').getAll(this.shopId);
     const at = all.findIndex((i) => i.id === id);
-    // Held since an entry before it in the same request was refused: it is no case of its own.
+    // Held meanwhile, since an entry before it was refused: it is no case of its own.
     if (at < 0 || all[at].state === 'held') return null;
     const [stays, passes] = split(all[at], refusal, this.uuid);
     await tx.store.put(stays);

@@ -169,6 +169,17 @@ describe('what is kept', () => {
     });
   });
 
+  it('a verdict that is still open loses nothing of what was typed', async () => {
+    open('valves-shims');
+    type({ 'found#in-1': '0.09', 'shim#in-1': '2.50' });
+    expect(screen.getByTestId('verdict')).toHaveTextContent('Enter the band of the book');
+    await kept(2);
+    expect(payloads('finding.add')[0]).toMatchObject({
+      verdict: 'watch',
+      seen: expect.stringContaining('Shim in it, In 1: 2.50 mm') as string,
+    });
+  });
+
   it('what is only worked out is a line of the record, with the figures it came from', async () => {
     open('mix');
     type({ fuel: '5', ratio: '25' });

@@ -104,7 +104,9 @@ export function keepPanel(used: UsedJob, panel: Panel, subject: Subject, draft: 
   // What no reading, result or limit holds would be lost: it goes into the record in words, with the verdict.
   const rest = fieldsOf(blocks).filter((f) => !done.has(f.id) && !heldElsewhere(f, panel, conditions));
   const restWords = typedWords(rest, draft);
-  if ((restWords || kept.readings + kept.results === 0) && result.tone !== 'open') {
+  // Once something was kept the panel is cleared, so that the rest must be kept too, whatever is still open.
+  const begun = kept.readings + kept.results + kept.limits > 0;
+  if (begun ? restWords : result.tone !== 'open') {
     const ok = store.act('finding.add', 'finding', store.newId(), {
       jobId,
       stepId: null,
