@@ -1,4 +1,4 @@
-import { bookIn, chooseTest, describeBike, expect, pointsTwin, test } from './bench';
+import { awake, bookIn, chooseTest, describeBike, expect, pointsTwin, test } from './bench';
 
 // Every input can be wrong: a clear message at the place, nothing lost.
 
@@ -107,4 +107,26 @@ test('the server refuses what does not belong: another site, no workshop, too mu
   await stranger.dispose();
   expect((await page.request.get('/job/00000000-0000-4000-8000-000000000000/trace')).status()).toBe(404);
   expect((await page.request.get('/job/nonsense/trace')).status()).toBe(404);
+});
+
+test('what is typed before a page is awake is there when it wakes, in its order, and is judged', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  // The page's own code is held back, as by a slow tablet, until the hands have been at the drawn page.
+  let release = () => {};
+  const held = new Promise<void>((done) => (release = done));
+  await page.route('**/_astro/*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.evaluate((url) => location.assign(url), `${job}/measure?panel=compression`);
+  await page.waitForURL(/panel=compression/, { waitUntil: 'commit' });
+  await page.locator('[data-field="dry#1"]').pressSequentially('12o');
+  await page.locator('[data-field="height"]').pressSequentially('1500');
+  expect(await page.locator('html').getAttribute('data-awake')).toBeNull();
+  release();
+  await awake(page);
+  await expect(page.locator('[data-field="height"]')).toHaveValue('1500');
+  await expect(page.getByTestId('panel')).toContainText("'12o' is not a number");
+  await page.locator('[data-field="height"]').fill('1600');
+  await expect(page.locator('[data-field="dry#1"]')).toHaveValue('12o');
 });

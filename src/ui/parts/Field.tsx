@@ -4,6 +4,7 @@ import FormLabel from '@mui/material/FormLabel';
 import InputAdornment from '@mui/material/InputAdornment';
 import OutlinedInput, { type OutlinedInputProps } from '@mui/material/OutlinedInput';
 import { useId, type ReactNode } from 'react';
+import { useTypedEarly } from '../theme/typedEarly';
 
 export interface FieldProps extends Omit<OutlinedInputProps, 'label' | 'error'> {
   label: ReactNode;
@@ -15,8 +16,9 @@ export interface FieldProps extends Omit<OutlinedInputProps, 'label' | 'error'> 
 /** A labelled field: the label stands above it, what is wrong stands below it, and what was typed stays. */
 export function Field({ label, error, hint, unit, sx, inputProps, ...rest }: FieldProps) {
   const id = useId();
+  const around = useTypedEarly<HTMLDivElement>();
   return (
-    <FormControl fullWidth error={Boolean(error)} sx={sx}>
+    <FormControl ref={around} fullWidth error={Boolean(error)} sx={sx}>
       <FormLabel htmlFor={id}>{label}</FormLabel>
       <OutlinedInput
         id={id}

@@ -7,6 +7,7 @@ import Select from '@mui/material/Select';
 import { useId, type KeyboardEvent } from 'react';
 import type { FigureField, ReadField } from '../../../../core/measure/panel';
 import { sameKind } from '../../../../core/quantity';
+import { useTypedEarly } from '../../../theme/typedEarly';
 
 /** Units beside which others of their kind are offered. */
 const others = (unit: string): string[] => (unit === '' || unit === '%' || unit === '°' ? [] : sameKind(unit));
@@ -21,17 +22,20 @@ export interface FigureProps {
   onText(text: string): void;
   onUnit(unit: string): void;
   onEnter(e: KeyboardEvent<HTMLInputElement>): void;
+  /** Its place on the way down the list. */
+  order: number;
   /** In a table the unit stands in the head. */
   bare?: boolean;
 }
 
 /** One figure of a panel. What is wrong is said under it, with what may have been meant on a button. */
-export function Figure({ field, name, text, unit, read, onText, onUnit, onEnter, bare }: FigureProps) {
+export function Figure({ field, name, text, unit, read, onText, onUnit, onEnter, order, bare }: FigureProps) {
   const id = useId();
+  const around = useTypedEarly<HTMLDivElement>();
   const wrong = read && !read.ok ? read : null;
   const units = others(field.unit);
   return (
-    <Box sx={{ minWidth: 0 }}>
+    <Box ref={around} sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', gap: 0.5 }}>
         <OutlinedInput
           fullWidth
@@ -46,6 +50,7 @@ export function Figure({ field, name, text, unit, read, onText, onUnit, onEnter,
             autoComplete: 'off',
             enterKeyHint: 'next',
             'data-field': field.id,
+            'data-order': order,
           }}
           endAdornment={
             !bare && units.length < 2 && unit ? (

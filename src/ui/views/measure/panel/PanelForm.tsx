@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import type { KeyboardEvent } from 'react';
 import { isGrid, type Block, type Draft, type Field, type Grid, type ReadField } from '../../../../core/measure/panel';
 import { sameKind } from '../../../../core/quantity';
+import { useTypedEarly } from '../../../theme/typedEarly';
 import { Figure } from './Figure';
 
 interface FormProps {
@@ -32,6 +33,19 @@ function next(e: KeyboardEvent<HTMLInputElement>): void {
   } else document.querySelector<HTMLElement>('[data-keep-panel]')?.focus();
 }
 
+function Words({ name, text, onText }: { name: string; text: string; onText(text: string): void }) {
+  const around = useTypedEarly<HTMLDivElement>();
+  return (
+    <OutlinedInput
+      ref={around}
+      fullWidth
+      value={text}
+      onChange={(e) => onText(e.target.value)}
+      inputProps={{ 'aria-label': name, maxLength: 200, autoComplete: 'off' }}
+    />
+  );
+}
+
 export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
   const text = (id: string, value: string) => onChange({ ...draft, text: { ...draft.text, [id]: value } });
   const unit = (ids: readonly string[], value: string) =>
@@ -41,19 +55,18 @@ export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
     switch (field.kind) {
       case 'figure':
         return (
-          <Box ref={(el: HTMLElement | null) => el?.querySelector('input')?.setAttribute('data-order', String(place))}>
-            <Figure
-              field={{ ...field, id }}
-              name={name}
-              text={draft.text[id] ?? ''}
-              unit={draft.unit[id] ?? field.unit}
-              read={read.get(id) ?? null}
-              onText={(v) => text(id, v)}
-              onUnit={(u) => unit([id], u)}
-              onEnter={next}
-              bare={bare}
-            />
-          </Box>
+          <Figure
+            order={place}
+            field={{ ...field, id }}
+            name={name}
+            text={draft.text[id] ?? ''}
+            unit={draft.unit[id] ?? field.unit}
+            read={read.get(id) ?? null}
+            onText={(v) => text(id, v)}
+            onUnit={(u) => unit([id], u)}
+            onEnter={next}
+            bare={bare}
+          />
         );
       case 'choice':
         return (
@@ -80,14 +93,7 @@ export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
           </Select>
         );
       case 'text':
-        return (
-          <OutlinedInput
-            fullWidth
-            value={draft.text[id] ?? ''}
-            onChange={(e) => text(id, e.target.value)}
-            inputProps={{ 'aria-label': name, maxLength: 200, autoComplete: 'off' }}
-          />
-        );
+        return <Words name={name} text={draft.text[id] ?? ''} onText={(v) => text(id, v)} />;
     }
   };
   const table = (b: Grid) => {
