@@ -227,6 +227,13 @@ test('a gauge climbs stroke by stroke, is taken cylinder by cylinder, and its re
     await expect(page.locator(`[data-field="dry#${cylinder}"]`)).toHaveValue(/^\d{2,3}$/);
   }
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await keep(page);
+  await page.getByTestId('panel').getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByTestId('panel').getByText('Taken back')).toBeVisible();
+  await expect(page.locator('[data-field="dry#2"]')).toHaveValue(/^\d{2,3}$/);
+  await keep(page);
+  // What an instrument showed stands in the record as that.
+  await expect(page.getByText(/the last \d+ psi on .*Compression gauge, simulated/)).toBeVisible();
   const download = page.waitForEvent('download');
   await instrument.getByRole('button', { name: 'Keep the recording' }).click();
   const recording = readFileSync(await (await download).path(), 'utf8');

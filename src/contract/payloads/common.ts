@@ -1,12 +1,14 @@
 import { registerDecorator } from 'class-validator';
 import type { Conditions, ReadingValue, Shown } from '../../core/record';
-import { Id, MaybeWords, OneOf, Optional, Whole, Words } from '../fields';
+import { Figure, Id, MaybeWords, OneOf, Optional, Whole, Words } from '../fields';
 
 /** Circumstances of a result. */
 export class ConditionsPart implements Conditions {
   @Optional() @OneOf(['cold', 'warm', 'hot']) temperature?: 'cold' | 'warm' | 'hot';
   @Optional() @OneOf(['own', 'helped', 'weak']) battery?: 'own' | 'helped' | 'weak';
   @Optional() @Whole(1, 999) tries?: number;
+  @Optional() @Figure(150, 400) air?: number;
+  @Optional() @Words(200) note?: string;
 }
 
 /** A reading's value: exactly the shape its kind asks for. */

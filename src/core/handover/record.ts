@@ -2,7 +2,7 @@ import { factsOf, type Knowledge } from '../knowledge';
 import { judge, limitFor, quantityInfo } from '../measure';
 import { amount, billOf, cents } from '../money';
 import { show } from '../quantity';
-import { list, placeWords, type ReadingValue, type State } from '../record';
+import { circumstanceWords, list, placeWords, type ReadingValue, type State } from '../record';
 import { caseOf, rowWords } from '../trace';
 
 /** The record of a job as the owner gets it: titled sections of plain lines, the same for page and paper. */
@@ -52,7 +52,11 @@ export function recordOf(state: State, k: Knowledge, jobId: string, currency: st
       limit && (limit.low !== null || limit.high !== null)
         ? `${limit.low !== null ? show(limit.low, r.unit) : ''}–${limit.high !== null ? show(limit.high, r.unit) : ''} ${r.unit}, ${limit.source}`
         : '';
-    return [`${info?.name ?? r.quantity}${place(r.position)}`, readingWords(r.value, r.unit), [verdict, against].filter(Boolean).join(' ')];
+    return [
+      `${info?.name ?? r.quantity}${place(r.position)}`,
+      readingWords(r.value, r.unit),
+      [[verdict, against].filter(Boolean).join(' '), circumstanceWords(r.conditions), r.instrument].filter(Boolean).join('; '),
+    ];
   });
   const torqued = own(list(state, 'torque')).map((t) => {
     const signed = signatures.filter((s) => s.subjectId === t.id).at(-1);

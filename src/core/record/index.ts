@@ -2,6 +2,7 @@ export * from './rows';
 export * from './fields';
 export * from './state';
 export * from './change';
+export * from './circumstances';
 export * from './enteredBy';
 export * from './groupBy';
 export * from './place';

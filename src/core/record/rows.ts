@@ -123,6 +123,10 @@ export interface Conditions {
   temperature?: 'cold' | 'warm' | 'hot';
   battery?: 'own' | 'helped' | 'weak';
   tries?: number;
+  /** Of the air around, in kelvin. */
+  air?: number;
+  /** What else may have mattered, in words. */
+  note?: string;
 }
 
 export interface Reading extends Base {

@@ -6,7 +6,7 @@ export interface Taken {
   testId: string;
   position: string | null;
   outcome: string;
-  reading?: { quantity: string; value: ReadingValue; unit: string; entered: string } | null;
+  reading?: { quantity: string; value: ReadingValue; unit: string; entered: string; instrument?: string | null } | null;
   conditions: Conditions;
   prediction?: { words: string; expected: string | null } | null;
   note?: string | null;
@@ -45,7 +45,7 @@ export function enterResult({ store, knowledge, jobId, traced }: UsedJob, taken:
     testId,
     position,
     outcome,
-    reading: reading && { id: store.newId(), bikeId: traced.bike.id, ...reading, instrument: null },
+    reading: reading && { id: store.newId(), bikeId: traced.bike.id, instrument: null, ...reading },
     predictionId,
     held,
     conditions,

@@ -195,6 +195,9 @@ export class JobStore {
 
   dismiss = (): void => this.publish({ ...this.view, refused: null });
 
+  /** Says once more why something was refused, after what had been done with it was taken back. */
+  refuse = (refused: JobView['refused']): void => this.publish({ ...this.view, refused });
+
   newId = (): string => this.uuid();
   now = (): string => this.clock().toISOString();
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { run, subject } from '../../../../test/fixtures/panel';
+import { subject } from '../../../../test/fixtures/panel';
 import type { Limit } from '../judge';
 import { panelById, panels } from '../panels';
 import { emptyDraft, fieldsOf, lackingOf, valuesOf, withAsked, type Subject } from '.';
@@ -70,17 +70,5 @@ describe('panels that suit a bike', () => {
     expect(ids).not.toContain('mix');
     expect(ids).toEqual(expect.arrayContaining(['valves-shims', 'valves-screws', 'balance']));
     expect(idsFor(subject({ strokes: null, cooling: null }))).toHaveLength(panels.length);
-  });
-});
-
-describe('circumstances', () => {
-  it('clearances of a warm engine are warned of, and the warmth goes along', () => {
-    const band = { 'in-low': '0.05', 'in-high': '0.10', 'ex-low': '0.10', 'ex-high': '0.15', 'found#in-1': '0.08' };
-    const warm = run('valves-screws', { ...band, engine: 'warm' });
-    expect(warm.warnings.join()).toMatch(/cold engine/);
-    expect(warm.conditions).toEqual({ temperature: 'warm' });
-    expect(run('valves-screws', { ...band, engine: 'cold' }).warnings).toEqual([]);
-    expect(run('valves-shims', { ...band, engine: 'cold' }).conditions).toEqual({ temperature: 'cold' });
-    expect(run('valves-screws', band).conditions).toEqual({});
   });
 });

@@ -1,4 +1,3 @@
-import type { Conditions } from '../../record';
 import type { ChoiceField, FigureField, Grid, Subject, Values } from './types';
 
 export const figure = (id: string, label: string, unit: string, more: Partial<FigureField> = {}): FigureField => ({
@@ -21,12 +20,6 @@ export const yesNo = (id: string, label: string, hint?: string): ChoiceField => 
 
 /** How warm the engine was; it goes along with every reading of the panel. */
 export const engineField: ChoiceField = choice('engine', 'Engine', { cold: 'cold', warm: 'warm', hot: 'hot' });
-
-/** The circumstances that a panel asked for. */
-export function circumstances(v: Values): Conditions {
-  const temperature = v.choice('engine') as Conditions['temperature'] | null;
-  return temperature ? { temperature } : {};
-}
 
 /** A place's own field in a table. */
 export const at = (id: string, place: string): string => `${id}#${place}`;

@@ -1,4 +1,5 @@
 export * from './asked';
+export * from './circumstances';
 export * from './fields';
 export * from './read';
 export * from './types';

@@ -50,6 +50,8 @@ export function fieldsOf(blocks: readonly Block[]): Field[] {
 export interface Draft {
   text: Readonly<Record<string, string>>;
   unit: Readonly<Record<string, string>>;
+  /** Instruments by the field whose figure was taken from one, and not typed. */
+  by?: Readonly<Record<string, string>>;
 }
 
 export const emptyDraft: Draft = { text: {}, unit: {} };

@@ -11,7 +11,6 @@ import {
 } from '../compression';
 import {
   at,
-  circumstances,
   engineField,
   can,
   choice,
@@ -210,7 +209,6 @@ export const leakDown: Panel = {
       tone: level === 'tight' || level === 'fair' ? 'good' : level === 'worn' ? 'watch' : 'bad',
       words: all.map((l) => `${all.length > 1 ? `Cylinder ${l.cylinder}: ` : ''}${leakWords(l)}`).join(' '),
       warnings,
-      conditions: circumstances(v),
       lines: all.map((l) => ({
         label: s.cylinders.length > 1 ? `Cylinder ${l.cylinder}` : 'Lost',
         value: exact(l.loss),

@@ -1,6 +1,6 @@
 import { densityAt } from '../air';
 import { areaChange, balanceAdvice, holeMm2, jetForDensity, nearestJet, screwsFor } from '../carburettor';
-import { at, can, choice, circumstances, engineField, exact, figure, mm, nothing, plausible, result, type Panel } from '../panel';
+import { at, can, choice, engineField, exact, figure, mm, nothing, plausible, result, type Panel } from '../panel';
 
 const jet = { low: 0.0002, high: 0.005 };
 const parts = [
@@ -168,7 +168,6 @@ export const balance: Panel = {
       ],
       steps: advice.good ? [] : screwsFor(vacuum.length).map((x) => `${x.id === advice.screw?.id ? 'Now' : 'Other'}: the screw ${x.name}.`),
       drawing: { kind: 'columns', columns: vacuum.map((value, i) => ({ label: places[i], value })), unit: 'cmHg', limit },
-      conditions: circumstances(v),
       handed: [{ testId: 'gauges', position: null, outcome: advice.good ? 'good' : 'bad' }],
     });
   },

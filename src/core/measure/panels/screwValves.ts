@@ -1,5 +1,5 @@
 import { aimMm, screwTurns, type Aim } from '../valves';
-import { at, circumstances, figure, mm, nothing, result, type Panel } from '../panel';
+import { at, figure, mm, nothing, result, type Panel } from '../panel';
 import { setupFields, foundGrids, valvesOf, bandBook, eachOf, bandOf, positions, handedOf, foundLine, warningsOf } from './valveSetup';
 
 export const screwValves: Panel = {
@@ -62,7 +62,6 @@ export const screwValves: Panel = {
         ...(off.length ? ['Hold the screw while its nut is tightened, then measure again: two full turns by hand first.'] : []),
       ],
       warnings: warningsOf(v, s),
-      conditions: circumstances(v),
       handed: handedOf(valves, v, s),
     });
   },

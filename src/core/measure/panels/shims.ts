@@ -1,5 +1,5 @@
 import { shimPlan, shimmedValve, type Aim, type ShimMove } from '../valves';
-import { at, circumstances, choice, figure, mm, nothing, result, type Panel, type Result } from '../panel';
+import { at, choice, figure, mm, nothing, result, type Panel, type Result } from '../panel';
 import { setupFields, foundGrids, valvesOf, bandBook, eachOf, bandOf, positions, handedOf, foundLine, warningsOf } from './valveSetup';
 
 const sourceWords = (m: ShimMove, label: (id: string) => string): string => {
@@ -49,7 +49,7 @@ export const shims: Panel = {
     const lines = valves.flatMap((x) => foundLine(x, v, s));
     const bands = { inlet: bandOf(v, s, 'inlet'), exhaust: bandOf(v, s, 'exhaust') };
     const aim = (v.choice('aim') ?? 'middle') as Aim;
-    const base = { lines, warnings: warningsOf(v, s), conditions: circumstances(v) };
+    const base = { lines, warnings: warningsOf(v, s) };
     if (lines.length === 0) return { ...nothing, ...base, steps: positions(v, s) };
     if (!bands.inlet || !bands.exhaust)
       return result({ ...base, words: 'Enter the band of the book, inlet and exhaust.', steps: positions(v, s) });

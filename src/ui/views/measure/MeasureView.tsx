@@ -5,7 +5,7 @@ import { useState, type FormEvent } from 'react';
 import { factsOf } from '../../../core/knowledge';
 import { limitFor, spread } from '../../../core/measure';
 import { panelById } from '../../../core/measure/panels';
-import { groupBy, placeWords } from '../../../core/record';
+import { circumstanceWords, groupBy, placeWords } from '../../../core/record';
 import { positionsOf } from '../../../core/trace';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
@@ -130,7 +130,14 @@ function Readings() {
               {readings.map((r) => (
                 <LimitBar
                   key={r.id}
-                  label={[capital(placeWords(r.position, traced.bike.cylinders)), dayTime(r.takenAt)].filter(Boolean).join(' · ')}
+                  label={[
+                    capital(placeWords(r.position, traced.bike.cylinders)),
+                    dayTime(r.takenAt),
+                    r.instrument,
+                    circumstanceWords(r.conditions),
+                  ]
+                    .filter(Boolean)
+                    .join(' · ')}
                   value={r.value}
                   unit={r.unit}
                   limit={limitFor(info, traced.specs)}

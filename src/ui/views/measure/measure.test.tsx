@@ -136,6 +136,52 @@ describe('what is kept', () => {
     expect(payloads('finding.add')[0].seen).toMatch(/\(Peak with oil, Cylinder 1: 135 psi\)$/);
   });
 
+  it('one press takes back all that was kept, and what was typed stands there again', async () => {
+    open('compression');
+    type({ 'dry#1': '90', 'wet#1': '135', 'limit-compression-low': '120' });
+    await kept(4);
+    press('Take it back');
+    expect(screen.getByText(/Taken back/)).toBeInTheDocument();
+    expect(field('dry#1')).toHaveValue('90');
+    expect(field('wet#1')).toHaveValue('135');
+    await waitFor(() => expect(types().slice(4)).toEqual(['undo', 'undo', 'undo', 'undo']));
+    const targets = payloads('undo').map((p) => p.targetId as string);
+    expect(targets).toEqual(
+      sent
+        .slice(0, 4)
+        .map((c) => c.id)
+        .reverse(),
+    );
+    expect(screen.queryByRole('button', { name: 'Take it back' })).toBeNull();
+  });
+
+  it('what was typed about the circumstances goes along with every figure', async () => {
+    open('crank');
+    type({ 'run-out': '0.02', air: '17.5' });
+    fireEvent.change(screen.getByLabelText('What else may have mattered'), { target: { value: 'in the lathe' } });
+    await kept(1);
+    expect(payloads('reading.add')[0].conditions).toEqual({ air: 290.65, note: 'in the lathe' });
+    expect(screen.getByText(/1 reading, the last 0.02 mm on .*, air 18 °C, in the lathe/)).toBeInTheDocument();
+  });
+
+  it('a figure that came from an instrument says so; typed over it is no figure of the instrument', async () => {
+    localStorage.setItem(
+      `ivrek-panel:${id.job}:crank`,
+      JSON.stringify({
+        text: { 'run-out': '0.02', pin: '0.01' },
+        unit: {},
+        by: { 'run-out': 'Dial indicator, simulated', pin: 'Dial indicator, simulated' },
+      }),
+    );
+    open('crank');
+    await waitFor(() => expect(field('pin')).toHaveValue('0.01'));
+    type({ pin: '0.02' });
+    await kept(2);
+    const by = payloads('reading.add').map(({ reading }) => [(reading as Reading).quantity, (reading as Reading).instrument]);
+    expect(by).toContainEqual(['crank-run-out', 'Dial indicator, simulated']);
+    expect(by.filter(([, instrument]) => instrument === null)).toHaveLength(1);
+  });
+
   it('where the cranking spoils it, it is a reading and speaks to nobody', async () => {
     open('compression');
     type({ 'dry#1': '90' });

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
-import type { Conditions, Evidence } from '../../../core/record';
+import { circumstanceWords, type Evidence } from '../../../core/record';
 import { rowWords } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
 import { Empty } from '../../parts/Empty';
@@ -12,15 +12,6 @@ import { Tag } from '../../parts/Tag';
 import { infoOf } from '../../parts/test/readingDraft';
 import { dayTime } from '../../parts/times';
 import { CaseButton } from './CaseButton';
-
-const circumstances = ({ temperature, battery, tries }: Conditions) =>
-  [
-    temperature,
-    battery === 'helped' ? 'helped battery' : battery === 'weak' ? 'weak battery' : null,
-    tries && tries > 1 ? `${tries} tries` : null,
-  ]
-    .filter(Boolean)
-    .join(', ');
 
 /** Everything found so far, newest first. Each line can be withdrawn, and the ranking goes back exactly. */
 export function Ledger() {
@@ -61,7 +52,7 @@ export function Ledger() {
                   </Typography>
                 )}
                 <Typography variant="body2" color="text.secondary">
-                  {[dayTime(at), e ? circumstances(e.conditions) : '', e?.note, e?.withdrawn ? `withdrawn: ${e.withdrawn}` : '']
+                  {[dayTime(at), e ? circumstanceWords(e.conditions) : '', e?.note, e?.withdrawn ? `withdrawn: ${e.withdrawn}` : '']
                     .filter(Boolean)
                     .join(' · ')}
                 </Typography>

@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { factsOf } from '../../../../core/knowledge';
 import { fromSi, show } from '../../../../core/quantity';
-import { groupBy, list, type Reading } from '../../../../core/record';
+import { circumstanceWords, groupBy, list, type Reading } from '../../../../core/record';
 import { useJob } from '../../../job/useJob';
 import { Tag } from '../../../parts/Tag';
 import { infoOf } from '../../../parts/test/readingDraft';
@@ -45,7 +45,7 @@ export default function History({ quantities, panel }: { quantities: readonly st
             <Typography variant="h3">{name}</Typography>
             <Typography variant="body2" color="text.secondary">
               {readings.length} {readings.length === 1 ? 'reading' : 'readings'}, the last {show(valueOf(last)!, unit)} {unit} on{' '}
-              {day(last.takenAt)}
+              {[day(last.takenAt), last.instrument, circumstanceWords(last.conditions)].filter(Boolean).join(', ')}
             </Typography>
             {times.length > 1 && (
               <Box aria-hidden sx={{ height: 120 }}>

@@ -47,9 +47,11 @@ function Words({ name, text, onText }: { name: string; text: string; onText(text
 }
 
 export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
-  const text = (id: string, value: string) => onChange({ ...draft, text: { ...draft.text, [id]: value } });
+  /** What is changed by hand is no instrument's figure any more. */
+  const by = (ids: readonly string[]) => Object.fromEntries(Object.entries(draft.by ?? {}).filter(([id]) => !ids.includes(id)));
+  const text = (id: string, value: string) => onChange({ ...draft, text: { ...draft.text, [id]: value }, by: by([id]) });
   const unit = (ids: readonly string[], value: string) =>
-    onChange({ ...draft, unit: { ...draft.unit, ...Object.fromEntries(ids.map((id) => [id, value])) } });
+    onChange({ ...draft, unit: { ...draft.unit, ...Object.fromEntries(ids.map((id) => [id, value])) }, by: by(ids) });
   let order = 0;
   const entry = (field: Field, id: string, name: string, bare: boolean, place: number) => {
     switch (field.kind) {

@@ -12,6 +12,8 @@ import {
   readPanelRows,
   valuesOf,
   withAsked,
+  withCircumstances,
+  type Draft,
   type Panel,
 } from '../../../../core/measure/panel';
 import { fromCsv, toCsv } from '../../../job/csv';
@@ -26,8 +28,8 @@ import { takesOf } from '../../../../core/measure/panels/instruments';
 import { seedOf } from '../../../../core/instrument/simulate/chance';
 import { useLink } from '../../../instrument/useLink';
 import { Instrument } from './Instrument';
-import { bookSource } from './book';
-import { keepPanel, type Kept } from './keep';
+import { bookSource } from './keep/book';
+import { keepPanel, takeBack, type Kept } from './keep/keepPanel';
 import { takenFrom, withTaken } from './takeLive';
 import { Lines, Outcome } from './Outcome';
 import { PanelForm } from './PanelForm';
@@ -57,9 +59,9 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   const { knowledge, traced, jobId } = used;
   const { state } = used.view;
   const subject = useMemo(() => subjectOf(knowledge, traced, state), [knowledge, traced, state]);
-  const panel = useMemo(() => withAsked(bare, subject), [bare, subject]);
+  const panel = useMemo(() => withAsked(withCircumstances(bare), subject), [bare, subject]);
   const { draft, change, clear } = useDraft(jobId, panel.id);
-  const [said, setSaid] = useState<{ words: string; bad?: boolean } | null>(null);
+  const [said, setSaid] = useState<{ words: string; bad?: boolean; kept?: { entries: readonly string[]; draft: Draft } } | null>(null);
   const { blocks, read } = useMemo(() => valuesOf(panel, subject, draft), [panel, subject, draft]);
   const instrument = useLink();
   const takes = takesOf(panel.id);
@@ -104,8 +106,14 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
         words: 'Nothing is worked out yet that the record could keep.',
         bad: true,
       });
-    setSaid({ words: keptWords(kept) });
+    setSaid({ words: keptWords(kept), kept: { entries: kept.entries, draft } });
     clear();
+  };
+  /** One press kept it, one press takes all of it back; what was typed stands there again. */
+  const back = () => {
+    if (!said?.kept || !takeBack(used, said.kept.entries)) return;
+    change(said.kept.draft);
+    setSaid({ words: 'Taken back: what was typed stands here again.' });
   };
   const file = () => panelFile(panel.id, draft, result.words, { bike: traced.bike.name, writtenAt: new Date().toISOString() });
   const bringIn = async (f: File) => {
@@ -202,6 +210,11 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
                 sx={{ mt: 1, minHeight: 24, color: said?.bad ? 'error.main' : 'text.primary' }}
               >
                 {said?.words}
+                {said?.kept && (
+                  <Button onClick={back} sx={{ ml: 1 }}>
+                    Take it back
+                  </Button>
+                )}
               </Typography>
               {!many && <Lines lines={result.lines} />}
             </Box>

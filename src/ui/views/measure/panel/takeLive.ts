@@ -8,6 +8,8 @@ export interface Taken {
   field: string;
   text: string;
   unit: string;
+  /** What the instrument calls itself. */
+  by: string;
 }
 
 /** What a choice stands at: what was chosen, else its first option. */
@@ -28,7 +30,16 @@ export function takenFrom({ live, controls }: LinkState, takes: readonly Takes[]
     const now = live.channels.get(c.id);
     const figure = now && figureOf(hello, now);
     const field = own.field(c.id, chosen);
-    return figure && field ? [{ field, text: figure.value.toFixed(figure.decimals), unit: c.unit }] : [];
+    return figure && field
+      ? [
+          {
+            field,
+            text: figure.value.toFixed(figure.decimals),
+            unit: c.unit,
+            by: `${hello.name}${hello.simulated ? ', simulated' : ''}`.slice(0, 80),
+          },
+        ]
+      : [];
   });
 }
 
@@ -36,4 +47,5 @@ export function takenFrom({ live, controls }: LinkState, takes: readonly Takes[]
 export const withTaken = (draft: Draft, taken: readonly Taken[]): Draft => ({
   text: { ...draft.text, ...Object.fromEntries(taken.map((t) => [t.field, t.text])) },
   unit: { ...draft.unit, ...Object.fromEntries(taken.map((t) => [t.field, t.unit])) },
+  by: { ...draft.by, ...Object.fromEntries(taken.map((t) => [t.field, t.by])) },
 });

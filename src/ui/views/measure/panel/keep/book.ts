@@ -1,7 +1,7 @@
-import type { Draft, Panel } from '../../../../core/measure/panel';
-import { show } from '../../../../core/quantity';
-import type { ReadingValue, Spec } from '../../../../core/record';
-import { enteredAs, type SpecEntry } from '../../../../core/specification';
+import type { Draft, Panel } from '../../../../../core/measure/panel';
+import { show } from '../../../../../core/quantity';
+import type { ReadingValue, Spec } from '../../../../../core/record';
+import { enteredAs, type SpecEntry } from '../../../../../core/specification';
 
 /** Where the figures of the book come from, as typed on a panel. */
 export const bookSource = 'book-source';

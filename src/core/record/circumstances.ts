@@ -1,0 +1,16 @@
+import type { Conditions } from './rows';
+
+const batteries = { own: null, helped: 'helped battery', weak: 'weak battery' } as const;
+
+/** The circumstances of a result in words; empty where none was noted. */
+export function circumstanceWords({ temperature, battery, tries, air, note }: Conditions): string {
+  return [
+    temperature && `engine ${temperature}`,
+    battery && batteries[battery],
+    tries && tries > 1 ? `${tries} tries` : null,
+    air === undefined ? null : `air ${Math.round(air - 273.15)} °C`,
+    note,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
