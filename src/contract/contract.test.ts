@@ -37,6 +37,15 @@ describe('the contract', () => {
     for (const x of [null, 3, 'x', [], undefined, {}]) expect(checkCommand(x).ok).toBe(false);
   });
 
+  it('refuses a name that every object has by itself, wherever it stands', () => {
+    const c = script().find((x) => x.type === 'own.change')!;
+    for (const name of ['toString', 'valueOf', 'hasOwnProperty', 'constructor', '__proto__']) {
+      const figure = JSON.parse(`{"${name}": "x"}`) as unknown;
+      expect(checkCommand({ ...c, payload: { ...c.payload, figure } }), name).toMatchObject({ ok: false });
+    }
+    expect(checkCommand({ ...c, payload: { ...c.payload, figure: null } }).ok).toBe(true);
+  });
+
   it('never throws and never lets through a command with a leaf replaced by rubbish it should not take', () => {
     const rubbish = fc.oneof(
       fc.constant(null),

@@ -96,6 +96,8 @@ function check<T extends object>(cls: ClassConstructor<T>, plain: unknown): { va
   return { value, faults: flatten(validateSync(value, options)) };
 }
 
+const namesOfAll = new RegExp(`"(?:${Object.getOwnPropertyNames(Object.prototype).join('|')})":`);
+
 /** Undecorated instances as plain objects again: what travels and is stored is plain data. */
 const plain = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T;
 
@@ -108,7 +110,7 @@ export function checkCommand(input: unknown): Checked {
   if (/\\u0000|\\ud[89a-f]/i.test(text))
     return { ok: false, faults: [{ path: '', message: 'There is a character in it that cannot be stored.' }] };
   // Names that every object has by itself slip past the check for what was not declared.
-  if (/"(?:constructor|__proto__)":/.test(text))
+  if (namesOfAll.test(text))
     return { ok: false, faults: [{ path: '', message: 'There is a name in it that nothing here has.' }] };
   const envelope = check(Envelope, input);
   if (envelope.faults.length) return { ok: false, faults: envelope.faults };
