@@ -41,9 +41,9 @@ describe('the contract', () => {
     const c = script().find((x) => x.type === 'own.change')!;
     for (const name of ['toString', 'valueOf', 'hasOwnProperty', 'constructor', '__proto__']) {
       const figure = JSON.parse(`{"${name}": "x"}`) as unknown;
-      expect(checkCommand({ ...c, payload: { ...c.payload, figure } }), name).toMatchObject({ ok: false });
+      expect(checkCommand({ ...c, payload: { ...(c.payload as object), figure } }), name).toMatchObject({ ok: false });
     }
-    expect(checkCommand({ ...c, payload: { ...c.payload, figure: null } }).ok).toBe(true);
+    expect(checkCommand({ ...c, payload: { ...(c.payload as object), figure: null } }).ok).toBe(true);
   });
 
   it('never throws and never lets through a command with a leaf replaced by rubbish it should not take', () => {

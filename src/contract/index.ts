@@ -110,8 +110,7 @@ export function checkCommand(input: unknown): Checked {
   if (/\\u0000|\\ud[89a-f]/i.test(text))
     return { ok: false, faults: [{ path: '', message: 'There is a character in it that cannot be stored.' }] };
   // Names that every object has by itself slip past the check for what was not declared.
-  if (namesOfAll.test(text))
-    return { ok: false, faults: [{ path: '', message: 'There is a name in it that nothing here has.' }] };
+  if (namesOfAll.test(text)) return { ok: false, faults: [{ path: '', message: 'There is a name in it that nothing here has.' }] };
   const envelope = check(Envelope, input);
   if (envelope.faults.length) return { ok: false, faults: envelope.faults };
   const { type, entity, base, personal } = envelope.value;

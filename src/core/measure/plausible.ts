@@ -12,6 +12,8 @@ export const can = {
   ohm: { low: 0, high: 1e5 },
   celsius: { low: 233.15, high: 423.15 },
   revs: { low: 0, high: 300 },
+  float: { low: 0, high: 0.05 },
+  turns: { low: 0, high: 8 },
   /** Angles of a cam or crank; of what may lie on the other side of its dead centre. */
   angle: { low: 0, high: 2 * Math.PI },
   signedAngle: { low: -Math.PI, high: Math.PI },

@@ -23,6 +23,7 @@ export type Kind =
   | 'distance'
   | 'speed'
   | 'ratio'
+  | 'turns'
   | 'count';
 
 export interface Unit {
@@ -139,6 +140,7 @@ export const units: readonly Unit[] = [
   { id: 'm', kind: 'distance', factor: 1, decimals: 0, also: ['metre', 'metres', 'meter', 'meters'] },
   { id: 'km', kind: 'distance', factor: 1e3, decimals: 0, also: ['kilometre', 'kilometres'] },
   { id: 'mi', si: 'km', kind: 'distance', factor: 1609.344, decimals: 0, also: ['mile', 'miles'] },
+  { id: 'turns', kind: 'turns', factor: 1, decimals: 2, also: ['turn'] },
   { id: '', kind: 'count', factor: 1, decimals: 0, also: [] },
 ];
 

@@ -1,8 +1,17 @@
 import type { Facts } from '../knowledge';
 
 /** What a book of such an engine is asked for, in the order in which it is usually wanted. Common practice. */
-const always = ['compression', 'idle-speed', 'spring-length', 'plate-thickness', 'battery-rest'];
-const fourStroke = ['valve-clearance-inlet', 'valve-clearance-exhaust', 'oil-use'];
+const always = [
+  'compression',
+  'squish',
+  'idle-speed',
+  'spring-length',
+  'plate-thickness',
+  'plate-warp',
+  'clutch-free-play',
+  'battery-rest',
+];
+const fourStroke = ['valve-clearance-inlet', 'valve-clearance-exhaust', 'lobe-centre-inlet', 'lobe-centre-exhaust', 'oil-use'];
 const cylinder = ['piston-clearance', 'bore-taper', 'bore-out-of-round', 'ring-gap'];
 const crank = ['crank-run-out', 'rod-side-play', 'rod-radial-play', 'small-end-play', 'main-bearing-play', 'flatness'];
 
@@ -14,11 +23,11 @@ export function templateFor(facts: Facts): string[] {
     ...(is('strokes', 'four') ? fourStroke : []),
     ...cylinder,
     ...crank,
-    ...(is('ignition', 'points') ? ['points-gap'] : []),
+    ...(is('ignition', 'points') ? ['points-gap', 'dwell', 'timing-static'] : []),
     ...(is('ignition', 'electronic') ? ['pickup', 'exciter'] : []),
     'coil-primary',
     'coil-secondary',
-    ...(is('fuelling', 'carburettor') ? ['fuel-level', 'intake-vacuum'] : []),
+    ...(is('fuelling', 'carburettor') ? ['fuel-level', 'float-height', 'mixture-screw', 'intake-vacuum'] : []),
     'charging-volts',
     ...(is('finalDrive', 'chain') ? ['chain-slack'] : []),
     'fork-air-gap',

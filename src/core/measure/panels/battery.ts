@@ -1,7 +1,14 @@
 import { batteryState, crankingState, daysUntilFlat, starterWords, type BatteryKind } from '../electrics';
+import type { Limit } from '../judge';
 import { at, can, celsius, choice, exact, figure, nothing, result, yesNo, type Handed, type Panel } from '../panel';
 
 const amps = { low: 0, high: 500 };
+
+/** What a middleweight’s starter takes (common practice), where nothing is known of this one. */
+const usual = { crankingA: 120, freeA: 40 };
+
+/** A clamp reads to a few in a hundred. */
+const clamp = { relative: 0.02, absolute: 1 };
 
 export const battery: Panel = {
   id: 'battery',
@@ -59,6 +66,7 @@ export const battery: Panel = {
                 unit: 'V',
                 limit: s.limit('battery-cranking'),
                 error: s.error('battery-cranking'),
+                keep: { quantity: 'battery-cranking', position: null },
               },
             ]
           : []),
@@ -87,19 +95,23 @@ export const starter: Panel = {
   about: 'Volts lost in either lead, current, and the spin on the bench: lead, engine or starter.',
   hazards: ['short-circuit', 'moving-parts', 'battery-acid'],
   limits: ['live-drop', 'earth-drop'],
+  book: [
+    { quantity: 'starter-current', high: 'current-book' },
+    { quantity: 'starter-bench', high: 'bench-book' },
+  ],
   blocks: () => [
     {
       title: 'While it cranks',
       fields: [
         figure('live', 'Lost along the live lead', 'V', { quantity: 'live-drop', plausible: can.volts }),
         figure('earth', 'Lost along the earth', 'V', { quantity: 'earth-drop', plausible: can.volts }),
-        figure('current', 'Current', 'A', { plausible: amps }),
+        figure('current', 'Current', 'A', { quantity: 'starter-current', plausible: amps }),
         yesNo('free', 'Does the engine turn freely by hand?'),
       ],
     },
     {
       title: 'Off the bike, clamped',
-      fields: [figure('bench', 'Current, spinning free', 'A', { plausible: amps })],
+      fields: [figure('bench', 'Current, spinning free', 'A', { quantity: 'starter-bench', plausible: amps })],
       note: 'Never in the hand: it kicks. It may labour at some positions only, so try several.',
     },
     {
@@ -114,16 +126,20 @@ export const starter: Panel = {
     const [live, earth, current, bench] = ['live', 'earth', 'current', 'bench'].map((id) => v.figure(id));
     if ([live, earth, current, bench].every((x) => x === null)) return nothing;
     const free = v.choice('free');
+    const most = (quantity: string, typed: string): Limit | null => {
+      const high = v.figure(typed);
+      return high === null ? s.limit(quantity) : { low: null, high, source: 'as entered here', general: false };
+    };
+    const [cranking, spinning] = [most('starter-current', 'current-book'), most('starter-bench', 'bench-book')];
+    const book = { crankingA: cranking?.high ?? usual.crankingA, freeA: spinning?.high ?? usual.freeA };
     const words = starterWords(
       { crankingA: current, freeA: bench, liveDropV: live, earthDropV: earth, turnsFreely: free === null ? null : free === 'yes' },
-      { crankingA: v.figure('current-book') ?? 120, freeA: v.figure('bench-book') ?? 40 },
+      book,
     );
     const handed: Handed[] = [
       ...(live === null ? [] : [{ testId: 'live-drop', position: null, outcome: '', fieldId: 'live' }]),
       ...(earth === null ? [] : [{ testId: 'earth-drop', position: null, outcome: '', fieldId: 'earth' }]),
-      ...(bench === null
-        ? []
-        : [{ testId: 'starter-bench', position: null, outcome: bench > 1.5 * (v.figure('bench-book') ?? 40) ? 'labours' : 'free' }]),
+      ...(bench === null ? [] : [{ testId: 'starter-bench', position: null, outcome: bench > 1.5 * book.freeA ? 'labours' : 'free' }]),
     ];
     return result({
       tone: /Nothing here|spins freely/.test(words) ? 'good' : 'bad',
@@ -135,8 +151,8 @@ export const starter: Panel = {
         ...(earth === null
           ? []
           : [{ label: 'Earth', value: exact(earth), unit: 'V', limit: s.limit('earth-drop'), error: s.error('earth-drop') }]),
-        ...(current === null ? [] : [{ label: 'Cranking', value: exact(current), unit: 'A' }]),
-        ...(bench === null ? [] : [{ label: 'Spinning free', value: exact(bench), unit: 'A' }]),
+        ...(current === null ? [] : [{ label: 'Cranking', value: exact(current), unit: 'A', limit: cranking, error: clamp }]),
+        ...(bench === null ? [] : [{ label: 'Spinning free', value: exact(bench), unit: 'A', limit: spinning, error: clamp }]),
       ],
       handed,
     });

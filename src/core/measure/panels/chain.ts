@@ -105,6 +105,7 @@ export const belt: Panel = {
   name: 'Belt tension by torque',
   about: 'A torque on the pivoting unit that sets a belt’s tension.',
   hazards: ['moving-parts'],
+  book: [{ quantity: 'belt-tension', low: 'from', high: 'to' }],
   blocks: () => [
     {
       title: 'Unit on its pivot, its other bolts loose',
@@ -117,14 +118,15 @@ export const belt: Panel = {
       ],
     },
   ],
-  work: (v) => {
+  work: (v, s) => {
     const [torque, arm] = [v.figure('torque'), v.figure('arm')];
     if (torque === null || arm === null) return nothing;
     const angle = v.figure('angle');
     const deg = angle === null ? 90 : (angle * 180) / Math.PI;
     if (deg <= 0 || deg >= 180) return result({ tone: 'bad', words: 'At this angle the arm does not pull at the belt.' });
     const n = beltTensionN(torque, mm(arm), deg);
-    const [from, to] = [v.figure('from'), v.figure('to')];
+    const known = s.limit('belt-tension');
+    const [from, to] = [v.figure('from') ?? known?.low ?? null, v.figure('to') ?? known?.high ?? null];
     const outside = (from !== null && n < from) || (to !== null && n > to);
     return result({
       tone: from === null && to === null ? 'open' : outside ? 'bad' : 'good',
@@ -136,6 +138,7 @@ export const belt: Panel = {
           unit: 'N',
           limit: from === null && to === null ? null : { low: from, high: to, source: 'as entered here', general: false },
           error: { relative: 0.05, absolute: 0 },
+          keep: { quantity: 'belt-tension', position: null },
         },
       ],
     });

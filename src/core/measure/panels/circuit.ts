@@ -39,18 +39,27 @@ export const voltageDrop: Panel = {
       tone: verdict.bad.length ? 'bad' : 'good',
       words: verdict.words,
       warnings: backwards ? ['A point reads more than the one before it: the order is mixed up, or the battery recovered meanwhile.'] : [],
-      lines: segments.map((x) => {
-        const b = verdict.bad.find((y) => y.name === x.name);
-        const most = { joint: 0.1, cable: 0.2, switch: 0.3 }[x.kind] * (s.voltage / 12);
-        return {
-          label: x.name,
-          value: exact(x.dropV),
+      lines: [
+        ...segments.map((x) => {
+          const b = verdict.bad.find((y) => y.name === x.name);
+          const most = { joint: 0.1, cable: 0.2, switch: 0.3 }[x.kind] * (s.voltage / 12);
+          return {
+            label: x.name,
+            value: exact(x.dropV),
+            unit: 'V',
+            limit: { low: null, high: most, source: 'general figure', general: true },
+            error: { relative: 0.005, absolute: 0.005 },
+            note: b?.ohm ? `${b.ohm.toFixed(3)} ohm, ${b.watt!.toFixed(1)} W of heat` : undefined,
+          };
+        }),
+        {
+          label: 'Along all of it',
+          value: exact(points[0].volts - points.at(-1)!.volts),
           unit: 'V',
-          limit: { low: null, high: most, source: 'general figure', general: true },
           error: { relative: 0.005, absolute: 0.005 },
-          note: b?.ohm ? `${b.ohm.toFixed(3)} ohm, ${b.watt!.toFixed(1)} W of heat` : undefined,
-        };
-      }),
+          keep: { quantity: 'circuit-drop', position: points.at(-1)!.name.slice(0, 20) },
+        },
+      ],
     });
   },
 };
@@ -75,9 +84,9 @@ export const charging: Panel = {
     {
       title: 'Alternator unplugged',
       fields: [
-        figure('ab', 'Phase A to B', 'ohm', { plausible: can.ohm }),
-        figure('bc', 'B to C', 'ohm', { plausible: can.ohm }),
-        figure('ca', 'C to A', 'ohm', { plausible: can.ohm }),
+        figure('ab', 'Phase A to B', 'ohm', { quantity: 'alternator-phase', where: 'a to b', plausible: can.ohm }),
+        figure('bc', 'B to C', 'ohm', { quantity: 'alternator-phase', where: 'b to c', plausible: can.ohm }),
+        figure('ca', 'C to A', 'ohm', { quantity: 'alternator-phase', where: 'c to a', plausible: can.ohm }),
         yesNo('leak', 'Does any pass to earth?'),
       ],
     },

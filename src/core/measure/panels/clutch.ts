@@ -14,6 +14,7 @@ export const clutch: Panel = {
     { quantity: 'plate-thickness', low: 'least' },
     { quantity: 'spring-length', low: 'spring-least' },
     { quantity: 'clutch-stack', low: 'stack-least' },
+    { quantity: 'plate-warp', high: 'warp-most' },
   ],
   blocks: () => [
     {
@@ -21,7 +22,7 @@ export const clutch: Panel = {
       places: plates.map((id) => ({ id, label: `Plate ${id}` })),
       columns: [
         figure('thick', 'Lining', 'mm', { quantity: 'plate-thickness', plausible: { low: 0.0005, high: 0.01 } }),
-        figure('warp', 'Warp of its steel', 'mm', { plausible: can.gap }),
+        figure('warp', 'Warp of its steel', 'mm', { quantity: 'plate-warp', plausible: can.gap }),
       ],
     },
     {
@@ -54,7 +55,7 @@ export const clutch: Panel = {
     const thick = plates.flatMap((i) => v.figure(at('thick', i)) ?? []);
     const warps = plates.flatMap((i) => v.figure(at('warp', i)) ?? []);
     const least = v.figure('least') ?? s.limit('plate-thickness')?.low ?? null;
-    const warpMost = v.figure('warp-most');
+    const warpMost = v.figure('warp-most') ?? s.limit('plate-warp')?.high ?? null;
     const spring = v.figure('spring');
     const springLeast = v.figure('spring-least') ?? s.limit('spring-length')?.low ?? null;
     const [outer, inner, count, newtons, torque] = ['outer', 'inner', 'plates', 'force', 'torque'].map((id) => v.figure(id));
@@ -131,29 +132,34 @@ export const release: Panel = {
   name: 'Clutch release',
   about: 'Free play of a cable, or how far a hydraulic one lifts.',
   hazards: ['brake-fluid'],
+  book: [
+    { quantity: 'clutch-free-play', low: 'from', high: 'to' },
+    { quantity: 'clutch-lift', low: 'lift-least' },
+  ],
   blocks: () => [
     {
       title: 'At the lever',
       fields: [
         choice('kind', 'Worked by', { cable: 'a cable', hydraulic: 'fluid' }),
-        figure('play', 'Free play at the lever’s end', 'mm', { plausible: { low: 0, high: 0.06 } }),
+        figure('play', 'Free play at the lever’s end', 'mm', { quantity: 'clutch-free-play', plausible: { low: 0, high: 0.06 } }),
         figure('from', 'The book, from', 'mm', { plausible: { low: 0, high: 0.06 } }),
         figure('to', 'to', 'mm', { plausible: { low: 0, high: 0.06 } }),
-        figure('lift', 'Pressure plate lifts', 'mm', { plausible: { low: 0, high: 0.01 } }),
+        figure('lift', 'Pressure plate lifts', 'mm', { quantity: 'clutch-lift', plausible: { low: 0, high: 0.01 } }),
         figure('lift-least', 'at least', 'mm', { plausible: { low: 0, high: 0.01 } }),
       ],
       note: 'Prove the lever before the cover goes on.',
     },
   ],
-  work: (v) => {
+  work: (v, s) => {
     const play = v.figure('play');
     const lift = v.figure('lift');
     if (play === null && lift === null) return nothing;
-    const from = v.figure('from') ?? 0.01;
-    const to = v.figure('to') ?? 0.02;
+    const known = s.limit('clutch-free-play');
+    const from = v.figure('from') ?? known?.low ?? 0.01;
+    const to = v.figure('to') ?? known?.high ?? 0.02;
     const cable = v.choice('kind') !== 'hydraulic';
     const own = v.figure('from') !== null || v.figure('to') !== null;
-    const liftLeast = v.figure('lift-least');
+    const liftLeast = v.figure('lift-least') ?? s.limit('clutch-lift')?.low ?? null;
     const none = play !== null && play < Math.min(0.002, from / 2);
     const words: string[] = [];
     if (play !== null)
@@ -183,7 +189,12 @@ export const release: Panel = {
                 label: 'Free play',
                 value: exact(play),
                 unit: 'mm',
-                limit: { low: from, high: to, source: own ? 'as entered here' : 'general figure', general: !own },
+                limit: {
+                  low: from,
+                  high: to,
+                  source: own ? 'as entered here' : (known?.source ?? 'general figure'),
+                  general: !own && known?.general !== false,
+                },
                 error: { relative: 0, absolute: 5e-4 },
               },
             ]),

@@ -55,8 +55,12 @@ export const compression: Panel = {
   blocks: (s) => [
     perCylinder(s, 'All plugs out, throttle wide open, cranked until the needle stops', [
       figure('dry', 'Peak, dry', 'psi', { quantity: 'compression', plausible: can.pressure }),
-      figure('first', 'First stroke', 'psi', { plausible: can.pressure }),
-      figure('wet', 'Peak with oil', 'psi', { plausible: can.pressure, hint: 'a spoonful through the plug hole, turned over twice' }),
+      figure('first', 'First stroke', 'psi', { quantity: 'compression-first', plausible: can.pressure }),
+      figure('wet', 'Peak with oil', 'psi', {
+        quantity: 'compression-wet',
+        plausible: can.pressure,
+        hint: 'a spoonful through the plug hole, turned over twice',
+      }),
     ]),
     {
       title: 'How it was cranked',
@@ -65,7 +69,7 @@ export const compression: Panel = {
         choice('battery', 'Battery', { strong: 'strong', weak: 'weak' }),
         choice('engine', 'Engine', { warm: 'warm', cold: 'cold' }),
         choice('cranked', 'Turned by', { starter: 'the starter', kick: 'the kickstarter' }),
-        figure('speed', 'Cranking speed, if known', 'rpm', { plausible: can.revs }),
+        figure('speed', 'Cranking speed, if known', 'rpm', { quantity: 'cranking-speed', plausible: can.revs }),
         ...(s.decompressor ? [yesNo('decompressor', 'May the decompressor lift?')] : []),
         figure('ratio', 'Compression ratio, if known', '', { hint: 'to 1', plausible: { low: 4, high: 20 } }),
         figure('height', 'Height above the sea', 'm', { plausible: { low: -100, high: 6000 } }),

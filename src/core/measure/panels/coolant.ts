@@ -33,6 +33,7 @@ export const coolant: Panel = {
               unit: '°C',
               limit: frost === null ? null : { low: null, high: frost, source: 'as entered here', general: false },
               error: { relative: 0, absolute: 1 },
+              keep: { quantity: 'coolant-frost', position: null },
             },
           ];
     const steps = [

@@ -50,7 +50,11 @@ export const bore: Panel = {
     {
       title: 'Piston, wall and book',
       fields: [
-        figure('piston', 'Piston, where the book measures it', 'mm', { plausible: can.bore }),
+        figure('piston', 'Piston, where the book measures it', 'mm', {
+          quantity: 'piston-diameter',
+          where: s.cylinders.length > 1 ? v.choice('cylinder') : null,
+          plausible: can.bore,
+        }),
         choice('liner', 'Wall', { iron: 'iron or steel', plated: 'plated aluminium' }, 'A magnet holds on iron.'),
         choice('surface', 'It looks', {
           'cross-hatch': 'cross-hatched',
@@ -88,10 +92,19 @@ export const bore: Panel = {
       return high === null ? null : mm(high);
     };
     const gauge = { relative: 0, absolute: 3e-6 };
+    const position = s.cylinders.length > 1 ? v.choice('cylinder') : null;
+    const keep = (quantity: string) => ({ quantity, position });
     const piston = v.figure('piston');
     const lines = [
-      { label: 'Taper', value: exact(metres(shape.taperMm)), unit: 'mm', limit: limit('taper'), error: gauge },
-      { label: 'Out-of-round', value: exact(metres(shape.outOfRoundMm)), unit: 'mm', limit: limit('round'), error: gauge },
+      { label: 'Taper', value: exact(metres(shape.taperMm)), unit: 'mm', limit: limit('taper'), error: gauge, keep: keep('bore-taper') },
+      {
+        label: 'Out-of-round',
+        value: exact(metres(shape.outOfRoundMm)),
+        unit: 'mm',
+        limit: limit('round'),
+        error: gauge,
+        keep: keep('bore-out-of-round'),
+      },
       ...(piston === null
         ? []
         : [
@@ -101,6 +114,7 @@ export const bore: Panel = {
               unit: 'mm',
               limit: limit('most'),
               error: gauge,
+              keep: keep('piston-clearance'),
             },
           ]),
     ];

@@ -22,6 +22,7 @@ export const volumes: Panel = {
   name: 'Volumes and squish',
   about: 'Displacement, compression ratio and squish from what was measured.',
   hazards: [],
+  limits: ['squish'],
   blocks: () => [
     {
       title: 'Cylinder',
@@ -65,21 +66,24 @@ export const volumes: Panel = {
     if (left <= 0) return result({ tone: 'bad', words: 'Nothing is left above the piston: look at the figures again.', lines });
     const ratio = compressionRatio(one, left);
     const squish = squishMm({ gasketMm: mm(gasket), deckMm: mm(deck) });
+    const limit = s.limit('squish');
+    const tight = limit?.low != null && metres(squish) < limit.low;
     return result({
-      tone: squish < 0.6 ? 'bad' : 'good',
+      tone: tight ? 'bad' : 'good',
       words: `${ratio.toFixed(2)} to 1, ${left.toFixed(1)} cm³ left, squish ${squish.toFixed(2)} mm.`,
-      warnings:
-        squish < 0.6
-          ? ['Under about 0.6 mm a piston can touch the head at revs (common practice): solder through the plug hole proves it.']
-          : [],
+      warnings: tight
+        ? ['So little squish and a piston can touch the head at revs (common practice): solder through the plug hole proves it.']
+        : [],
       lines: [
         ...lines,
-        { label: 'Compression ratio, to 1', value: exact(ratio), unit: 'to 1' },
+        { label: 'Compression ratio, to 1', value: exact(ratio), unit: 'to 1', keep: { quantity: 'compression-ratio', position: null } },
         {
           label: 'Squish',
           value: exact(metres(squish)),
           unit: 'mm',
-          limit: { low: 0.0006, high: null, source: 'general figure', general: true },
+          limit,
+          error: { relative: 0, absolute: 5e-5 },
+          keep: { quantity: 'squish', position: null },
         },
       ],
     });
@@ -178,6 +182,7 @@ export const carbonPort: Panel = {
   name: 'Coked exhaust port',
   about: 'How much of a round port is still open under a layer of carbon.',
   hazards: ['hot-parts'],
+  limits: ['port-open'],
   suits: (s) => s.strokes !== 'four',
   blocks: () => [
     {
@@ -189,7 +194,7 @@ export const carbonPort: Panel = {
       ],
     },
   ],
-  work: (v) => {
+  work: (v, s) => {
     const port = v.figure('port');
     const layer = v.figure('layer');
     const open = v.figure('open');
@@ -198,11 +203,11 @@ export const carbonPort: Panel = {
       return result({ tone: 'bad', words: 'The layer is thicker than the port is wide: look again.' });
     const share = layer === null ? open! : openShare(mm(port), mm(layer));
     const thick = layerMm(mm(port), share);
+    const limit = s.limit('port-open');
     return result({
-      tone: share < 0.5 ? 'bad' : share < 0.8 ? 'watch' : 'good',
+      tone: share < 0.5 ? 'bad' : limit?.low != null && share < limit.low ? 'watch' : 'good',
       words: `${Math.round(share * 100)} % of the area is open: a layer of ${thick.toFixed(1)} mm.${share < 0.5 ? ' It feeds on itself: clean it, and ask why (wrong oil, rich, short cold rides).' : ''}`,
-      lines: [{ label: 'Open', value: exact(share), unit: '%', limit: { low: 0.8, high: null, source: 'general figure', general: true } }],
-      handed: [],
+      lines: [{ label: 'Open', value: exact(share), unit: '%', limit, keep: { quantity: 'port-open', position: null } }],
     });
   },
 };
@@ -213,6 +218,7 @@ export const crankcase: Panel = {
   name: 'Crankcase pressure',
   about: 'A two-stroke’s crankcase pumped up and left: how fast it loses.',
   hazards: ['pressure'],
+  limits: ['crankcase-loss'],
   suits: (s) => s.strokes !== 'four',
   blocks: () => [
     {
@@ -225,13 +231,14 @@ export const crankcase: Panel = {
       note: 'Soap water finds the place: seals, base, reeds, plug.',
     },
   ],
-  work: (v) => {
+  work: (v, s) => {
     const [start, end, seconds] = ['start', 'end', 'seconds'].map((id) => v.figure(id));
     if (start === null || end === null || seconds === null) return nothing;
     if (end > start)
       return result({ tone: 'bad', words: 'Pressure only falls in this test: the two readings are exchanged, or the engine was warming.' });
     const leak = crankcaseLeak({ startPa: start, endPa: end, seconds });
-    const bad = !leak.tight;
+    const limit = s.limit('crankcase-loss');
+    const bad = leak.perMinutePa > (limit?.high ?? crankcaseMostPa);
     return result({
       tone: bad ? 'bad' : 'good',
       words: bad
@@ -242,7 +249,8 @@ export const crankcase: Panel = {
           label: 'Lost in the first minute',
           value: exact(leak.perMinutePa),
           unit: 'psi',
-          limit: { low: null, high: crankcaseMostPa, source: 'general figure: 1 psi a minute', general: true },
+          limit,
+          keep: { quantity: 'crankcase-loss', position: null },
           error: { relative: 0, absolute: 700 },
         },
       ],

@@ -7,6 +7,7 @@ export const forks: Panel = {
   name: 'Forks',
   about: 'Air gap of either leg, oil to add or take, sag and protrusion.',
   hazards: ['springs', 'stand', 'brakes'],
+  limits: ['fork-sag'],
   book: [{ quantity: 'fork-air-gap', low: 'wanted', high: 'wanted', owner: { field: 'whose', is: 'owner' } }],
   blocks: () => [
     {
@@ -17,7 +18,7 @@ export const forks: Panel = {
       ],
       columns: [
         figure('gap', 'Gap', 'mm', { quantity: 'fork-air-gap', plausible: { low: 0.02, high: 0.5 } }),
-        figure('out', 'Stands out of the yoke', 'mm', { plausible: { low: 0, high: 0.1 } }),
+        figure('out', 'Stands out of the yoke', 'mm', { quantity: 'fork-protrusion', plausible: { low: 0, high: 0.1 } }),
       ],
     },
     {
@@ -89,8 +90,9 @@ export const forks: Panel = {
           label: 'Sag with rider',
           value: exact(sagged.riddenShare),
           unit: '%',
-          limit: { low: 0.22, high: 0.38, source: 'general figure', general: true },
+          limit: s.limit('fork-sag'),
           error: { relative: 0, absolute: 0.01 },
+          keep: { quantity: 'fork-sag', position: null },
         });
       } catch (e) {
         if (!(e instanceof RangeError)) throw e;

@@ -10,12 +10,30 @@ const parts = [
   { id: 'air', label: 'Air jet' },
 ];
 
+const needleAndSlide = [
+  { id: 'needle', label: 'Needle' },
+  { id: 'groove', label: 'Groove, from the top' },
+  { id: 'slide', label: 'Slide, its cutaway' },
+];
+
+/** A lower groove from the top lifts the needle, a deeper cutaway lets in air: what a number that differs does. */
+function mixtureWords(id: string, here: string, book: string): string {
+  const [a, b] = [here, book].map((x) => Number(/[\d.]+/.exec(x)?.[0]));
+  if (id === 'needle' || !Number.isFinite(a) || !Number.isFinite(b) || a === b) return '';
+  const richer = id === 'groove' ? a > b : a < b;
+  return ` ${richer ? 'Richer' : 'Leaner'} ${id === 'groove' ? 'from a quarter to three quarters of the throttle' : 'just off idle'}.`;
+}
+
 export const jets: Panel = {
   id: 'jets',
   group: 'fuel',
   name: 'Jets and needle',
   about: 'As found, as the book has it, as chosen: what each does to the flow, and what height and heat ask for.',
   hazards: ['fuel-vapour', 'degreaser'],
+  book: [
+    { quantity: 'float-height', low: 'float-book', high: 'float-book' },
+    { quantity: 'mixture-screw', low: 'screw-book', high: 'screw-book' },
+  ],
   blocks: () => [
     {
       title: 'Size of the hole',
@@ -29,15 +47,28 @@ export const jets: Panel = {
       note: 'A number stamped on a jet is often its hole in hundredths of a millimetre; some makers stamp a flow instead. A wire of known size proves it.',
     },
     {
-      title: 'Needle, slide and float',
+      title: 'Needle and slide',
+      places: needleAndSlide,
+      columns: [
+        { kind: 'text', id: 'was', label: 'As found' },
+        { kind: 'text', id: 'says', label: 'The book' },
+        { kind: 'text', id: 'now', label: 'As chosen' },
+      ],
+    },
+    {
+      title: 'Float and mixture screw',
       fields: [
-        { kind: 'text', id: 'needle', label: 'Needle and groove: found, book, chosen' },
-        { kind: 'text', id: 'slide', label: 'Slide or cutaway: found, book, chosen' },
-        figure('float', 'Float height', 'mm', { plausible: { low: 0, high: 0.05 } }),
-        figure('float-book', 'The book', 'mm', { plausible: { low: 0, high: 0.05 } }),
+        figure('float', 'Float height, as found', 'mm', { quantity: 'float-height', where: 'as found', plausible: can.float }),
+        figure('float-book', 'the book', 'mm', { plausible: can.float }),
+        figure('float-chosen', 'as chosen', 'mm', { quantity: 'float-height', where: 'as chosen', plausible: can.float }),
         figure('level', 'Fuel level from the joint, clear tube', 'mm', { quantity: 'fuel-level', plausible: { low: -0.03, high: 0.03 } }),
-        figure('screw', 'Mixture screw, turns out', '', { plausible: { low: 0, high: 8 } }),
-        figure('screw-book', 'The book, turns', '', { plausible: { low: 0, high: 8 } }),
+        figure('screw', 'Mixture screw, turns out, as found', 'turns', {
+          quantity: 'mixture-screw',
+          where: 'as found',
+          plausible: can.turns,
+        }),
+        figure('screw-book', 'the book', 'turns', { plausible: can.turns }),
+        figure('screw-chosen', 'as chosen', 'turns', { quantity: 'mixture-screw', where: 'as chosen', plausible: can.turns }),
       ],
     },
     {
@@ -55,7 +86,7 @@ export const jets: Panel = {
       ],
     },
   ],
-  work: (v) => {
+  work: (v, s) => {
     const height = v.figure('height');
     const t = v.figure('t');
     const before = densityAt(0);
@@ -98,18 +129,42 @@ export const jets: Panel = {
       bubbled: 'Plug: bubbled: far too hot. Do not run it on.',
     };
     if (plug) steps.push(reads[plug]);
-    const [float, floatBook] = [v.figure('float'), v.figure('float-book')];
+    const settings = needleAndSlide.map((p) => {
+      const [was, says, now] = ['was', 'says', 'now'].map((id) => v.text(at(id, p.id)).trim());
+      return { ...p, says, here: now || was };
+    });
+    for (const { id, label, here, says } of settings)
+      if (here && says && here.toLowerCase() !== says.toLowerCase())
+        steps.push(`${label}: ${here}, where the book says ${says}.${mixtureWords(id, here, says)}`);
+    const [float, floatBook] = [
+      v.figure('float-chosen') ?? v.figure('float'),
+      v.figure('float-book') ?? s.limit('float-height')?.high ?? null,
+    ];
     if (float !== null && floatBook !== null && Math.abs(float - floatBook) > 0.0005)
       steps.push(
         `Float ${mm(Math.abs(float - floatBook)).toFixed(1)} mm ${float > floatBook ? 'high: the fuel stands lower, leaner' : 'low: the fuel stands higher, richer'} (measured from the joint with the carburettor upside down). The level in a clear tube decides.`,
       );
-    const [screw, screwBook] = [v.figure('screw'), v.figure('screw-book')];
+    const [screw, screwBook] = [
+      v.figure('screw-chosen') ?? v.figure('screw'),
+      v.figure('screw-book') ?? s.limit('mixture-screw')?.high ?? null,
+    ];
     if (screw !== null && screwBook !== null && Math.abs(screw - screwBook) > 1)
       steps.push('The mixture screw stands more than a turn from the book: a pilot jet, an air leak or the float is what it makes up for.');
-    if (lines.length === 0 && steps.length === 0 && level === null) return nothing;
+    if (lines.length + steps.length === 0 && [level, float, screw].every((x) => x === null) && !settings.some((p) => p.here))
+      return nothing;
+    const compared =
+      level !== null ||
+      lines.some((l) => l.limit) ||
+      (float !== null && floatBook !== null) ||
+      (screw !== null && screwBook !== null) ||
+      settings.some((p) => p.here && p.says);
     return result({
-      tone: plug === 'bubbled' || plug === 'white' ? 'bad' : steps.length ? 'watch' : 'good',
-      words: steps.length ? 'Not as the book has it: see what each does.' : 'As the book has it.',
+      tone: plug === 'bubbled' || plug === 'white' ? 'bad' : steps.length ? 'watch' : compared ? 'good' : 'open',
+      words: steps.length
+        ? 'Not as the book has it: see what each does.'
+        : compared
+          ? 'As the book has it.'
+          : 'Enter what the book has, to be told what differs.',
       steps,
       lines,
       handed: level === null ? [] : [{ testId: 'fuel-level', position: null, outcome: '', fieldId: 'level' }],

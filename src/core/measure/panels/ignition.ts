@@ -14,10 +14,16 @@ import {
   result,
   rpm,
   type Handed,
+  type Line,
   type Panel,
 } from '../panel';
+import { judge, type GaugeError, type Limit } from '../judge';
 
 const rad = (d: number) => (d * Math.PI) / 180;
+/** What the book wants, where it names one figure or a band. */
+const middleOf = (l: Limit | null): number | null =>
+  l?.low != null && l.high != null ? (l.low + l.high) / 2 : (l?.low ?? l?.high ?? null);
+
 const contactGap = { low: 0, high: 0.0012 };
 
 export const points: Panel = {
@@ -27,12 +33,13 @@ export const points: Panel = {
   about: 'Gap against dwell, the gap that gives the dwell of the book, and how that moves the spark.',
   hazards: ['ignition-hv', 'moving-parts'],
   limits: ['points-gap'],
+  book: [{ quantity: 'dwell', low: 'wanted', high: 'wanted' }],
   blocks: () => [
     {
       title: 'As found',
       fields: [
         figure('gap', 'Contact gap', 'mm', { quantity: 'points-gap', plausible: contactGap }),
-        figure('dwell', 'Dwell with it', '°', { plausible: can.angle }),
+        figure('dwell', 'Dwell with it', '°', { quantity: 'dwell', plausible: can.angle }),
         choice('lobes', 'Lobes of the points cam', { '1': 'one', '2': 'two', '3': 'three', '4': 'four' }),
         choice('cam', 'The points cam turns', { half: 'at half the speed of the crank', full: 'as fast as the crank' }),
       ],
@@ -70,7 +77,8 @@ export const points: Panel = {
         words: `Dwell cannot be more than ${360 / lobes} degrees with ${lobes} lobe${lobes > 1 ? 's' : ''}.`,
       });
     const share = { label: 'Contacts shut for', value: exact(dwellShare(degrees(dwell), lobes)), unit: '%' };
-    const [gap2, dwell2, wanted] = [v.figure('gap2'), v.figure('dwell2'), v.figure('wanted')];
+    const [gap2, dwell2] = [v.figure('gap2'), v.figure('dwell2')];
+    const wanted = v.figure('wanted') ?? middleOf(s.limit('dwell'));
     const shift = wanted === null ? null : timingShiftCrank(degrees(wanted - dwell), v.choice('cam') !== 'full');
     const moved =
       shift === null || Math.abs(shift) < 0.05
@@ -136,12 +144,18 @@ export const advance: Panel = {
     }));
     if (readings.length === 0) return nothing;
     const { points: judged, words } = advanceVerdict(curve, readings);
+    const furthest = Math.max(...readings.map((r) => r.degrees));
     const bad = judged.some((p) => p.verdict === 'low' || p.verdict === 'high');
     const stands = /does not advance|in the middle|does not come out|too early further/.test(words);
     return result({
       tone: curve.length === 0 ? 'open' : bad || stands ? 'bad' : judged.some((p) => p.verdict === 'on the line') ? 'watch' : 'good',
       words: curve.length === 0 ? 'Enter the curve of the book to judge it.' : words,
-      lines: judged.map((p) => ({ label: `At ${Math.round(p.reading.rpm)}`, value: exact(rad(p.reading.degrees)), unit: '°' })),
+      lines: judged.map((p) => ({
+        label: `At ${Math.round(p.reading.rpm)}`,
+        value: exact(rad(p.reading.degrees)),
+        unit: '°',
+        ...(p.reading.degrees === furthest && { keep: { quantity: 'timing-full', position: null } }),
+      })),
       drawing: {
         kind: 'curve',
         x: 'revs',
@@ -161,13 +175,23 @@ const windingKinds = {
   exciter: { label: 'Exciter winding', unit: 'ohm', test: 'exciter-ohms' },
 } as const;
 
+/** Common practice: contacts that carry more than this burn. */
+const pointsMostA = 5;
+
+/** How well these are read: a capacity meter to 2 %, a gap by eye. */
+const otherErrors: Readonly<Record<string, GaugeError>> = {
+  condenser: { relative: 0.02, absolute: 0 },
+  'spark-jump': { relative: 0, absolute: 3e-4 },
+};
+const sharp: GaugeError = { relative: 0, absolute: 0 };
+
 export const windings: Panel = {
   id: 'windings',
   group: 'ignition',
   name: 'Coils and windings',
   about: 'Resistances brought to 20 °C, cold and hot; primary current; condenser and spark gap.',
   hazards: ['ignition-hv'],
-  limits: ['coil-primary', 'coil-secondary', 'pickup', 'exciter'],
+  limits: ['coil-primary', 'coil-secondary', 'pickup', 'exciter', 'plug-cap', 'condenser', 'spark-jump'],
   blocks: (s) => [
     {
       title: 'Meter',
@@ -179,6 +203,7 @@ export const windings: Panel = {
     perCylinder(s, 'Coils', [
       figure('coil-primary', 'Primary', 'ohm', { quantity: 'coil-primary', plausible: can.ohm }),
       figure('coil-secondary', 'Secondary with lead and cap', 'kohm', { quantity: 'coil-secondary', plausible: { low: 0, high: 1e6 } }),
+      figure('cap', 'Cap by itself', 'kohm', { quantity: 'plug-cap', plausible: { low: 0, high: 1e6 } }),
     ]),
     {
       title: 'Others, and the primary when hot',
@@ -187,8 +212,12 @@ export const windings: Panel = {
         figure('exciter', 'Exciter winding', 'ohm', { quantity: 'exciter', plausible: can.ohm }),
         figure('primary-hot', 'Primary, hot', 'ohm', { plausible: can.ohm }),
         figure('ballast', 'Ballast resistor', 'ohm', { plausible: can.ohm }),
-        figure('condenser', 'Condenser', 'µF', { plausible: { low: 0, high: 2e-6 } }),
-        figure('gap', 'Spark jumps', 'mm', { plausible: { low: 0, high: 0.03 }, hint: 'in open air, tester earthed' }),
+        figure('condenser', 'Condenser', 'µF', { quantity: 'condenser', plausible: { low: 0, high: 2e-6 } }),
+        figure('gap', 'Spark jumps', 'mm', {
+          quantity: 'spark-jump',
+          plausible: { low: 0, high: 0.03 },
+          hint: 'in open air, tester earthed',
+        }),
       ],
       note: 'A pick-up or coil may measure sound with its two wires exchanged: resistance says nothing of polarity.',
     },
@@ -227,50 +256,46 @@ export const windings: Panel = {
       ...one('exciter', 'exciter', null),
     ];
     const primary = v.figure(at('coil-primary', s.cylinders[0]));
-    const warnings: string[] = [];
-    const more = [];
-    if (primary)
-      more.push({
-        label: 'Primary current, contacts shut',
-        value: exact(primaryA(s.voltage, warm(primary), v.figure('ballast') ?? 0)),
-        unit: 'A',
-        limit: { low: null, high: 5, source: 'general figure for points', general: true },
-      });
+    const by = (quantity: string, id: string, unit: string, label: string): Line[] => {
+      const x = v.figure(id);
+      return x === null
+        ? []
+        : [{ label, value: exact(x), unit, limit: s.limit(quantity), error: otherErrors[quantity] ?? s.error(quantity) }];
+    };
+    const others: Line[] = [
+      ...s.cylinders.flatMap((c) => by('plug-cap', at('cap', c), 'kohm', s.cylinders.length > 1 ? `Cap, cylinder ${c}` : 'Cap')),
+      ...by('condenser', 'condenser', 'µF', 'Condenser'),
+      ...by('spark-jump', 'gap', 'mm', 'Spark jumps'),
+    ];
+    const current: Line[] = primary
+      ? [
+          {
+            label: 'Primary current, contacts shut',
+            value: exact(primaryA(s.voltage, warm(primary), v.figure('ballast') ?? 0)),
+            unit: 'A',
+            limit: { low: null, high: pointsMostA, source: 'general figure for points', general: true },
+          },
+        ]
+      : [];
     const [hotOhm, hotT] = [v.figure('primary-hot'), v.figure('hot')];
     const rise = primary && t !== null && hotOhm !== null && hotT !== null ? hotRise(primary, celsius(t), hotOhm, celsius(hotT)) : null;
+    const warnings: string[] = [];
     if (rise?.suspicious)
       warnings.push(
         `Hot it reads ${Math.round(Math.abs(rise.share) * 100)} % ${rise.share > 0 ? 'more' : 'less'} than copper would: it opens or shorts with heat.`,
       );
-    const condenser = v.figure('condenser');
-    if (condenser !== null)
-      more.push({
-        label: 'Condenser',
-        value: exact(condenser),
-        unit: 'µF',
-        limit: { low: 0.16e-6, high: 0.3e-6, source: 'general figure', general: true },
-        error: { relative: 0.02, absolute: 0 },
-      });
-    const gap = v.figure('gap');
-    if (gap !== null)
-      more.push({
-        label: 'Spark jumps',
-        value: exact(gap),
-        unit: 'mm',
-        limit: { low: 0.006, high: null, source: 'general figure: 6 mm', general: true },
-        error: { relative: 0, absolute: 0.0003 },
-      });
-    if (all.length + more.length === 0) return nothing;
-    const odd = all.filter((x) => x.odd);
+    if (all.length + others.length === 0) return nothing;
+    const outside = (l: Line) => ['low', 'high', 'past service'].includes(judge(l.value, l.limit ?? null, l.error ?? sharp).verdict);
+    const odd = [...all.flatMap((x) => (x.odd ? [x.line.label] : [])), ...others.filter(outside).map((l) => l.label)];
     return result({
       tone: odd.length || rise?.suspicious ? 'bad' : 'good',
       words: odd.length
-        ? `Out of its limits: ${odd.map((x) => x.line.label.toLowerCase()).join('; ')}.`
+        ? `Out of its limits: ${odd.map((label) => label.toLowerCase()).join('; ')}.`
         : rise?.suspicious
           ? 'Good cold, not hot.'
           : 'Within limits. A winding that fails hot shows only hot.',
       warnings,
-      lines: [...all.map((x) => x.line), ...more],
+      lines: [...all.map((x) => x.line), ...others, ...current],
       handed: all.map((x) => x.handed),
     });
   },
@@ -282,19 +307,21 @@ export const staticTiming: Panel = {
   name: 'Static timing',
   about: 'Where the contacts open, in degrees or millimetres before the top, against the book.',
   hazards: ['moving-parts'],
+  book: [{ quantity: 'timing-static', low: 'book', high: 'book' }],
   blocks: () => [
     {
       title: 'Lamp across the contacts, crank turned forward',
       fields: [
-        figure('opens', 'Opens before the top', '°', { plausible: can.signedAngle }),
+        figure('opens', 'Opens before the top', '°', { quantity: 'timing-static', plausible: can.signedAngle }),
         figure('book', 'The book', '°', { plausible: can.signedAngle }),
         figure('within', 'give or take', '°', { plausible: can.signedAngle }),
       ],
       note: 'Only millimetres in the book? The panel Piston and crank turns one into the other.',
     },
   ],
-  work: (v) => {
-    const [opens, book] = [v.figure('opens'), v.figure('book')];
+  work: (v, s) => {
+    const opens = v.figure('opens');
+    const book = v.figure('book') ?? middleOf(s.limit('timing-static'));
     if (opens === null || book === null) return nothing;
     const within = v.figure('within') ?? rad(1);
     const off = opens - book;

@@ -66,6 +66,34 @@ describe('the panels', () => {
   });
 });
 
+describe('what is measured has a history', () => {
+  /** These work out, sort or put in order: there is no one figure of the bike to hold against the last one. */
+  const without = ['piston-position', 'mix', 'oil-level', 'debris', 'oil-fill', 'clutch-order', 'noise'];
+  /** What panels that keep only what they work out need for it. */
+  const filled: Readonly<Record<string, Record<string, string>>> = {
+    'leak-down': { supply: '100', 'held#1': '80' },
+    volumes: { bore: '64', stroke: '54', head: '18', gasket: '1', deck: '0' },
+    'carbon-port': { port: '30', open: '70' },
+    crankcase: { start: '6', end: '5', seconds: '60' },
+    'valve-timing': { io: '10', ic: '40', eo: '40', ec: '10' },
+    advance: { 'rpm#1': '1100', 'read#1': '10' },
+    'voltage-drop': { 'volts#1': '12.5', 'volts#2': '12.1' },
+    'oil-use': { 'km#1': '10000', 'added#1': '0.4', 'km#2': '11000', 'added#2': '0.4' },
+    coolant: { now: '40' },
+    belt: { torque: '10', arm: '100' },
+  };
+  it('every other panel keeps at least one reading, and every reading is of a quantity that has a name', () => {
+    const s = subject({ cylinders: ['1', '2'] });
+    for (const p of panels) {
+      const typed = fieldsOf(valuesOf(p, s, emptyDraft).blocks).flatMap((f) => (f.kind === 'figure' && f.quantity ? [f.quantity] : []));
+      const worked = run(p.id, filled[p.id] ?? {}).lines.flatMap((l) => (l.keep ? [l.keep.quantity] : []));
+      const kept = [...typed, ...worked];
+      expect(kept.length > 0, `${p.id} keeps ${kept.join()}`).toBe(!without.includes(p.id));
+      for (const q of kept) expect(quantityInfo(shipped, q, {})?.name, `${p.id}: ${q}`).toBeTruthy();
+    }
+  });
+});
+
 describe('a field', () => {
   const field: FigureField = { kind: 'figure', id: 'f', label: 'f', unit: 'mm', bracket: true, plausible: { low: 0, high: 0.003 } };
   it('takes what goes and what does not, and keeps both bounds', () => {

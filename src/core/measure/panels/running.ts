@@ -78,7 +78,7 @@ export const pipes: Panel = {
     perCylinder(
       s,
       'Close to the head, all at the same place',
-      [figure('pipe', 'Pipe', '°C', { plausible: { low: 233, high: 1000 } })],
+      [figure('pipe', 'Pipe', '°C', { quantity: 'exhaust-temperature', plausible: { low: 233, high: 1000 } })],
       'A thermometer for surfaces reads low on bright metal: hold it to the same sort of spot on each, dull paint or a strip of tape.',
     ),
     { title: 'How it ran', fields: [choice('ran', 'Engine', { idle: 'at idle', fast: 'at 2,000 or so' })] },

@@ -7,6 +7,10 @@ export const valveTiming: Panel = {
   name: 'Valve timing',
   about: 'Durations, lobe centres and overlap from a degree wheel; a cam that is a tooth out.',
   hazards: ['moving-parts'],
+  book: [
+    { quantity: 'lobe-centre-inlet', low: 'in-centre', high: 'in-centre' },
+    { quantity: 'lobe-centre-exhaust', low: 'ex-centre', high: 'ex-centre' },
+  ],
   suits: (s) => s.strokes !== 'two',
   blocks: () => [
     {
@@ -27,18 +31,16 @@ export const valveTiming: Panel = {
       ],
     },
   ],
-  work: (v) => {
-    const deg = (id: string) => {
-      const x = v.figure(id);
-      return x === null ? null : (x * 180) / Math.PI;
-    };
+  work: (v, s) => {
+    const degrees = (x: number | null) => (x === null ? null : (x * 180) / Math.PI);
+    const deg = (id: string) => degrees(v.figure(id));
     const [io, ic, eo, ec] = ['io', 'ic', 'eo', 'ec'].map(deg);
     if (io === null || ic === null || eo === null || ec === null) return nothing;
     const t = camTiming({ inletOpens: io, inletCloses: ic, exhaustOpens: eo, exhaustCloses: ec });
     const rad = (x: number) => exact((x * Math.PI) / 180);
     const teeth = v.figure('teeth');
     const errors = (['inlet', 'exhaust'] as const).flatMap((side) => {
-      const book = deg(side === 'inlet' ? 'in-centre' : 'ex-centre');
+      const book = deg(side === 'inlet' ? 'in-centre' : 'ex-centre') ?? degrees(s.limit(`lobe-centre-${side}`)?.low ?? null);
       if (book === null || teeth === null) return [];
       const e = sprocketError(side, side === 'inlet' ? t.inletCentre : t.exhaustCentre, book, teeth);
       const late = `${Math.abs(e.lateDegrees).toFixed(1)} degrees ${e.lateDegrees >= 0 ? 'late' : 'early'}`;
@@ -59,8 +61,18 @@ export const valveTiming: Panel = {
       lines: [
         { label: 'Inlet open for', value: rad(t.inletDuration), unit: '°' },
         { label: 'Exhaust open for', value: rad(t.exhaustDuration), unit: '°' },
-        { label: 'Inlet centre, after the top', value: rad(t.inletCentre), unit: '°' },
-        { label: 'Exhaust centre, before the top', value: rad(t.exhaustCentre), unit: '°' },
+        {
+          label: 'Inlet centre, after the top',
+          value: rad(t.inletCentre),
+          unit: '°',
+          keep: { quantity: 'lobe-centre-inlet', position: null },
+        },
+        {
+          label: 'Exhaust centre, before the top',
+          value: rad(t.exhaustCentre),
+          unit: '°',
+          keep: { quantity: 'lobe-centre-exhaust', position: null },
+        },
         { label: 'Overlap', value: rad(t.overlap), unit: '°' },
       ],
       warnings: out ? ['A cam that is teeth out lets valves meet pistons: turn by hand only until it is right.'] : [],

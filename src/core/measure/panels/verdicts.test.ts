@@ -127,6 +127,10 @@ const cases: Case[] = [
   ['readings without a curve', 'advance', { 'rpm#1': '1100', 'read#1': '10' }, 'open', /Enter the curve/, []],
   ['a coil within, warm', 'windings', { t: '40', 'coil-primary#1': '4.3' }, 'good', /Within limits/, ['coil-primary 1 good']],
   ['a coil open', 'windings', { 'coil-primary#2': '900' }, 'bad', /Out of its limits.*cylinder 2/, ['coil-primary 2 odd']],
+  ['a condenser that is none', 'windings', { condenser: '0.05' }, 'bad', /Out of its limits: condenser/],
+  ['a cap burnt out', 'windings', { 'cap#2': '80' }, 'bad', /Out of its limits: cap, cylinder 2/],
+  ['a cap as they are', 'windings', { 'cap#2': '5' }, 'good', /Within limits/],
+  ['a spark that jumps too little', 'windings', { gap: '3', 'coil-primary#1': '4' }, 'bad', /spark jumps/, ['coil-primary 1 good']],
   ['one that fails hot', 'windings', { t: '20', hot: '80', 'coil-primary#1': '4', 'primary-hot': '9' }, 'bad', /Good cold, not hot/],
   [
     'full and holding',
@@ -166,6 +170,8 @@ const cases: Case[] = [
   ['next to none', 'drain', { drain: '1', capacity: '12' }, 'good', /250 days/, ['drain null good']],
   ['a main jet two steps up', 'jets', { 'found#main': '1.05', 'book#main': '1.00' }, 'watch', /Not as the book/],
   ['a main jet for a pass', 'jets', { 'found#main': '1.00', 'book#main': '1.00', height: '1500' }, 'watch', /Not as the book/],
+  ['a float and nothing to hold it against', 'jets', { float: '21' }, 'open', /Enter what the book has/],
+  ['a needle as the book has it', 'jets', { 'was#groove': '3', 'says#groove': '3' }, 'good', /As the book/],
   ['a white plug', 'jets', { 'found#main': '1.00', 'book#main': '1.00', plug: 'white' }, 'bad', /Not as/],
   ['as the book has it', 'jets', { 'found#main': '1.00', 'book#main': '1.00' }, 'good', /As the book/],
   [
@@ -268,7 +274,7 @@ describe('where a reading is taken', () => {
     );
   };
   it('cylinders are numbered, rings and directions are told apart', () => {
-    expect(whereOf('compression')).toEqual({ 'dry#1': '1', 'dry#2': '2' });
+    expect(whereOf('compression')).toMatchObject({ 'dry#1': '1', 'dry#2': '2', 'wet#2': '2', speed: null });
     expect(whereOf('rings')['second#2']).toBe('2 second ring');
     expect(whereOf('bore', { cylinder: '2' })).toMatchObject({ 'across#top': '2 top across', 'along#bottom': '2 bottom along' });
   });
@@ -279,10 +285,52 @@ describe('where a reading is taken', () => {
     expect(whereOf('valves-shims', { each: '4' })['found#ex-2b']).toBe('ex 2b');
     expect(whereOf('forks')['gap#l']).toBe('left');
     expect(whereOf('battery').rest).toBeNull();
+    expect(whereOf('bore', { cylinder: '2' }).piston).toBe('2');
+    expect(whereOf('charging').bc).toBe('b to c');
   });
   it('no position is longer than the record takes', () => {
     for (const p of panels)
       for (const where of Object.values(whereOf(p.id, { cylinder: '2', each: '4' }, subject({ cylinders: ['1', '2', '3', '4'] }))))
         expect((where ?? '').length).toBeLessThanOrEqual(20);
+  });
+});
+
+describe('limits of this bike in the place of the general figure', () => {
+  const own = (quantity: string, low: number | null, high: number | null) =>
+    subject({ limit: (q) => (q === quantity ? { low, high, source: 'page 30', general: false } : subject().limit(q)) });
+  it('squish, port, crankcase, sag, starter, release, float: the book wins', () => {
+    const squish = { bore: '64', stroke: '54', head: '18', gasket: '1', 'gasket-bore': '65', deck: '0' };
+    expect(run('volumes', squish).tone).toBe('good');
+    expect(run('volumes', squish, own('squish', 1.2e-3, null)).tone).toBe('bad');
+    expect(run('carbon-port', { port: '30', open: '85' }).tone).toBe('good');
+    expect(run('carbon-port', { port: '30', open: '85' }, own('port-open', 0.9, null)).tone).toBe('watch');
+    const fall = { start: '6', end: '5.2', seconds: '60' };
+    expect(run('crankcase', fall).tone).toBe('good');
+    expect(run('crankcase', fall, own('crankcase-loss', null, 3000)).tone).toBe('bad');
+    expect(run('starter', { bench: '80' }).tone).toBe('bad');
+    expect(run('starter', { bench: '80' }, own('starter-bench', null, 90)).handed).toMatchObject([{ outcome: 'free' }]);
+    expect(run('clutch-release', { play: '4' }, own('clutch-free-play', 0.002, 0.003)).words).toMatch(/Too much/);
+    expect(run('clutch-release', { lift: '1' }, own('clutch-lift', 0.0015, null)).words).toMatch(/does not lift enough/);
+    expect(run('belt', { torque: '10', arm: '100' }, own('belt-tension', 40, 60)).tone).toBe('good');
+    const float = run('jets', { float: '21' }, own('float-height', 0.019, 0.019));
+    expect(float.steps.join()).toMatch(/Float 2\.0 mm high/);
+    const rad = (d: number) => (d * Math.PI) / 180;
+    expect(run('static-timing', { opens: '10' }, own('timing-static', rad(5), rad(5))).words).toMatch(/5\.0 degrees too early/);
+    const dwell = { gap: '0.35', dwell: '90', gap2: '0.40', dwell2: '85' };
+    expect(run('points', dwell, own('dwell', rad(93), rad(97))).words).toMatch(/Set 0\.30 mm/);
+    const cam = { io: '10', ic: '50', eo: '50', ec: '10', teeth: '36' };
+    expect(run('valve-timing', cam, own('lobe-centre-inlet', rad(120), rad(120))).words).toMatch(/inlet cam is/);
+    expect(run('jets', { screw: '4' }, own('mixture-screw', 1.5, 1.5)).steps.join()).toMatch(/more than a turn/);
+  });
+});
+
+describe('needle, groove and slide', () => {
+  const steps = (text: Record<string, string>) => run('jets', text).steps.join(' ');
+  it('says what a groove or a slide that differs does; what was chosen counts, not what was found', () => {
+    expect(steps({ 'was#groove': '4', 'says#groove': '3' })).toMatch(/Groove, from the top: 4, .*book says 3\. Richer from a quarter/);
+    expect(steps({ 'was#groove': '2nd', 'says#groove': '3rd' })).toMatch(/Leaner from a quarter/);
+    expect(steps({ 'was#slide': '3.5', 'says#slide': '3.0' })).toMatch(/Leaner just off idle/);
+    expect(steps({ 'was#groove': '4', 'now#groove': '3', 'says#groove': '3' })).toBe('');
+    expect(steps({ 'was#needle': 'N4', 'says#needle': 'N5' })).toBe('Needle: N4, where the book says N5.');
   });
 });

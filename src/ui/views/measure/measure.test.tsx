@@ -120,6 +120,7 @@ describe('what is kept', () => {
     open('compression');
     type({ 'dry#1': '90', 'wet#1': '135' });
     pull('Engine', 'warm');
+    pull('Turned by', 'the starter');
     await kept(3);
     expect(payloads('evidence.add')).toMatchObject([
       {
@@ -129,26 +130,26 @@ describe('what is kept', () => {
         conditions: { temperature: 'warm' },
         reading: { quantity: 'compression', entered: '90 psi' },
       },
-      { testId: 'wet-test', position: '1', outcome: 'rises', reading: null },
+      { testId: 'wet-test', position: '1', outcome: 'rises', reading: { quantity: 'compression-wet', entered: '135 psi' } },
     ]);
-    expect(screen.getByText(/Kept: 1 reading, 2 of what was found have gone/)).toBeInTheDocument();
-    // The figure with oil is no reading of its own: it stands in the record with the verdict.
-    expect(payloads('finding.add')[0].seen).toMatch(/\(Peak with oil, Cylinder 1: 135 psi\)$/);
+    expect(screen.getByText(/Kept: 2 readings, 2 of what was found have gone/)).toBeInTheDocument();
+    // What turned it is no reading: it stands in the record with the verdict.
+    expect(payloads('finding.add')[0].seen).toMatch(/\(Turned by: the starter\)$/);
   });
 
   it('one press takes back all that was kept, and what was typed stands there again', async () => {
     open('compression');
     type({ 'dry#1': '90', 'wet#1': '135', 'limit-compression-low': '120' });
-    await kept(4);
+    await kept(3);
     press('Take it back');
     expect(screen.getByText(/Taken back/)).toBeInTheDocument();
     expect(field('dry#1')).toHaveValue('90');
     expect(field('wet#1')).toHaveValue('135');
-    await waitFor(() => expect(types().slice(4)).toEqual(['undo', 'undo', 'undo', 'undo']));
+    await waitFor(() => expect(types().slice(3)).toEqual(['undo', 'undo', 'undo']));
     const targets = payloads('undo').map((p) => p.targetId as string);
     expect(targets).toEqual(
       sent
-        .slice(0, 4)
+        .slice(0, 3)
         .map((c) => c.id)
         .reverse(),
     );
