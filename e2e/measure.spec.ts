@@ -61,7 +61,7 @@ test('compression: from the gauge to the ranking, with a slip of the unit caught
   await page.reload();
   await expect(page.locator('[data-field="wet#1"]')).toHaveValue('125');
   await keep(page);
-  await expect(panel.getByText(/Kept: 2 readings, 3 of what was found have gone to the tracer/)).toBeVisible();
+  await expect(panel.getByText(/Kept: 3 readings, 3 of what was found have gone to the tracer/)).toBeVisible();
   await page.goto(`${job}/trace`);
   await ranked(page);
   await expect(page.getByTestId('ledger')).toContainText('Measure compression, cylinder 1: Low');

@@ -1,6 +1,7 @@
 import { densityAt } from '../air';
 import { areaChange, balanceAdvice, holeMm2, jetForDensity, nearestJet, screwsFor } from '../carburettor';
-import { at, can, choice, engineField, exact, figure, mm, nothing, plausible, result, type Panel } from '../panel';
+import { at, can, choice, engineField, exact, figure, mm, nothing, plausible, result, type Grid, type Panel } from '../panel';
+import type { Plausible } from '../../quantity';
 
 const jet = { low: 0.0002, high: 0.005 };
 const parts = [
@@ -24,6 +25,17 @@ function mixtureWords(id: string, here: string, book: string): string {
   return ` ${richer ? 'Richer' : 'Leaner'} ${id === 'groove' ? 'from a quarter to three quarters of the throttle' : 'just off idle'}.`;
 }
 
+/** One setting in a row: as it was, as the book has it, as it goes back. */
+const foundBookChosen = (id: string, title: string, label: string, unit: string, quantity: string, plausible: Plausible): Grid => ({
+  title,
+  places: [{ id, label }],
+  columns: [
+    figure('found', 'As found', unit, { quantity, at: 'as found', plausible }),
+    figure('book', 'The book', unit, { plausible }),
+    figure('chosen', 'As chosen', unit, { quantity, at: 'as chosen', plausible }),
+  ],
+});
+
 export const jets: Panel = {
   id: 'jets',
   group: 'fuel',
@@ -31,17 +43,17 @@ export const jets: Panel = {
   about: 'As found, as the book has it, as chosen: what each does to the flow, and what height and heat ask for.',
   hazards: ['fuel-vapour', 'degreaser'],
   book: [
-    { quantity: 'float-height', low: 'float-book', high: 'float-book' },
-    { quantity: 'mixture-screw', low: 'screw-book', high: 'screw-book' },
+    { quantity: 'float-height', low: 'book#float', high: 'book#float' },
+    { quantity: 'mixture-screw', low: 'book#screw', high: 'book#screw' },
   ],
   blocks: () => [
     {
       title: 'Size of the hole',
       places: parts,
       columns: [
-        figure('found', 'As found', 'mm', { plausible: jet }),
+        figure('found', 'As found', 'mm', { quantity: 'jet-hole', at: 'as found', plausible: jet }),
         figure('book', 'The book', 'mm', { plausible: jet }),
-        figure('chosen', 'As chosen', 'mm', { plausible: jet }),
+        figure('chosen', 'As chosen', 'mm', { quantity: 'jet-hole', at: 'as chosen', plausible: jet }),
         { kind: 'text', id: 'why', label: 'Why' },
       ],
       note: 'A number stamped on a jet is often its hole in hundredths of a millimetre; some makers stamp a flow instead. A wire of known size proves it.',
@@ -55,21 +67,11 @@ export const jets: Panel = {
         { kind: 'text', id: 'now', label: 'As chosen' },
       ],
     },
+    foundBookChosen('float', 'Float height', 'Float', 'mm', 'float-height', can.float),
+    foundBookChosen('screw', 'Mixture screw, turns out', 'Screw', 'turns', 'mixture-screw', can.turns),
     {
-      title: 'Float and mixture screw',
-      fields: [
-        figure('float', 'Float height, as found', 'mm', { quantity: 'float-height', where: 'as found', plausible: can.float }),
-        figure('float-book', 'the book', 'mm', { plausible: can.float }),
-        figure('float-chosen', 'as chosen', 'mm', { quantity: 'float-height', where: 'as chosen', plausible: can.float }),
-        figure('level', 'Fuel level from the joint, clear tube', 'mm', { quantity: 'fuel-level', plausible: { low: -0.03, high: 0.03 } }),
-        figure('screw', 'Mixture screw, turns out, as found', 'turns', {
-          quantity: 'mixture-screw',
-          where: 'as found',
-          plausible: can.turns,
-        }),
-        figure('screw-book', 'the book', 'turns', { plausible: can.turns }),
-        figure('screw-chosen', 'as chosen', 'turns', { quantity: 'mixture-screw', where: 'as chosen', plausible: can.turns }),
-      ],
+      title: 'Clear tube on the drain',
+      fields: [figure('level', 'Fuel level from the joint', 'mm', { quantity: 'fuel-level', plausible: { low: -0.03, high: 0.03 } })],
     },
     {
       title: 'Air it will run in',
@@ -137,16 +139,16 @@ export const jets: Panel = {
       if (here && says && here.toLowerCase() !== says.toLowerCase())
         steps.push(`${label}: ${here}, where the book says ${says}.${mixtureWords(id, here, says)}`);
     const [float, floatBook] = [
-      v.figure('float-chosen') ?? v.figure('float'),
-      v.figure('float-book') ?? s.limit('float-height')?.high ?? null,
+      v.figure('chosen#float') ?? v.figure('found#float'),
+      v.figure('book#float') ?? s.limit('float-height')?.high ?? null,
     ];
     if (float !== null && floatBook !== null && Math.abs(float - floatBook) > 0.0005)
       steps.push(
         `Float ${mm(Math.abs(float - floatBook)).toFixed(1)} mm ${float > floatBook ? 'high: the fuel stands lower, leaner' : 'low: the fuel stands higher, richer'} (measured from the joint with the carburettor upside down). The level in a clear tube decides.`,
       );
     const [screw, screwBook] = [
-      v.figure('screw-chosen') ?? v.figure('screw'),
-      v.figure('screw-book') ?? s.limit('mixture-screw')?.high ?? null,
+      v.figure('chosen#screw') ?? v.figure('found#screw'),
+      v.figure('book#screw') ?? s.limit('mixture-screw')?.high ?? null,
     ];
     if (screw !== null && screwBook !== null && Math.abs(screw - screwBook) > 1)
       steps.push('The mixture screw stands more than a turn from the book: a pilot jet, an air leak or the float is what it makes up for.');

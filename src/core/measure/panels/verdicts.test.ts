@@ -170,7 +170,7 @@ const cases: Case[] = [
   ['next to none', 'drain', { drain: '1', capacity: '12' }, 'good', /250 days/, ['drain null good']],
   ['a main jet two steps up', 'jets', { 'found#main': '1.05', 'book#main': '1.00' }, 'watch', /Not as the book/],
   ['a main jet for a pass', 'jets', { 'found#main': '1.00', 'book#main': '1.00', height: '1500' }, 'watch', /Not as the book/],
-  ['a float and nothing to hold it against', 'jets', { float: '21' }, 'open', /Enter what the book has/],
+  ['a float and nothing to hold it against', 'jets', { 'found#float': '21' }, 'open', /Enter what the book has/],
   ['a needle as the book has it', 'jets', { 'was#groove': '3', 'says#groove': '3' }, 'good', /As the book/],
   ['a white plug', 'jets', { 'found#main': '1.00', 'book#main': '1.00', plug: 'white' }, 'bad', /Not as/],
   ['as the book has it', 'jets', { 'found#main': '1.00', 'book#main': '1.00' }, 'good', /As the book/],
@@ -312,7 +312,7 @@ describe('limits of this bike in the place of the general figure', () => {
     expect(run('clutch-release', { play: '4' }, own('clutch-free-play', 0.002, 0.003)).words).toMatch(/Too much/);
     expect(run('clutch-release', { lift: '1' }, own('clutch-lift', 0.0015, null)).words).toMatch(/does not lift enough/);
     expect(run('belt', { torque: '10', arm: '100' }, own('belt-tension', 40, 60)).tone).toBe('good');
-    const float = run('jets', { float: '21' }, own('float-height', 0.019, 0.019));
+    const float = run('jets', { 'found#float': '21' }, own('float-height', 0.019, 0.019));
     expect(float.steps.join()).toMatch(/Float 2\.0 mm high/);
     const rad = (d: number) => (d * Math.PI) / 180;
     expect(run('static-timing', { opens: '10' }, own('timing-static', rad(5), rad(5))).words).toMatch(/5\.0 degrees too early/);
@@ -320,7 +320,7 @@ describe('limits of this bike in the place of the general figure', () => {
     expect(run('points', dwell, own('dwell', rad(93), rad(97))).words).toMatch(/Set 0\.30 mm/);
     const cam = { io: '10', ic: '50', eo: '50', ec: '10', teeth: '36' };
     expect(run('valve-timing', cam, own('lobe-centre-inlet', rad(120), rad(120))).words).toMatch(/inlet cam is/);
-    expect(run('jets', { screw: '4' }, own('mixture-screw', 1.5, 1.5)).steps.join()).toMatch(/more than a turn/);
+    expect(run('jets', { 'found#screw': '4' }, own('mixture-screw', 1.5, 1.5)).steps.join()).toMatch(/more than a turn/);
   });
 });
 

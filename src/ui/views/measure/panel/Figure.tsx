@@ -9,8 +9,8 @@ import type { FigureField, ReadField } from '../../../../core/measure/panel';
 import { sameKind } from '../../../../core/quantity';
 import { useTypedEarly } from '../../../theme/typedEarly';
 
-/** Units beside which others of their kind are offered. */
-const others = (unit: string): string[] => (unit === '' || unit === '%' || unit === '°' ? [] : sameKind(unit));
+/** The units that a figure may be given in; fewer than two where there is nothing to choose. */
+export const unitsFor = (unit: string): string[] => (unit === '' || unit === '%' || unit === '°' ? [] : sameKind(unit));
 
 export interface FigureProps {
   field: FigureField;
@@ -33,7 +33,7 @@ export function Figure({ field, name, text, unit, read, onText, onUnit, onEnter,
   const id = useId();
   const around = useTypedEarly<HTMLDivElement>();
   const wrong = read && !read.ok ? read : null;
-  const units = others(field.unit);
+  const units = unitsFor(field.unit);
   return (
     <Box ref={around} sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', gap: 0.5 }}>

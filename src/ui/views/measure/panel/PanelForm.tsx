@@ -7,9 +7,8 @@ import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import type { KeyboardEvent } from 'react';
 import { isGrid, type Block, type Draft, type Field, type Grid, type ReadField } from '../../../../core/measure/panel';
-import { sameKind } from '../../../../core/quantity';
 import { useTypedEarly } from '../../../theme/typedEarly';
-import { Figure } from './Figure';
+import { Figure, unitsFor } from './Figure';
 
 interface FormProps {
   blocks: readonly Block[];
@@ -33,7 +32,15 @@ function next(e: KeyboardEvent<HTMLInputElement>): void {
   } else document.querySelector<HTMLElement>('[data-keep-panel]')?.focus();
 }
 
-function Words({ name, text, onText }: { name: string; text: string; onText(text: string): void }) {
+interface WordsProps {
+  id: string;
+  name: string;
+  text: string;
+  order: number;
+  onText(text: string): void;
+}
+
+function Words({ id, name, text, order, onText }: WordsProps) {
   const around = useTypedEarly<HTMLDivElement>();
   return (
     <OutlinedInput
@@ -41,7 +48,8 @@ function Words({ name, text, onText }: { name: string; text: string; onText(text
       fullWidth
       value={text}
       onChange={(e) => onText(e.target.value)}
-      inputProps={{ 'aria-label': name, maxLength: 200, autoComplete: 'off' }}
+      onKeyDown={(e) => e.key === 'Enter' && next(e as KeyboardEvent<HTMLInputElement>)}
+      inputProps={{ 'aria-label': name, maxLength: 200, autoComplete: 'off', enterKeyHint: 'next', 'data-field': id, 'data-order': order }}
     />
   );
 }
@@ -95,7 +103,7 @@ export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
           </Select>
         );
       case 'text':
-        return <Words name={name} text={draft.text[id] ?? ''} onText={(v) => text(id, v)} />;
+        return <Words id={id} order={place} name={name} text={draft.text[id] ?? ''} onText={(v) => text(id, v)} />;
     }
   };
   const table = (b: Grid) => {
@@ -117,7 +125,12 @@ export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
             <Typography variant="body2" sx={{ fontWeight: 600 }}>
               {c.label}
             </Typography>
-            {c.kind === 'figure' && c.unit !== '' && (
+            {c.kind === 'figure' && unitsFor(c.unit).length < 2 && (
+              <Typography variant="body2" color="text.secondary">
+                {c.unit}
+              </Typography>
+            )}
+            {c.kind === 'figure' && unitsFor(c.unit).length > 1 && (
               <Select
                 variant="standard"
                 value={draft.unit[`${c.id}#${b.places[0].id}`] ?? c.unit}
@@ -133,7 +146,7 @@ export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
                   '& .MuiSelect-select': { minHeight: '48px !important', display: 'flex', alignItems: 'center', boxSizing: 'border-box' },
                 }}
               >
-                {(c.unit === '%' || c.unit === '°' ? [c.unit] : sameKind(c.unit)).map((u) => (
+                {unitsFor(c.unit).map((u) => (
                   <MenuItem key={u} value={u}>
                     {u}
                   </MenuItem>
