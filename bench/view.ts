@@ -26,6 +26,7 @@ export async function benchView(quick: boolean, parts: string[]): Promise<Figure
         trace: `${quillon}/trace`,
         strip: `${osprane}/strip`,
         measure: `${quillon}/measure`,
+        'a panel': `${quillon}/measure?panel=compression`,
         rebuild: `${osprane}/rebuild`,
         'hand over': `${osprane}/handover`,
         record: `${osprane}/record`,

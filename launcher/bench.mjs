@@ -31,6 +31,12 @@ export async function withDemo(folder, work) {
 }
 
 export async function bench(args) {
+  const flags = args.filter((a) => a.startsWith('--') && !/^--(quick|json|bikes=\d+)$/.test(a));
+  if (flags.length)
+    throw new Stop(
+      `bench does not know ${flags.join(' ')}`,
+      'Parts: rank worker trace page bytes view measure shed chaos; all of them where none is named. Flags: --quick --json --bikes=N',
+    );
   const parts = args.filter((a) => !a.startsWith('--'));
   const run = (env) => visibly('node', ['--import', 'tsx', 'bench/main.ts', ...args], { env: { ...process.env, ...env } });
   let code;

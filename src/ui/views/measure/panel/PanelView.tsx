@@ -16,7 +16,7 @@ import {
   type Draft,
   type Panel,
 } from '../../../../core/measure/panel';
-import { fromCsv, toCsv } from '../../../job/csv';
+import { fromCsv, notHere, toCsv } from '../../../job/csv';
 import { saveFile } from '../../../job/saveFile';
 import { useJob } from '../../../job/useJob';
 import { Field } from '../../../parts/Field';
@@ -116,9 +116,17 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
     setSaid({ words: 'Taken back: what was typed stands here again.' });
   };
   const file = () => panelFile(panel.id, draft, result.words, { bike: traced.bike.name, writtenAt: new Date().toISOString() });
+  const csvOut = () =>
+    toCsv(panelRows(file())).then(
+      (text) => saveFile(`${panel.id}.csv`, 'text/csv', text),
+      () => setSaid({ words: notHere, bad: true }),
+    );
   const bringIn = async (f: File) => {
     const text = await f.text();
-    const got = text.trimStart().startsWith('{') ? readPanelJson(text, panel.id) : readPanelRows(fromCsv(text), panel.id);
+    const json = text.trimStart().startsWith('{');
+    const rows = json ? null : await fromCsv(text).catch(() => null);
+    if (!json && !rows) return setSaid({ words: notHere, bad: true });
+    const got = rows ? readPanelRows(rows, panel.id) : readPanelJson(text, panel.id);
     if (!got.ok) return setSaid({ words: got.message, bad: true });
     change(got.draft);
     setSaid({ words: `${got.count} fields taken from ${f.name}.` });
@@ -195,7 +203,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
                 <Button startIcon={<Print />} onClick={() => window.print()}>
                   Print
                 </Button>
-                <Button disabled={empty} onClick={() => saveFile(`${panel.id}.csv`, 'text/csv', toCsv(panelRows(file())))}>
+                <Button disabled={empty} onClick={() => void csvOut()}>
                   Out as CSV
                 </Button>
                 <Button disabled={empty} onClick={() => saveFile(`${panel.id}.json`, 'application/json', JSON.stringify(file(), null, 2))}>

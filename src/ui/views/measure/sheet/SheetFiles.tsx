@@ -6,7 +6,7 @@ import { quantityInfo } from '../../../../core/measure';
 import { factsOf } from '../../../../core/knowledge';
 import { readSpecJson, readSpecRows, specFile, specRows, type SpecEntry } from '../../../../core/specification';
 import type { Spec } from '../../../../core/record';
-import { fromCsv, toCsv } from '../../../job/csv';
+import { fromCsv, notHere, toCsv } from '../../../job/csv';
 import { saveFile } from '../../../job/saveFile';
 import { useJob } from '../../../job/useJob';
 import { TakeFile } from '../../../parts/TakeFile';
@@ -45,10 +45,18 @@ export function SheetFiles() {
   const bringIn = async (f: File) => {
     const text = await f.text();
     const known = (q: string) => quantityInfo(knowledge, q, facts);
-    const read = text.trimStart().startsWith('{') ? readSpecJson(text, known) : readSpecRows(fromCsv(text), known);
+    const json = text.trimStart().startsWith('{');
+    const rows = json ? null : await fromCsv(text).catch(() => null);
+    if (!json && !rows) return setSaid([notHere]);
+    const read = rows ? readSpecRows(rows, known) : readSpecJson(text, known);
     if (read.ok) keepAll(read.entries, f.name);
     else setSaid([`Nothing was taken from ${f.name}.`, ...read.problems.slice(0, 8)]);
   };
+  const csvOut = () =>
+    toCsv(specRows(entries)).then(
+      (text) => saveFile('limits.csv', 'text/csv', text),
+      () => setSaid([notHere]),
+    );
   const look = async () => {
     try {
       const answer = await fetch('/api/specifications');
@@ -61,7 +69,7 @@ export function SheetFiles() {
   return (
     <Box sx={{ mt: 1.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <Button disabled={none} onClick={() => saveFile('limits.csv', 'text/csv', toCsv(specRows(entries)))}>
+        <Button disabled={none} onClick={() => void csvOut()}>
           Limits out as CSV
         </Button>
         <Button
