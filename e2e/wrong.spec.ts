@@ -1,4 +1,4 @@
-import { awake, bookIn, chooseTest, describeBike, expect, pointsTwin, test } from './bench';
+import { awake, bookIn, chooseTest, describeBike, expect, pointsTwin, test, type Page } from './bench';
 
 // Every input can be wrong: a clear message at the place, nothing lost.
 
@@ -109,15 +109,20 @@ test('the server refuses what does not belong: another site, no workshop, too mu
   expect((await page.request.get('/job/nonsense/trace')).status()).toBe(404);
 });
 
-test('what is typed before a page is awake is there when it wakes, in its order, and is judged', async ({ bench: page }) => {
-  const job = await bookIn(page);
-  // The page's own code is held back, as by a slow tablet, until the hands have been at the drawn page.
+/** The code of the next page is held back, as by a slow tablet, until the hands have been at what is drawn. Returns its release. */
+async function asleep(page: Page): Promise<() => void> {
   let release = () => {};
   const held = new Promise<void>((done) => (release = done));
   await page.route('**/_astro/*.js', async (route) => {
     await held;
     await route.continue();
   });
+  return release;
+}
+
+test('what is typed before a page is awake is there when it wakes, in its order, and is judged', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  const release = await asleep(page);
   await page.evaluate((url) => location.assign(url), `${job}/measure?panel=compression`);
   await page.waitForURL(/panel=compression/, { waitUntil: 'commit' });
   await page.locator('[data-field="dry#1"]').pressSequentially('12o');
@@ -129,4 +134,21 @@ test('what is typed before a page is awake is there when it wakes, in its order,
   await expect(page.getByTestId('panel')).toContainText("'12o' is not a number");
   await page.locator('[data-field="height"]').fill('1600');
   await expect(page.locator('[data-field="dry#1"]')).toHaveValue('12o');
+});
+
+test('a bike can be booked in before the page is awake: what was typed early is booked', async ({ bench: page }) => {
+  await page.goto('/');
+  const release = await asleep(page);
+  await page.evaluate(() => location.assign('/book-in'));
+  await page.waitForURL(/book-in/, { waitUntil: 'commit' });
+  await page.getByLabel('Bike: make and model').pressSequentially('Marram 80');
+  await page.getByLabel('Owner', { exact: true }).pressSequentially('Bren Aldous');
+  await page.getByLabel("What is wrong, in the owner's words").pressSequentially('Kicks over,\nno spark');
+  release();
+  await awake(page);
+  await page.getByRole('button', { name: 'Book in' }).click();
+  await page.waitForURL(/\/look$/);
+  await expect(page.getByText('Marram 80').first()).toBeVisible();
+  await page.goto(page.url().replace('/look', '/book-in'));
+  await expect(page.getByText('no spark').first()).toBeVisible();
 });

@@ -36,9 +36,6 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
   const { device, line, items, room } = useDevice(yard.shop.id);
   const [symptoms, setSymptoms] = useState<Record<string, SymptomAnswer>>({});
   const [problem, setProblem] = useState<string | null>(null);
-  // What is typed before the page is awake would be lost, so it cannot be typed.
-  const [awake, setAwake] = useState(false);
-  useEffect(() => setAwake(true), []);
   const { register, handleSubmit, formState, reset, setFocus, watch } = useForm<Form>({
     defaultValues: { name: '', owner: '', words: '' },
   });
@@ -48,8 +45,9 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
     if (picked) setSymptoms(picked);
   }, [reset]);
   useEffect(() => {
-    if (awake) setFocus('name');
-  }, [awake, setFocus]);
+    // Whoever has begun to write already stays where they are.
+    if (document.activeElement === document.body) setFocus('name');
+  }, [setFocus]);
   const values = watch();
   useEffect(() => {
     // What is typed survives a reload or a flat tablet.
@@ -127,15 +125,10 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
         )}
         <Tag lead sx={{ display: 'grid', gap: 1.5 }}>
           <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-            <Field
-              disabled={!awake}
-              label="Bike: make and model"
-              {...field('name', 'Which bike is it? Make and model, as you would call it.', 120)}
-            />
-            <Field disabled={!awake} label="Owner" {...field('owner', 'Whose bike is it?', 120)} />
+            <Field label="Bike: make and model" {...field('name', 'Which bike is it? Make and model, as you would call it.', 120)} />
+            <Field label="Owner" {...field('owner', 'Whose bike is it?', 120)} />
           </Box>
           <Field
-            disabled={!awake}
             label="What is wrong, in the owner's words"
             multiline
             minRows={2}
