@@ -144,9 +144,9 @@ test('a bike can be booked in before the page is awake: what was typed early is 
   await page.getByLabel('Bike: make and model').pressSequentially('Marram 80');
   await page.getByLabel('Owner', { exact: true }).pressSequentially('Bren Aldous');
   await page.getByLabel("What is wrong, in the owner's words").pressSequentially('Kicks over,\nno spark');
-  release();
-  await awake(page);
   await page.getByRole('button', { name: 'Book in' }).click();
+  await expect(page).toHaveURL(/book-in$/);
+  release();
   await page.waitForURL(/\/look$/);
   await expect(page.getByText('Marram 80').first()).toBeVisible();
   await page.goto(page.url().replace('/look', '/book-in'));

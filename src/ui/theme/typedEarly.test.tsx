@@ -4,7 +4,7 @@ import { renderToString } from 'react-dom/server';
 import { useState } from 'react';
 import { describe, expect, it } from 'vitest';
 import { Field } from '../parts/Field';
-import { allTaken } from './typedEarly';
+import { allTaken, sendAgain } from './typedEarly';
 
 /** A form that keeps all of its fields in one state. */
 function Form({ onForm }: { onForm(form: object): void }) {
@@ -48,5 +48,21 @@ describe('what is typed before the page is awake', () => {
   it('is what a hand typed; what a browser put back is no entry', async () => {
     const { form } = await woken({ Bike: 'Quillon 350', Owner: 'from the last visit' }, ['Bike']);
     expect(form).toEqual({ bike: 'Quillon 350', owner: '' });
+  });
+});
+
+describe('a form that was sent before anyone listened', () => {
+  it('is sent once more, and once only', () => {
+    const form = document.createElement('form');
+    document.body.append(form);
+    let sent = 0;
+    form.addEventListener('submit', (e) => (e.preventDefault(), sent++));
+    window.ivrekSent = form;
+    sendAgain();
+    sendAgain();
+    expect(sent).toBe(1);
+    window.ivrekSent = document.createElement('form');
+    sendAgain();
+    expect(sent).toBe(1);
   });
 });

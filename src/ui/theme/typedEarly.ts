@@ -6,6 +6,8 @@ declare global {
   interface Window {
     /** Fields that a hand wrote in before the page was awake, kept by the script in its head (server/http/early). */
     ivrekTyped?: WeakSet<EventTarget>;
+    /** The form that was sent meanwhile. */
+    ivrekSent?: EventTarget | null;
   }
 }
 
@@ -41,3 +43,10 @@ export function useTypedEarly<E extends HTMLElement>(): RefObject<E | null> {
 
 /** Settles once everything that was typed early is in its form. */
 export const allTaken = (): Promise<void> => saying;
+
+/** Sends the form that was sent before anyone listened. */
+export function sendAgain(): void {
+  const sent = window.ivrekSent;
+  delete window.ivrekSent;
+  if (sent instanceof HTMLFormElement && sent.isConnected) sent.requestSubmit();
+}

@@ -4,6 +4,7 @@ import HelpOutline from '@mui/icons-material/HelpOutlined';
 import { Suspense, useEffect, useRef, useState, type ComponentType, type KeyboardEvent, type RefObject } from 'react';
 import type { Understanding } from '../../../core/line';
 import { fonts } from '../../theme/tokens';
+import { useTypedEarly } from '../../theme/typedEarly';
 
 /** What the panel knows about the line as it stands, for the keys. */
 export interface Desk {
@@ -39,6 +40,7 @@ export function BenchLine({
   const [awake, setAwake] = useState(false);
   const [open, setOpen] = useState(false);
   const field = useRef<HTMLInputElement>(null);
+  const around = useTypedEarly<HTMLFormElement>();
   const desk = useRef<Desk | null>(null);
   useEffect(() => {
     const begun = new URLSearchParams(location.search).get('line');
@@ -62,6 +64,7 @@ export function BenchLine({
   }, []);
 
   const write = (line: string) => {
+    setAwake(true);
     setText(line);
     setChosen(-1);
     setOpen(true);
@@ -93,6 +96,7 @@ export function BenchLine({
     <Box
       component="form"
       role="search"
+      ref={around}
       aria-label="Bench line"
       onSubmit={(e) => e.preventDefault()}
       sx={{ position: 'relative', zIndex: 5, bgcolor: '#1d3b2f', color: '#f4eedf', borderTop: '3px solid #b5852f' }}
