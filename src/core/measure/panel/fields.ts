@@ -1,4 +1,4 @@
-import type { ChoiceField, FigureField, Grid, Subject, Values } from './types';
+import type { ChoiceField, FigureField, Grid, ListField, Subject, Values } from './types';
 
 export const figure = (id: string, label: string, unit: string, more: Partial<FigureField> = {}): FigureField => ({
   kind: 'figure',
@@ -6,6 +6,15 @@ export const figure = (id: string, label: string, unit: string, more: Partial<Fi
   label,
   unit,
   ...more,
+});
+
+export const figureList = (id: string, label: string, unit: string, plausible: ListField['plausible'], hint: string): ListField => ({
+  kind: 'list',
+  id,
+  label,
+  unit,
+  plausible,
+  hint,
 });
 
 export const choice = (id: string, label: string, options: Readonly<Record<string, string>>, hint?: string): ChoiceField => ({

@@ -1,10 +1,21 @@
 import { parseQuantity, toSi, type Parsed } from '../../quantity';
 import type { ReadingValue } from '../../record';
 import { at } from './fields';
-import { isGrid, type Block, type Field, type FigureField, type Grid, type Panel, type Subject, type Values } from './types';
+import {
+  isGrid,
+  type Block,
+  type Field,
+  type FigureField,
+  type Grid,
+  type ListField,
+  type Panel,
+  type Subject,
+  type Values,
+} from './types';
 
 /** What stands in one field, read; the unit is the one that was chosen or typed. */
-export type ReadField = { ok: true; value: ReadingValue; si: number; unit: string } | { ok: false; message: string; guess?: string } | null;
+type Wrong = { ok: false; message: string; guess?: string };
+export type ReadField = { ok: true; value: ReadingValue; si: number; unit: string } | Wrong | null;
 
 const bracket = /^\s*([\d.]+)\s*(?:-|–|\.\.|to|goes)\s*([\d.]+)\s*(.*)$/;
 
@@ -27,6 +38,24 @@ export function readField(field: FigureField, text: string, unit: string): ReadF
     return { ok: false, message: 'The blade that goes is thicker than the one that does not.', guess: `${pair[2]}-${pair[1]}` };
   if (low.si === high.si) return { ok: true, value: { kind: 'exact', value: low.si }, si: low.si, unit: low.unit };
   return { ok: true, value: { kind: 'interval', low: low.si, high: high.si }, si: (low.si + high.si) / 2, unit: low.unit };
+}
+
+/**
+ * Reads figures with blanks, semicolons or a comma and a blank between, in SI. What cannot be read is said, with what was meant in
+ * the place of it.
+ */
+export function readList(field: ListField, text: string): { ok: true; si: number[] } | Wrong {
+  const words = text.split(/(?:[\s;]|,(?=\s|$))+/).filter(Boolean);
+  const si: number[] = [];
+  for (const [i, word] of words.entries()) {
+    const parsed = parseQuantity(word, field.unit, field.plausible);
+    if (!parsed.ok) {
+      const guess = parsed.guess && words.with(i, parsed.guess.replace(' ', '')).join(' ');
+      return { ok: false, message: parsed.message, ...(guess && { guess }) };
+    }
+    si.push(parsed.si);
+  }
+  return { ok: true, si };
 }
 
 /** Where a reading in a table is taken: `2`, `2 top ring`, `bolt 3`, `top across`; a cylinder that is the only one is not named. */
@@ -63,6 +92,7 @@ export function valuesOf(
   draft: Draft,
 ): { blocks: readonly Block[]; values: Values; read: ReadonlyMap<string, ReadField> } {
   const read = new Map<string, ReadField>();
+  const lists = new Map<string, number[]>();
   const values: Values = {
     figure: (id) => {
       const r = read.get(id);
@@ -72,14 +102,21 @@ export function valuesOf(
       const r = read.get(id);
       return r?.ok ? r.value : null;
     },
+    figures: (id) => lists.get(id) ?? [],
     choice: (id) => draft.text[id] || null,
     text: (id) => draft.text[id] ?? '',
   };
   let blocks = panel.blocks(subject, values);
   for (let round = 0; round < 2; round++) {
     read.clear();
-    for (const f of fieldsOf(blocks))
+    lists.clear();
+    for (const f of fieldsOf(blocks)) {
       if (f.kind === 'figure') read.set(f.id, readField(f, draft.text[f.id] ?? '', draft.unit[f.id] ?? f.unit));
+      if (f.kind !== 'list') continue;
+      const l = readList(f, draft.text[f.id] ?? '');
+      read.set(f.id, l.ok ? null : l);
+      if (l.ok) lists.set(f.id, l.si);
+    }
     blocks = panel.blocks(subject, values);
   }
   return { blocks, values, read };

@@ -2,7 +2,7 @@ import type { Conditions, ReadingValue } from '../../record';
 import type { GaugeError, Limit } from '../judge';
 
 /** What a panel asks for at one place. */
-export type Field = FigureField | ChoiceField | TextField;
+export type Field = FigureField | ListField | ChoiceField | TextField;
 
 interface Asked {
   /** Unique in its panel; a place is appended to it, as in `dry#2`. */
@@ -29,6 +29,13 @@ export interface FigureField extends Asked {
 export interface ChoiceField extends Asked {
   kind: 'choice';
   options: readonly { value: string; label: string }[];
+}
+
+/** Figures of one kind in a line, as many as there are: sizes at hand. */
+export interface ListField extends Asked {
+  kind: 'list';
+  unit: string;
+  plausible: { low: number; high: number };
 }
 
 export interface TextField extends Asked {
@@ -71,6 +78,8 @@ export interface Values {
   figure(id: string): number | null;
   /** The reading with its bounds, null as above. */
   reading(id: string): ReadingValue | null;
+  /** Every figure of a list, in SI; none while one of them cannot be read. */
+  figures(id: string): readonly number[];
   choice(id: string): string | null;
   text(id: string): string;
 }

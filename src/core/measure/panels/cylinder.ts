@@ -1,5 +1,20 @@
 import { boreDecision, boreShape, ringGapInMm, type BoreAct, type Liner, type Surface } from '../cylinder';
-import { at, can, choice, exact, figure, metres, mm, nothing, perCylinder, result, type Panel, type Subject, type Values } from '../panel';
+import {
+  at,
+  can,
+  choice,
+  exact,
+  figure,
+  figureList,
+  metres,
+  mm,
+  nothing,
+  perCylinder,
+  result,
+  type Panel,
+  type Subject,
+  type Values,
+} from '../panel';
 
 const depths = [
   { id: 'top', label: 'Top' },
@@ -68,7 +83,7 @@ export const bore: Panel = {
         figure('most', 'Piston to bore at most', 'mm', { plausible: can.gap }),
         figure('taper', 'Taper at most', 'mm', { plausible: can.gap }),
         figure('round', 'Out-of-round at most', 'mm', { plausible: can.gap }),
-        { kind: 'text', id: 'oversizes', label: 'Pistons to be had, over', hint: 'in mm, as 0.25 0.50 1.00' },
+        figureList('oversizes', 'Pistons to be had, over', 'mm', { low: 0.00005, high: 0.005 }, 'in mm, as 0.25 0.50 1.00'),
       ],
     },
   ],
@@ -126,11 +141,7 @@ export const bore: Panel = {
       liner: (v.choice('liner') ?? 'unknown') as Liner,
       surface: (v.choice('surface') ?? 'cross-hatch') as Surface,
       limits: { standardMm: mm(standard), clearanceMostMm: most('most'), taperMostMm: most('taper'), outOfRoundMostMm: most('round') },
-      oversizesMm: v
-        .text('oversizes')
-        .split(/[\s;,]+/)
-        .map(Number)
-        .filter((x) => x > 0),
+      oversizesMm: v.figures('oversizes').map(mm),
     });
     if (decision.clearanceMm.least < 0)
       return result({ tone: 'bad', words: 'The piston measures larger than its bore: one of the two was read wrongly.', lines, drawing });

@@ -6,9 +6,11 @@ import { judge, quantityInfo } from '..';
 import {
   emptyDraft,
   fieldsOf,
+  figureList,
   panelFile,
   panelRows,
   readField,
+  readList,
   readPanelJson,
   readPanelRows,
   valuesOf,
@@ -124,6 +126,24 @@ describe('a field', () => {
         expect(r.si).toBeLessThanOrEqual(high / 1000 + 1e-12);
       }),
     );
+  });
+});
+
+describe('a list of figures', () => {
+  const list = figureList('hand', 'At hand', 'mm', { low: 0.0005, high: 0.01 }, '');
+  it('takes blanks, semicolons, and a comma with a blank', () => {
+    const sizes = { ok: true, si: [expect.closeTo(0.0025, 9), expect.closeTo(0.00255, 9)] };
+    for (const text of ['2.50 2.55', ' 2.50;2.55 ', '2.50, 2.55,']) expect(readList(list, text), text).toEqual(sizes);
+    expect(readList(list, ' ')).toEqual({ ok: true, si: [] });
+  });
+  it('says which of them cannot be read, with the whole line as it was meant', () => {
+    expect(readList(list, '2.50 2,55 2.60')).toMatchObject({ ok: false, guess: '2.50 2.55 2.60' });
+    expect(readList(list, '2.5o 2.55')).toMatchObject({ ok: false, guess: '2.50 2.55' });
+    expect(readList(list, '2.50 255')).toMatchObject({ ok: false, message: expect.stringContaining('255 mm cannot be right') as string });
+    expect(readList(list, '2.50 thick')).toMatchObject({ ok: false });
+    const read = valuesOf(panelById('valves-shims')!, subject(), { text: { hand: '2,50' }, unit: {} });
+    expect(read.read.get('hand')).toMatchObject({ ok: false, guess: '2.50' });
+    expect(read.values.figures('hand')).toEqual([]);
   });
 });
 

@@ -1,5 +1,5 @@
 import { shimPlan, shimmedValve, type Aim, type ShimMove } from '../valves';
-import { at, choice, figure, mm, nothing, result, type Panel, type Result } from '../panel';
+import { at, choice, figure, figureList, mm, nothing, result, type Panel, type Result } from '../panel';
 import { setupFields, foundGrids, valvesOf, bandBook, eachOf, bandOf, positions, handedOf, foundLine, warningsOf } from './valveSetup';
 
 const sourceWords = (m: ShimMove, label: (id: string) => string): string => {
@@ -15,10 +15,6 @@ const sourceWords = (m: ShimMove, label: (id: string) => string): string => {
   }
 };
 const size = (um: number) => (um / 1000).toFixed(3).replace(/0$/, '');
-
-/** Sizes typed as a list. */
-export const sizesUm = (text: string): number[] =>
-  text.split(/[\s;,]+/).flatMap((t) => (Number(t) > 0 ? [Math.round(Number(t) * 1000)] : []));
 
 export const shims: Panel = {
   id: 'valves-shims',
@@ -37,7 +33,7 @@ export const shims: Panel = {
         figure('largest', 'to', 'mm', { plausible: { low: 0.0005, high: 0.01 } }),
         choice('step', 'in steps of', { '25': '0.025 mm', '50': '0.05 mm' }),
         choice('leave', 'Valves that are within', { leave: 'keep their shim', move: 'may give up their shim' }),
-        { kind: 'text', id: 'hand', label: 'Loose shims at hand', hint: 'sizes in mm with blanks between: 2.50 2.55' },
+        figureList('hand', 'Loose shims at hand', 'mm', { low: 0.0005, high: 0.01 }, 'sizes in mm with blanks between: 2.50 2.55'),
       ],
     },
     ...foundGrids(s, v, 'Clearance', [
@@ -66,7 +62,7 @@ export const shims: Panel = {
     });
     const um = (id: string, otherwise: number) => Math.round((v.figure(id) ?? otherwise) * 1e6);
     const stock = {
-      atHandUm: sizesUm(v.text('hand')),
+      atHandUm: v.figures('hand').map((x) => Math.round(x * 1e6)),
       buyUm: { from: um('smallest', 0.0012), to: um('largest', 0.0035), step: Number(v.choice('step') ?? '25') },
     };
     const label = (id: string) => valves.find((x) => x.id === id)!.label;

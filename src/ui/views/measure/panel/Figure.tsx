@@ -28,6 +28,20 @@ export interface FigureProps {
   bare?: boolean;
 }
 
+/** What is wrong in a field, under it, with what may have been meant on a button. */
+export function Wrong({ id, wrong, onText }: { id: string; wrong: { message: string; guess?: string }; onText(text: string): void }) {
+  return (
+    <FormHelperText id={id} error role="alert" sx={{ m: 0 }}>
+      {wrong.message}
+      {wrong.guess && (
+        <Button size="small" onClick={() => onText(wrong.guess!)}>
+          {wrong.guess}
+        </Button>
+      )}
+    </FormHelperText>
+  );
+}
+
 /** One figure of a panel. What is wrong is said under it, with what may have been meant on a button. */
 export function Figure({ field, name, text, unit, read, onText, onUnit, onEnter, order, bare }: FigureProps) {
   const id = useId();
@@ -76,16 +90,7 @@ export function Figure({ field, name, text, unit, read, onText, onUnit, onEnter,
           </Select>
         )}
       </Box>
-      {wrong && (
-        <FormHelperText id={id} error role="alert" sx={{ m: 0 }}>
-          {wrong.message}
-          {wrong.guess && (
-            <Button size="small" onClick={() => onText(wrong.guess!)}>
-              {wrong.guess}
-            </Button>
-          )}
-        </FormHelperText>
-      )}
+      {wrong && <Wrong id={id} wrong={wrong} onText={onText} />}
     </Box>
   );
 }

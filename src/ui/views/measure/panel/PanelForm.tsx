@@ -5,10 +5,10 @@ import MenuItem from '@mui/material/MenuItem';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
-import type { KeyboardEvent } from 'react';
+import { useId, type KeyboardEvent } from 'react';
 import { isGrid, type Block, type Draft, type Field, type Grid, type ReadField } from '../../../../core/measure/panel';
 import { useTypedEarly } from '../../../theme/typedEarly';
-import { Figure, unitsFor } from './Figure';
+import { Figure, unitsFor, Wrong } from './Figure';
 
 interface FormProps {
   blocks: readonly Block[];
@@ -37,20 +37,35 @@ interface WordsProps {
   name: string;
   text: string;
   order: number;
+  /** What a list of figures is read as; words are always read. */
+  read: ReadField;
   onText(text: string): void;
 }
 
-function Words({ id, name, text, order, onText }: WordsProps) {
+function Words({ id, name, text, order, read, onText }: WordsProps) {
+  const said = useId();
   const around = useTypedEarly<HTMLDivElement>();
+  const wrong = read && !read.ok ? read : null;
   return (
-    <OutlinedInput
-      ref={around}
-      fullWidth
-      value={text}
-      onChange={(e) => onText(e.target.value)}
-      onKeyDown={(e) => e.key === 'Enter' && next(e as KeyboardEvent<HTMLInputElement>)}
-      inputProps={{ 'aria-label': name, maxLength: 200, autoComplete: 'off', enterKeyHint: 'next', 'data-field': id, 'data-order': order }}
-    />
+    <Box ref={around} sx={{ minWidth: 0 }}>
+      <OutlinedInput
+        fullWidth
+        error={wrong !== null}
+        value={text}
+        onChange={(e) => onText(e.target.value)}
+        onKeyDown={(e) => e.key === 'Enter' && next(e as KeyboardEvent<HTMLInputElement>)}
+        inputProps={{
+          'aria-label': name,
+          'aria-describedby': wrong ? said : undefined,
+          maxLength: 200,
+          autoComplete: 'off',
+          enterKeyHint: 'next',
+          'data-field': id,
+          'data-order': order,
+        }}
+      />
+      {wrong && <Wrong id={said} wrong={wrong} onText={onText} />}
+    </Box>
   );
 }
 
@@ -102,8 +117,11 @@ export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
             ))}
           </Select>
         );
+      case 'list':
       case 'text':
-        return <Words id={id} order={place} name={name} text={draft.text[id] ?? ''} onText={(v) => text(id, v)} />;
+        return (
+          <Words id={id} order={place} read={read.get(id) ?? null} name={name} text={draft.text[id] ?? ''} onText={(v) => text(id, v)} />
+        );
     }
   };
   const table = (b: Grid) => {
@@ -189,7 +207,7 @@ export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
               {b.fields.map((f) => (
                 <Box key={f.id} sx={{ minWidth: 0 }}>
                   <FormLabel component="span">{f.label}</FormLabel>
-                  {entry(f, f.id, f.label, false, f.kind === 'figure' ? order++ : 0)}
+                  {entry(f, f.id, f.label, false, f.kind === 'choice' ? 0 : order++)}
                   {f.hint && <FormHelperText sx={{ m: 0 }}>{f.hint}</FormHelperText>}
                 </Box>
               ))}

@@ -19,7 +19,7 @@ export function typedWords(fields: readonly Field[], draft: Draft): string {
     const text = (draft.text[f.id] ?? '').trim();
     if (!text) return [];
     if (f.kind === 'choice') return [`${f.label}: ${f.options.find((o) => o.value === text)?.label ?? text}`];
-    return [`${f.label}: ${f.kind === 'figure' ? entered(text, draft.unit[f.id] ?? f.unit) : text}`];
+    return [`${f.label}: ${f.kind === 'text' ? text : entered(text, draft.unit[f.id] ?? f.unit)}`];
   });
   return said.length ? `(${said.join('; ')})` : '';
 }
