@@ -1,13 +1,17 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { Suspense } from 'react';
 import { factsOf } from '../../../../core/knowledge';
 import { fromSi, show } from '../../../../core/quantity';
 import { circumstanceWords, groupBy, list, type Reading } from '../../../../core/record';
 import { useJob } from '../../../job/useJob';
+import { later } from '../../../parts/later';
 import { Tag } from '../../../parts/Tag';
 import { infoOf } from '../../../parts/test/readingDraft';
 import { day } from '../../../parts/times';
+
+// Drawing charts is heavy: it is fetched where there is a second reading, and not before.
+const HistoryChart = later(() => import('./HistoryChart'));
 
 const valueOf = (r: Reading) =>
   r.value.kind === 'exact' ? r.value.value : r.value.kind === 'interval' ? (r.value.low + r.value.high) / 2 : null;
@@ -49,24 +53,9 @@ export default function History({ quantities, panel }: { quantities: readonly st
             </Typography>
             {times.length > 1 && (
               <Box aria-hidden sx={{ height: 120 }}>
-                <ResponsiveContainer>
-                  <LineChart data={data} margin={{ top: 8, right: 8, bottom: 0, left: 0 }}>
-                    <CartesianGrid stroke="var(--mui-palette-divider)" vertical={false} />
-                    <XAxis dataKey="t" />
-                    <YAxis width={44} domain={['auto', 'auto']} />
-                    {places.map((p, i) => (
-                      <Line
-                        key={p}
-                        dataKey={p}
-                        connectNulls
-                        isAnimationActive={false}
-                        strokeWidth={2}
-                        stroke={i % 2 ? 'var(--mui-palette-bench-brass)' : 'var(--mui-palette-bench-green)'}
-                        strokeDasharray={i > 1 ? '5 3' : undefined}
-                      />
-                    ))}
-                  </LineChart>
-                </ResponsiveContainer>
+                <Suspense fallback={null}>
+                  <HistoryChart data={data} places={places} />
+                </Suspense>
               </Box>
             )}
           </Box>
