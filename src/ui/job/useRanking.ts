@@ -25,12 +25,12 @@ export function useRanking<F extends Ranking | null>(first: F, traced: Case, own
     worker.current = w;
     w.postMessage({ kind: 'knowledge', knowledge } satisfies RankRequest);
     w.onmessage = ({ data }: MessageEvent<RankReply>) => {
+      // Only the newest question counts.
+      if (data.id !== asked.current) return;
       if (data.kind === 'reasons') {
         setReasons((r) => ({ ...r, [data.key]: { start: data.start, now: data.now, reasons: data.reasons, theory: data.theory } }));
         return;
       }
-      // Only the newest question counts.
-      if (data.id !== asked.current) return;
       if (data.kind === 'ranking') {
         setRanking(data.ranking);
         setBusy(false);
@@ -47,7 +47,7 @@ export function useRanking<F extends Ranking | null>(first: F, traced: Case, own
   }, [traced, own, agreedLeft]);
 
   const explainKey = useCallback(
-    (key: string) => worker.current?.postMessage({ id: 0, kind: 'explain', traced, own, key } satisfies RankRequest),
+    (key: string) => worker.current?.postMessage({ id: asked.current, kind: 'explain', traced, own, key } satisfies RankRequest),
     [traced, own],
   );
   return { ranking, schools, busy, reasons, explainKey };

@@ -2,7 +2,7 @@ import { faultById } from '../../../core/knowledge';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { chanceWords, placeOf, type Ranking, type SuspectView } from '../../../core/trace';
 import type { Explanation } from '../../job/useRanking';
 import { useJob } from '../../job/useJob';
@@ -38,10 +38,12 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
   const shown = ranking.suspects.filter(
     (s, i) => all || pinned.includes(s.key) || (s.bears && i < 6 && (i < 3 || s.probability >= 0.0075)),
   );
-  const toggle = (key: string) => {
-    setOpen(open === key ? null : key);
-    if (open !== key && !reasons[key]) onExplain(key);
-  };
+  // Asked when one is opened, and again where something new was found meanwhile: its reasons were cleared then.
+  const ask = useEffectEvent((key: string) => onExplain(key));
+  useEffect(() => {
+    if (open !== null && !reasons[open]) ask(open);
+  }, [open, reasons]);
+  const toggle = (key: string) => setOpen(open === key ? null : key);
   return (
     <Tag
       title="Suspects"

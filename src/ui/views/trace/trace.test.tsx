@@ -60,6 +60,23 @@ describe('trace', () => {
     );
   });
 
+  it('the reasons of an open suspect are those of what is known now: something new has them worked out again', async () => {
+    open('job.set');
+    await settled();
+    const key = suspects().getAllByRole('listitem')[0].dataset.suspect!;
+    const open1 = () => document.querySelector<HTMLElement>(`[data-suspect="${key}"]`)!;
+    fireEvent.click(within(open1()).getAllByRole('button')[0]);
+    await waitFor(() => expect(open1()).toHaveTextContent('Before anything was known'));
+    const before = open1().textContent;
+    const [answer] = screen.getAllByRole('button').filter((b) => b.hasAttribute('data-main'));
+    fireEvent.click(answer);
+    await waitFor(() => expect(sent.map((c) => c.type)).toContain('evidence.add'));
+    await settled();
+    fireEvent.click(screen.getByRole('button', { name: 'Show all' }));
+    await waitFor(() => expect(open1()).toHaveTextContent('Before anything was known'));
+    expect(open1().textContent).not.toBe(before);
+  });
+
   it('an answer keeps what was shown, what was expected and whether it held', async () => {
     open('job.set');
     await settled();
