@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { Suspense } from 'react';
+import { memo, Suspense } from 'react';
 import { factsOf } from '../../../../core/knowledge';
 import { fromSi, show } from '../../../../core/quantity';
 import { circumstanceWords, groupBy, list, type Reading } from '../../../../core/record';
@@ -22,7 +22,7 @@ const mostLines = 5;
  * Earlier readings of the same quantities on this bike, each place a line of its own; and what a panel of this name said before, in
  * words.
  */
-export default function History({ quantities, panel }: { quantities: readonly string[]; panel: string }) {
+export default memo(function History({ quantities, panel }: { quantities: readonly string[]; panel: string }) {
   const { store, view, knowledge, traced } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const own = [...(store.snapshot.earlier ?? []), ...list(view.state, 'reading')].filter(
@@ -73,4 +73,4 @@ export default function History({ quantities, panel }: { quantities: readonly st
       )}
     </Tag>
   );
-}
+});

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Sensors from '@mui/icons-material/SensorsOutlined';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { figureOf, readRecording, type Control, type InstrumentKind } from '../../../../core/instrument';
 import { chosenOf, type Taken } from './takeLive';
 import { Choice } from '../../../parts/Choice';
@@ -10,6 +10,7 @@ import { Field } from '../../../parts/Field';
 import { TakeFile } from '../../../parts/TakeFile';
 import { saveFile } from '../../../job/saveFile';
 import { fonts } from '../../../theme/tokens';
+import type { Link } from '../../../instrument/link';
 import type { useLink } from '../../../instrument/useLink';
 
 const names: Readonly<Record<InstrumentKind, string>> = {
@@ -133,12 +134,7 @@ export function Instrument({ kinds, used, simulate, onTake, taken }: InstrumentP
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, rowGap: 0.5, mt: 0.5, alignItems: 'flex-end' }}>
             {hello?.controls.map((c) => (
-              <ControlEntry
-                key={c.id}
-                control={c}
-                value={chosenOf(c, state.controls)}
-                onTurn={(option, turns) => link.turn({ control: c.id, option, turns })}
-              />
+              <ControlEntry key={c.id} control={c} value={chosenOf(c, state.controls)} link={link} />
             ))}
           </Box>
         </>
@@ -155,15 +151,15 @@ export function Instrument({ kinds, used, simulate, onTake, taken }: InstrumentP
 /** An eighth of a turn at a time, as one does on the engine. */
 const step = 1 / 8;
 
-function ControlEntry({
-  control,
-  value,
-  onTurn,
-}: {
+interface ControlProps {
   control: Control;
   value: string | null;
-  onTurn(option: string | null, turns: number | null): void;
-}) {
+  link: Link;
+}
+
+/** Drawn anew where it is turned, and not with every reading. */
+const ControlEntry = memo(function ControlEntry({ control, value, link }: ControlProps) {
+  const onTurn = (option: string | null, turns: number | null) => link.turn({ control: control.id, option, turns });
   switch (control.kind) {
     case 'choice':
       return (
@@ -194,4 +190,4 @@ function ControlEntry({
         </Box>
       );
   }
-}
+});

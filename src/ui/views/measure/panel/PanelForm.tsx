@@ -5,7 +5,7 @@ import MenuItem from '@mui/material/MenuItem';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
-import { useId, type KeyboardEvent } from 'react';
+import { memo, useId, type KeyboardEvent } from 'react';
 import { isGrid, type Block, type Draft, type Field, type Grid, type ReadField } from '../../../../core/measure/panel';
 import { useTypedEarly } from '../../../theme/typedEarly';
 import { Figure, unitsFor, Wrong } from './Figure';
@@ -69,7 +69,8 @@ function Words({ id, name, text, order, read, onText }: WordsProps) {
   );
 }
 
-export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
+/** Drawn anew where something is typed, and not with every reading of an instrument. */
+export const PanelForm = memo(function PanelForm({ blocks, draft, read, onChange }: FormProps) {
   /** What is changed by hand is no instrument's figure any more. */
   const by = (ids: readonly string[]) => Object.fromEntries(Object.entries(draft.by ?? {}).filter(([id]) => !ids.includes(id)));
   const text = (id: string, value: string) => onChange({ ...draft, text: { ...draft.text, [id]: value }, by: by([id]) });
@@ -222,4 +223,4 @@ export function PanelForm({ blocks, draft, read, onChange }: FormProps) {
       ))}
     </Box>
   );
-}
+});

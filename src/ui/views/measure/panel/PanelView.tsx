@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import ArrowBack from '@mui/icons-material/ArrowBack';
 import Print from '@mui/icons-material/PrintOutlined';
-import { useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
 import {
   fieldsOf,
   panelFile,
@@ -75,7 +75,9 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   const empty = Object.values(draft.text).every((t) => t.trim() === '');
   const typed = fieldsOf(blocks).flatMap((f) => (f.kind === 'figure' && f.quantity ? [f.quantity] : []));
   // A limit that is only looked up may be that of a reading which the panel works out.
-  const quantities = [...new Set([...typed, ...(panel.limits ?? []), ...result.lines.flatMap((l) => (l.keep ? [l.keep.quantity] : []))])];
+  const named = [...new Set([...typed, ...(panel.limits ?? []), ...result.lines.flatMap((l) => (l.keep ? [l.keep.quantity] : []))])].join();
+  const quantities = useMemo(() => named.split(',').filter(Boolean), [named]);
+  const typedIn = useCallback((d: Draft) => (setSaid(null), change(d)), [change]);
   const take = () => {
     if (taken.length === 0) return;
     change(withTaken(draft, taken));
@@ -180,7 +182,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
             }}
           >
             <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
-              <PanelForm blocks={blocks} draft={draft} read={read} onChange={(d) => (setSaid(null), change(d))} />
+              <PanelForm blocks={blocks} draft={draft} read={read} onChange={typedIn} />
               {panel.book && (
                 <Field
                   label="Where the figures of the book stand"

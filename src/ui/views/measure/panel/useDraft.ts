@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { emptyDraft, type Draft } from '../../../../core/measure/panel';
 
 const keyOf = (jobId: string, panel: string) => `ivrek-panel:${jobId}:${panel}`;
@@ -18,14 +18,17 @@ export function useDraft(jobId: string, panel: string): { draft: Draft; change(n
   const [draft, setDraft] = useState(emptyDraft);
   // After waking: the server's picture knows nothing of this device.
   useEffect(() => setDraft(left(key)), [key]);
-  const change = (next: Draft) => {
-    setDraft(next);
-    try {
-      localStorage.setItem(key, JSON.stringify(next));
-    } catch {
-      // No room on the device: it stays on the screen.
-    }
-  };
+  const change = useCallback(
+    (next: Draft) => {
+      setDraft(next);
+      try {
+        localStorage.setItem(key, JSON.stringify(next));
+      } catch {
+        // No room on the device: it stays on the screen.
+      }
+    },
+    [key],
+  );
   return {
     draft,
     change,
