@@ -78,6 +78,21 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   const named = [...new Set([...typed, ...(panel.limits ?? []), ...result.lines.flatMap((l) => (l.keep ? [l.keep.quantity] : []))])].join();
   const quantities = useMemo(() => named.split(',').filter(Boolean), [named]);
   const typedIn = useCallback((d: Draft) => (setSaid(null), change(d)), [change]);
+  // Kept as they are while an instrument speaks: drawing them anew with every reading costs frames.
+  const hazards = useMemo(() => <Hazards ids={panel.hazards} place={panel.id} />, [panel]);
+  const bookField = useMemo(
+    () =>
+      panel.book && (
+        <Field
+          label="Where the figures of the book stand"
+          value={draft.text[bookSource] ?? ''}
+          onChange={(e) => change({ ...draft, text: { ...draft.text, [bookSource]: e.target.value } })}
+          hint="the page: they are kept with it on the bike’s specification, and not asked again"
+          inputProps={{ maxLength: 200 }}
+        />
+      ),
+    [panel, draft, change],
+  );
   const take = () => {
     if (taken.length === 0) return;
     change(withTaken(draft, taken));
@@ -149,7 +164,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
           <Typography color="text.secondary" sx={{ mb: 0.5, maxWidth: '110ch', ...late(3) }}>
             {panel.about}
           </Typography>
-          <Hazards ids={panel.hazards} place={panel.id} />
+          {hazards}
           {takes.length > 0 && (
             <Box sx={late(2)}>
               <Instrument
@@ -183,15 +198,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
           >
             <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
               <PanelForm blocks={blocks} draft={draft} read={read} onChange={typedIn} />
-              {panel.book && (
-                <Field
-                  label="Where the figures of the book stand"
-                  value={draft.text[bookSource] ?? ''}
-                  onChange={(e) => change({ ...draft, text: { ...draft.text, [bookSource]: e.target.value } })}
-                  hint="the page: they are kept with it on the bike’s specification, and not asked again"
-                  inputProps={{ maxLength: 200 }}
-                />
-              )}
+              {bookField}
             </Box>
             <Box sx={{ position: { lg: 'sticky' }, top: 8, minWidth: 0 }}>
               <Outcome result={result} />
