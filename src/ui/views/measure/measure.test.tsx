@@ -156,6 +156,17 @@ describe('what is kept', () => {
     expect(screen.queryByRole('button', { name: 'Take it back' })).toBeNull();
   });
 
+  it('what was undone by itself before is passed over when the rest is taken back', async () => {
+    open('crank');
+    type({ 'run-out': '0.02', pin: '0.01' });
+    await kept(2);
+    press(/^Undo/);
+    press('Take it back');
+    expect(screen.getByText(/Taken back/)).toBeInTheDocument();
+    await waitFor(() => expect(types().slice(2)).toEqual(['undo', 'undo']));
+    expect(new Set(payloads('undo').map((p) => p.targetId as string))).toEqual(new Set(sent.slice(0, 2).map((c) => c.id)));
+  });
+
   it('what was typed about the circumstances goes along with every figure', async () => {
     open('crank');
     type({ 'run-out': '0.02', air: '17.5' });

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import ArrowBack from '@mui/icons-material/ArrowBack';
 import Print from '@mui/icons-material/PrintOutlined';
-import { useCallback, useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
+import { Suspense, useCallback, useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
 import {
   fieldsOf,
   panelFile,
@@ -239,7 +239,10 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
           {many && <Lines lines={result.lines} />}
         </Box>
       </Tag>
-      <History quantities={quantities} panel={panel.name} />
+      {/* The panel does not wait for what was measured before. */}
+      <Suspense fallback={null}>
+        <History quantities={quantities} panel={panel.name} />
+      </Suspense>
     </Box>
   );
 }

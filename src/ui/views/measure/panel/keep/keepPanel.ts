@@ -1,4 +1,5 @@
 import { applicability, factsOf } from '../../../../../core/knowledge';
+import { isUndone } from '../../../../../core/command';
 import { forBike } from '../../../../../core/measure';
 import {
   fieldsOf,
@@ -156,9 +157,9 @@ function keepWords({ used, panel, draft, result, fields, kept, done }: Keeping):
   return ok;
 }
 
-/** Takes entries of this job back, the newest first. False where one of them is built upon by now. */
+/** Takes entries of this job back, the newest first; what was taken back already is passed over. False where one is built upon by now. */
 export const takeBack = ({ store }: UsedJob, entries: readonly string[]): boolean =>
-  [...entries].reverse().every((id) => store.undo(id).ok);
+  [...entries].reverse().every((id) => isUndone(store.get().state.journal, id) || store.undo(id).ok);
 
 /**
  * Keeps a panel: what speaks to the tracer goes to it with its reading, every other figure of a quantity is a reading of its
