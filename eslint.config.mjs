@@ -41,5 +41,23 @@ export default ts.config(
       ],
     },
   },
+  {
+    files: ['src/ui/**/*.tsx'],
+    ignores: ['**/*.test.tsx', 'src/ui/parts/later.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: 'react',
+              importNames: ['lazy', 'Suspense'],
+              message: 'use parts/later: a boundary drawn by the server comes with a script in the page, which is refused',
+            },
+          ],
+        },
+      ],
+    },
+  },
   { files: ['scripts/**', 'launcher/**', 'e2e/**', 'bench/**'], rules: { 'no-console': 'off' } },
 );

@@ -7,7 +7,7 @@ import Keyboard from '@mui/icons-material/Keyboard';
 import KeyboardHide from '@mui/icons-material/KeyboardHide';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
-import { createContext, Suspense, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { spineOf, type StageId } from '../../core/stage';
 import { buildModel, standing } from '../../core/trace';
 import { list, type JobSnapshot as Snapshot } from '../../core/record';
@@ -136,11 +136,9 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
         <Waits />
         {children}
       </Bench>
-      <Suspense fallback={null}>
-        {trayOpen && <Tray onClose={() => setTrayOpen(false)} />}
-        {waiting && <WaitDialog onClose={() => setWaiting(false)} />}
-        {logOpen && <LogDrawer onClose={() => setLogOpen(false)} />}
-      </Suspense>
+      {trayOpen && <Tray onClose={() => setTrayOpen(false)} />}
+      {waiting && <WaitDialog onClose={() => setWaiting(false)} />}
+      {logOpen && <LogDrawer onClose={() => setLogOpen(false)} />}
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
+import { renderToReadableStream } from 'react-dom/server.browser';
 import { describe, expect, it, vi } from 'vitest';
 import { Root } from '../theme/Root';
 import { BarActs, MoreActs, type BarAct } from './BarActs';
@@ -119,11 +120,7 @@ describe('how this device stands', () => {
 describe('a part of the screen that is fetched later', () => {
   it('comes', async () => {
     const Part = later(() => Promise.resolve({ default: ({ words }: { words: string }) => <b>{words}</b> }));
-    render(
-      <Suspense fallback={null}>
-        <Part words="here" />
-      </Suspense>,
-    );
+    render(<Part words="here" />);
     expect(await screen.findByText('here')).toBeInTheDocument();
   });
 
@@ -133,9 +130,7 @@ describe('a part of the screen that is fetched later', () => {
     render(
       <>
         <p>The bike</p>
-        <Suspense fallback={null}>
-          <Part />
-        </Suspense>
+        <Part />
       </>,
     );
     expect(await screen.findByRole('alert')).toHaveTextContent('could not be fetched');
@@ -155,6 +150,20 @@ describe('a part of the screen that is fetched later', () => {
     await vi.waitFor(() => expect(container).toBeEmptyDOMElement());
     removeEventListener('error', swallow);
     error.mockRestore();
+  });
+
+  it('is no part of the page that the server sends, where React would add it with a script; what stands meanwhile is', async () => {
+    const page = () => ({ default: () => <b>{'a long part '.repeat(2000)}</b> });
+    const Part = later(() => Promise.resolve(page()), <i>Coming</i>);
+    const Plain = lazy(() => Promise.resolve(page()));
+    const sent = async (part: ReactNode) => new Response(await renderToReadableStream(<main>{part}</main>)).text();
+    expect(await sent(<Part />)).toBe('<main><i>Coming</i></main>');
+    const plain = (
+      <Suspense fallback={<i>Coming</i>}>
+        <Plain />
+      </Suspense>
+    );
+    expect(await sent(plain)).toContain('<script');
   });
 });
 

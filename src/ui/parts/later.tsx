@@ -1,5 +1,5 @@
 import Alert from '@mui/material/Alert';
-import { lazy, type ComponentType } from 'react';
+import { lazy, Suspense, useSyncExternalStore, type ComponentType, type ReactNode } from 'react';
 
 /** In the place of a part of the screen that could not be fetched. The rest of the screen goes on. */
 function Missing() {
@@ -11,6 +11,26 @@ function Missing() {
   );
 }
 
-/** A part of a screen that is fetched when it is wanted. Where it cannot be, it says so and takes nothing else along. */
-export const later = <P extends object>(load: () => Promise<{ default: ComponentType<P> }>) =>
-  lazy(() => load().catch((): { default: ComponentType<P> } => ({ default: Missing })));
+const never = () => () => undefined;
+
+/**
+ * A part of a screen that is fetched when it is wanted; `meanwhile` stands in its place. Where it cannot be fetched, it says so and takes
+ * nothing else along. It is never part of the page that the server sends: React would add it with scripts in the page, which a browser
+ * told to run none of those refuses.
+ */
+export function later<P extends object>(load: () => Promise<{ default: ComponentType<P> }>, meanwhile: ReactNode = null) {
+  const Part = lazy(() => load().catch((): { default: ComponentType<P> } => ({ default: Missing })));
+  return function Later(props: P) {
+    const awake = useSyncExternalStore(
+      never,
+      () => true,
+      () => false,
+    );
+    if (!awake) return meanwhile;
+    return (
+      <Suspense fallback={meanwhile}>
+        <Part {...props} />
+      </Suspense>
+    );
+  };
+}

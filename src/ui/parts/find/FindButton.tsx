@@ -1,6 +1,6 @@
 import IconButton from '@mui/material/IconButton';
 import Search from '@mui/icons-material/Search';
-import { Suspense, useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { later } from '../later';
 
 const load = () => import('./FindDialog');
@@ -46,7 +46,7 @@ export function FindButton() {
       <IconButton color="inherit" onClick={() => setOpen(true)} aria-label="Find" aria-keyshortcuts="f">
         <Search />
       </IconButton>
-      <Suspense fallback={null}>{open && <FindDialog taken={taken} onClose={() => setOpen(false)} />}</Suspense>
+      {open && <FindDialog taken={taken} onClose={() => setOpen(false)} />}
     </>
   );
 }

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import HelpOutline from '@mui/icons-material/HelpOutlined';
-import { Suspense, useEffect, useRef, useState, type ComponentType, type KeyboardEvent, type RefObject } from 'react';
+import { useEffect, useRef, useState, type ComponentType, type KeyboardEvent, type RefObject } from 'react';
 import type { Understanding } from '../../../core/line';
 import { fonts } from '../../theme/tokens';
 import { useTypedEarly } from '../../theme/typedEarly';
@@ -102,17 +102,15 @@ export function BenchLine({
       sx={{ position: 'relative', zIndex: 5, bgcolor: '#1d3b2f', color: '#f4eedf', borderTop: '3px solid #b5852f' }}
     >
       {awake && (
-        <Suspense fallback={null}>
-          <Panel
-            text={text}
-            chosen={chosen}
-            open={open}
-            desk={desk}
-            onText={write}
-            onKept={() => write('')}
-            onFocus={() => field.current?.focus()}
-          />
-        </Suspense>
+        <Panel
+          text={text}
+          chosen={chosen}
+          open={open}
+          desk={desk}
+          onText={write}
+          onKept={() => write('')}
+          onFocus={() => field.current?.focus()}
+        />
       )}
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, px: { xs: 1, md: 2 }, minHeight: 56 }}>
         <Box component="span" aria-hidden sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.6rem', color: '#e0b35c' }}>

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { Suspense, useState } from 'react';
+import { useState } from 'react';
 import type { Photo } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { PhotoPick } from './PhotoPick';
@@ -40,9 +40,7 @@ export function PhotoStrip({ of, label, fixed = false }: { of: Subject | Subject
           }}
         />
       )}
-      <Suspense fallback={null}>
-        {open && <PhotoDialog photos={photos} startId={open} label={label} onClose={() => setOpen(null)} />}
-      </Suspense>
+      {open && <PhotoDialog photos={photos} startId={open} label={label} onClose={() => setOpen(null)} />}
     </Box>
   );
 }

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { lazy, Suspense, useEffect, useState, type ComponentType } from 'react';
+import { useEffect, useState, type ComponentType } from 'react';
 import type { JobRecord } from '../../../core/handover';
 import type { JobSnapshot, State, Yard } from '../../../core/record';
 import type { Ranking } from '../../../core/trace';
@@ -9,25 +9,26 @@ import { deviceFor } from '../../device/device';
 import { openShelves } from '../../device/database';
 import type { Item } from '../../device/types';
 import { Unsent } from '../../parts/JobShell';
+import { later } from '../../parts/later';
 import { Page } from '../../parts/Page';
 import type { NextBoardProps } from '../next/NextView';
 
 // Each screen is fetched when it is wanted; all of them lie on the device already.
-const NextView = lazy(() => import('../next/NextView'));
-const NewBikeView = lazy(() => import('../bookin/NewBikeView'));
-const RecordView = lazy(() => import('../handover/RecordView'));
-const TraceView = lazy(() => import('../trace/TraceView'));
+const NextView = later(() => import('../next/NextView'));
+const NewBikeView = later(() => import('../bookin/NewBikeView'));
+const RecordView = later(() => import('../handover/RecordView'));
+const TraceView = later(() => import('../trace/TraceView'));
 const views: Record<string, ComponentType<{ snapshot: JobSnapshot }>> = {
-  'book-in': lazy(() => import('../bookin/BookInView')),
-  look: lazy(() => import('../look/LookView')),
-  strip: lazy(() => import('../strip/StripView')),
-  measure: lazy(() => import('../measure/MeasureView')),
-  decide: lazy(() => import('../decide/DecideView')),
-  parts: lazy(() => import('../parts/PartsView')),
-  rebuild: lazy(() => import('../rebuild/RebuildView')),
-  start: lazy(() => import('../start/StartView')),
-  tune: lazy(() => import('../tune/TuneView')),
-  handover: lazy(() => import('../handover/HandOverView')),
+  'book-in': later(() => import('../bookin/BookInView')),
+  look: later(() => import('../look/LookView')),
+  strip: later(() => import('../strip/StripView')),
+  measure: later(() => import('../measure/MeasureView')),
+  decide: later(() => import('../decide/DecideView')),
+  parts: later(() => import('../parts/PartsView')),
+  rebuild: later(() => import('../rebuild/RebuildView')),
+  start: later(() => import('../start/StartView')),
+  tune: later(() => import('../tune/TuneView')),
+  handover: later(() => import('../handover/HandOverView')),
 };
 
 type Screen =
@@ -86,7 +87,7 @@ export default function ShedApp() {
     screenFor(location.pathname).then(setScreen, () => setScreen({ kind: 'none', why: 'What lies on this device cannot be read.' }));
   }, []);
   if (!screen) return null;
-  return <Suspense fallback={null}>{draw(screen)}</Suspense>;
+  return draw(screen);
 }
 
 function draw(screen: Screen) {

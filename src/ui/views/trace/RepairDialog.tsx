@@ -3,15 +3,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { lastRepairId, type SuspectView } from '../../../core/trace';
 import { openComplaints } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
 import { Field } from '../../parts/Field';
 import { Hazards } from '../../parts/Hazards';
+import { later } from '../../parts/later';
 
-const FaultForm = lazy(async () => ({ default: (await import('../own/FaultForm')).FaultForm }));
+const FaultForm = later(async () => ({ default: (await import('../own/FaultForm')).FaultForm }));
 
 interface Form {
   cause: string;
@@ -130,28 +131,26 @@ export default function RepairDialog({ suspect, onClose }: { suspect: SuspectVie
         </Box>
       </Box>
       {remembering && (
-        <Suspense fallback={null}>
-          <FaultForm
-            knowledge={knowledge}
-            currency={store.snapshot.shop.currency}
-            title="A fault of our own"
-            draftKey={`ivrek-own-from-${jobId}`}
-            first={{ ...draftFrom(getValues()), brings: noticed(complaint) }}
-            onKeep={({ fault: made, finding, test }) => {
-              const entry = <T,>(body: T | null) => (body ? [{ id: store.newId(), body }] : []);
-              const faults = entry(made);
-              const payload = { faults, findings: entry(finding), tests: entry(test), figures: [] };
-              const done = store.act('own.add', 'own', faults[0].id, payload);
-              if (done.ok) {
-                setRemembered(made.id);
-                setRemembering(false);
-                setValue('cause', getValues('cause').trim() || made.name);
-              }
-              return done.ok;
-            }}
-            onClose={() => setRemembering(false)}
-          />
-        </Suspense>
+        <FaultForm
+          knowledge={knowledge}
+          currency={store.snapshot.shop.currency}
+          title="A fault of our own"
+          draftKey={`ivrek-own-from-${jobId}`}
+          first={{ ...draftFrom(getValues()), brings: noticed(complaint) }}
+          onKeep={({ fault: made, finding, test }) => {
+            const entry = <T,>(body: T | null) => (body ? [{ id: store.newId(), body }] : []);
+            const faults = entry(made);
+            const payload = { faults, findings: entry(finding), tests: entry(test), figures: [] };
+            const done = store.act('own.add', 'own', faults[0].id, payload);
+            if (done.ok) {
+              setRemembered(made.id);
+              setRemembering(false);
+              setValue('cause', getValues('cause').trim() || made.name);
+            }
+            return done.ok;
+          }}
+          onClose={() => setRemembering(false)}
+        />
       )}
     </Dialog>
   );

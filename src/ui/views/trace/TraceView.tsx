@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
-import { Suspense, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Ranking, SuspectView, TestView } from '../../../core/trace';
 import { openComplaints, untested } from '../../../core/stage';
 import { cents } from '../../../core/money';
@@ -29,7 +29,7 @@ import { Together } from './Together';
 import { Trail } from './Trail';
 import { later } from '../../parts/later';
 
-const Course = later(() => import('./Course'));
+const Course = later(() => import('./Course'), <Typography color="text.secondary">Drawing…</Typography>);
 const RepairDialog = later(() => import('./RepairDialog'));
 
 export default function TraceView({ snapshot, ranking }: { snapshot: Snapshot; ranking: Ranking }) {
@@ -77,9 +77,7 @@ function Trace({ first }: { first: Ranking }) {
         <Schools schools={schools} />
         <Tag title="How the odds moved" level="h3">
           {course ? (
-            <Suspense fallback={<Typography color="text.secondary">Drawing…</Typography>}>
-              <Course ranking={ranking} />
-            </Suspense>
+            <Course ranking={ranking} />
           ) : (
             <Button variant="outlined" onClick={() => setCourse(true)}>
               Draw the course
@@ -88,7 +86,7 @@ function Trace({ first }: { first: Ranking }) {
           <Trail />
         </Tag>
       </Box>
-      <Suspense fallback={null}>{repairing && <RepairDialog suspect={repairing.suspect} onClose={() => setRepairing(null)} />}</Suspense>
+      {repairing && <RepairDialog suspect={repairing.suspect} onClose={() => setRepairing(null)} />}
     </Box>
   );
 }

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { Suspense, useState } from 'react';
+import { useState } from 'react';
 import { changedTogether, trailMarkdown, trailOf, trailSvg } from '../../../core/trace/trail';
 import { later } from '../../parts/later';
 import { saveFile } from '../../job/saveFile';
@@ -31,7 +31,7 @@ export function Trail() {
         <Button onClick={() => saveFile(`${name}.md`, 'text/markdown', trailMarkdown(title, steps()))}>Trail as text</Button>
         <Button onClick={() => saveFile(`${name}.svg`, 'image/svg+xml', trailSvg(title, steps()))}>Trail as a picture</Button>
       </Box>
-      <Suspense fallback={null}>{open && <TrailDialog title={title} steps={steps()} onClose={() => setOpen(false)} />}</Suspense>
+      {open && <TrailDialog title={title} steps={steps()} onClose={() => setOpen(false)} />}
     </Box>
   );
 }

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { memo, Suspense } from 'react';
+import { memo } from 'react';
 import { factsOf } from '../../../../core/knowledge';
 import { fromSi, show } from '../../../../core/quantity';
 import { circumstanceWords, groupBy, list, type Reading } from '../../../../core/record';
@@ -53,9 +53,7 @@ export default memo(function History({ quantities, panel }: { quantities: readon
             </Typography>
             {times.length > 1 && (
               <Box aria-hidden sx={{ height: 120 }}>
-                <Suspense fallback={null}>
-                  <HistoryChart data={data} places={places} />
-                </Suspense>
+                <HistoryChart data={data} places={places} />
               </Box>
             )}
           </Box>

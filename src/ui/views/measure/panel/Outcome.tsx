@@ -9,7 +9,7 @@ import type { Result, Tone } from '../../../../core/measure/panel';
 import { LimitBar } from '../../../parts/LimitBar';
 import { later } from '../../../parts/later';
 
-const Drawing = later(() => import('./Drawing'));
+const Drawing = later(() => import('./Drawing'), <Box sx={{ height: 236 }} />);
 
 const looks: Record<Tone, { word: string; colour: string; icon: typeof WarningAmber }> = {
   good: { word: 'Good', colour: 'bench.green', icon: CheckCircleOutline },

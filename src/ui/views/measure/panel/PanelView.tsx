@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import ArrowBack from '@mui/icons-material/ArrowBack';
 import Print from '@mui/icons-material/PrintOutlined';
-import { Suspense, useCallback, useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
 import {
   fieldsOf,
   panelFile,
@@ -239,10 +239,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
           {many && <Lines lines={result.lines} />}
         </Box>
       </Tag>
-      {/* The panel does not wait for what was measured before. */}
-      <Suspense fallback={null}>
-        <History quantities={quantities} panel={panel.name} />
-      </Suspense>
+      <History quantities={quantities} panel={panel.name} />
     </Box>
   );
 }
