@@ -18,14 +18,11 @@ test('a trace goes on by keys alone, and a theory that is held is refuted by wha
     await page.keyboard.press('a');
     const list = page.getByRole('combobox', { name: 'Take another test' });
     await expect(list).toBeFocused();
-    await page.keyboard.press('Enter');
-    await page.getByRole('listbox').waitFor();
-    await page.keyboard.type('Flick closed');
+    await page.keyboard.type('contacts apart');
+    await expect(page.getByRole('option')).toHaveCount(1);
     await page.keyboard.press('Enter');
     const card = page.getByTestId('test-card');
     await expect(card).toContainText('Flick closed contacts apart');
-    await page.keyboard.press('Escape');
-    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     const third = await card.locator('[data-main]').allInnerTexts();
     const n = third.findIndex((t) => t.replace(/^\d\s*/, '').trim() === 'Spark') + 1;
     await page.keyboard.press(String(n));

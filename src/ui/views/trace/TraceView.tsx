@@ -1,11 +1,9 @@
 import { testById } from '../../../core/knowledge';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
-import { useRef, useState } from 'react';
-import type { Ranking, SuspectView, TestView } from '../../../core/trace';
+import { useState } from 'react';
+import type { Ranking, SuspectView } from '../../../core/trace';
 import { openComplaints, untested } from '../../../core/stage';
 import { cents } from '../../../core/money';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
@@ -16,11 +14,11 @@ import { Empty } from '../../parts/Empty';
 import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
 import { TestCard } from '../../parts/test/TestCard';
-import { useBareKeys } from '../../parts/useBareKeys';
 import { AskCard } from './AskCard';
 import { Complaints } from './Complaints';
 import { FoundLine } from './FoundLine';
 import { Ledger } from './Ledger';
+import { OtherTests } from './OtherTests';
 import { RetestCard } from './RetestCard';
 import { Schools } from './Schools';
 import { Suspects } from './Suspects';
@@ -104,7 +102,7 @@ function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
   const { next } = ranking;
   const key = chosen ?? (next.kind === 'test' ? next.key : null);
   const view = key ? ranking.tests.find((t) => t.key === key) : undefined;
-  const others = <OtherTests ranking={ranking} value={key} onChoose={onChoose} />;
+  const others = <OtherTests ranking={ranking} onChoose={onChoose} />;
   if (view) {
     const recommended = next.kind === 'test' && next.key === view.key;
     const common = {
@@ -155,43 +153,5 @@ function AskOwner({ ranking }: { ranking: Ranking }) {
       Ask the owner before the repair: {money(ranking.askOwner!.remaining)} of what was agreed is left, and from here it is expected to cost
       about {money(ranking.askOwner!.expected)}.
     </Typography>
-  );
-}
-
-function OtherTests({ ranking, value, onChoose }: { ranking: Ranking; value: string | null; onChoose: (key: string | null) => void }) {
-  const { store } = useJob();
-  const field = useRef<HTMLElement>(null);
-  // Without the mouse: a for another test, a digit for the answer.
-  useBareKeys((key) => {
-    if (key !== 'a') return false;
-    field.current?.focus();
-    return true;
-  });
-  const line = (t: TestView) =>
-    `${t.minutes + t.accessMinutes} min${t.gate ? ', hidden now' : `, ${Math.round(t.cost)} ${store.snapshot.shop.currency}`}`;
-  return (
-    <Select
-      displayEmpty
-      value=""
-      onChange={(e) => onChoose(e.target.value || null)}
-      renderValue={() => 'Another test'}
-      inputRef={field}
-      inputProps={{ 'aria-label': 'Take another test', 'aria-keyshortcuts': 'a' }}
-      sx={{ minWidth: 150 }}
-      MenuProps={{ slotProps: { paper: { sx: { maxHeight: 460 } } } }}
-    >
-      <MenuItem value="">The one worth doing next</MenuItem>
-      {ranking.tests.map((t) => (
-        <MenuItem key={t.key} value={t.key} selected={t.key === value}>
-          <Box>
-            {t.name}
-            <Typography variant="body2" color="text.secondary">
-              {line(t)}
-              {t.parts && !t.gate ? ` · parts ${t.parts}` : ''}
-            </Typography>
-          </Box>
-        </MenuItem>
-      ))}
-    </Select>
   );
 }
