@@ -25,6 +25,7 @@ const of = (kind: TableName | null, body: ClassConstructor<object>): Shape => ({
 export const shapes: Readonly<Record<string, Shape>> = {
   'person.add': of('person', intake.PersonBody),
   'bike.bookIn': of('bike', intake.BookInBody),
+  'job.open': of('job', intake.OpenJobBody),
   'bike.set': of('bike', intake.BikeSetBody),
   'job.set': of('job', intake.JobSetBody),
   'owner.set': of('owner', intake.OwnerSetBody),

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { jobSnapshot } from '../../src/server/queries/job';
 import { id, script, takeBack, uid } from '../fixtures/commands';
 import { freshDatabase, openBoth, shopA, shopB, type TestDatabase } from './database';
-import { sendAll } from './filled';
+import { openScript, sendAll } from './filled';
 
 let t: TestDatabase;
 beforeAll(async () => {
@@ -16,14 +16,15 @@ const counted = async (shopId = shopA) => (await jobSnapshot(t.pool, shopId, id.
 describe('what a shop’s closed jobs turned out to be', () => {
   it('is empty until a job is handed over, then names its cause; another shop hears nothing of it', async () => {
     const all = script();
-    await sendAll(t.pool, shopA, all.slice(0, -1));
+    const handOver = all.find((c) => c.type === 'job.handOver')!;
+    await sendAll(t.pool, shopA, openScript());
     expect(await counted()).toEqual({ causes: 0, found: {} });
-    await sendAll(t.pool, shopA, all.slice(-1));
+    await sendAll(t.pool, shopA, [handOver]);
     const now = await counted();
     expect(now!.causes).toBeGreaterThan(0);
     expect(Object.values(now!.found).reduce((a, b) => a + b, 0)).toBe(now!.causes);
     expect(Object.keys(now!.found)).toContain('points-dirty');
-    await sendAll(t.pool, shopA, [takeBack('undo', 42_000, all.at(-1)!.id)]);
+    await sendAll(t.pool, shopA, [takeBack('undo', 42_000, handOver.id)]);
     expect(await counted()).toEqual({ causes: 0, found: {} });
     await sendAll(t.pool, shopB, [{ ...all[1], id: uid(41_000) }]);
     expect(await counted(shopB)).toEqual({ causes: 0, found: {} });

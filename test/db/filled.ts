@@ -13,8 +13,8 @@ export async function sendAll(pool: pg.Pool, shopId: string, commands: readonly 
   }
 }
 
-/** The script of every command type, but for the hand-over, so that work can go on. */
-export const openScript = (): Command[] => script().filter((c) => c.type !== 'job.handOver');
+/** The script of every command type, but for the hand-over and what comes after it, so that work can go on. */
+export const openScript = (): Command[] => script().filter((c) => c.type !== 'job.handOver' && c.type !== 'job.open');
 
 /** Someone else's work on the same job, in one transaction. */
 export async function sendOne(pool: pg.Pool, shopId: string, c: Command): Promise<void> {

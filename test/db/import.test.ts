@@ -83,6 +83,36 @@ describe('a job brought in', () => {
     expect(await importJob(home.pool, shopA, read(back), {}, false)).toMatchObject({ fresh: 0, conflicts: [], done: true });
   });
 
+  it('of a bike that was here before brings its earlier visit along, and finds it where it is known', async () => {
+    const back = uid(n++);
+    const open = makeCommand({
+      id: uid(n++),
+      type: 'job.open',
+      kind: 'job',
+      entityId: back,
+      madeAt: '2031-04-02T08:00:00.000Z',
+      after: null,
+      payload: { bikeId: id.bike, complaintId: uid(n++), words: 'Smokes', symptoms: {}, rate: '38.00' },
+    });
+    const visited = await freshDatabase();
+    try {
+      await openBoth(visited.pool);
+      await importJob(visited.pool, shopA, read(zip), {}, false);
+      await sendAll(visited.pool, shopA, [open], id.person);
+      const second = (await exportZip(visited.pool, shopA, back))!;
+      // Where nothing is known of it, all of it comes.
+      expect(await bring(second)).toMatchObject({ done: true, conflicts: [], bike: 'Quillon 350', photos: 1, missingPhotos: 0 });
+      for (const job of [id.job, back])
+        expect(withoutNumbers((await jobSnapshot(other.pool, shopB, job, null))!)).toEqual(
+          withoutNumbers((await jobSnapshot(visited.pool, shopA, job, null))!),
+        );
+      // Where the first visit is known, only the second is new.
+      expect(await importJob(home.pool, shopA, read(second), {}, true)).toMatchObject({ fresh: 1, conflicts: [] });
+    } finally {
+      await visited.drop();
+    }
+  });
+
   it('twice changes nothing the second time', async () => {
     await bring(zip);
     const before = await tablesOf(other.pool, shopB);

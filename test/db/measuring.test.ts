@@ -10,27 +10,23 @@ import { openScript, sendAll } from './filled';
 // What the measuring bench asks of the server: limits to copy, and readings of a bike's other jobs.
 
 let db: TestDatabase;
-const other = { job: uid(900), bike: uid(901), reading: uid(902) };
-const command = (type: string, kind: 'bike' | 'reading', entityId: string, payload: object) =>
+const other = { job: uid(900), reading: uid(902) };
+const command = (type: string, kind: 'job' | 'reading', entityId: string, payload: object) =>
   makeCommand({ id: crypto.randomUUID(), type, kind, entityId, madeAt: '2030-03-01T10:00:00.000Z', after: null, payload });
 
 beforeAll(async () => {
   db = await freshDatabase();
   await openBoth(db.pool);
   await sendAll(db.pool, shopA, openScript());
+  // The bike comes back: another visit of it, with a reading of its own.
   await sendAll(db.pool, shopA, [
-    command('bike.bookIn', 'bike', other.bike, {
-      bikeId: other.bike,
-      newJobId: other.job,
-      ownerId: uid(903),
-      personalId: uid(904),
+    command('job.open', 'job', other.job, {
+      bikeId: id.bike,
       complaintId: uid(905),
-      name: 'Marram 80',
-      words: 'Loses its pull',
+      words: 'Smokes since the autumn',
       symptoms: {},
-      rate: '35.00',
+      rate: '38.00',
     }),
-    // A reading on the first bike, taken while another job was open.
     command('reading.add', 'reading', other.reading, {
       jobId: other.job,
       position: '1',
@@ -59,12 +55,22 @@ describe('limits', () => {
 });
 
 describe('readings of a bike', () => {
-  it('from its other jobs come along beside the job’s own, and are not in its file', async () => {
+  it('from its other jobs come along beside the job’s own', async () => {
     const snapshot = (await jobSnapshot(db.pool, shopA, id.job, null))!;
     expect(snapshot.earlier?.map((r) => r.id)).toEqual([other.reading]);
     expect(snapshot.rows.reading?.some((r) => r.id === other.reading)).toBe(false);
+    const back = (await jobSnapshot(db.pool, shopA, other.job, null))!;
+    expect(back.rows.reading?.map((r) => r.id)).toEqual([other.reading]);
+    expect(back.earlier?.map((r) => r.id)).toEqual(snapshot.rows.reading?.map((r) => r.id));
+    // The limits of the book belong to the bike.
+    expect(back.rows.spec).toEqual(snapshot.rows.spec);
+  });
+
+  it('a job’s file has its own and those of the visits before it, not of those after', async () => {
     expect(JSON.stringify(await exportJob(db.pool, shopA, id.job))).not.toContain(other.reading);
-    // The other job has it as its own, and nothing beside it.
-    expect((await jobSnapshot(db.pool, shopA, other.job, null))!.earlier).toEqual([]);
+    const file = (await exportJob(db.pool, shopA, other.job))!;
+    const ids = file.rows.reading!.map((r) => r.id);
+    expect(ids[0]).toBe(other.reading);
+    expect(ids.length).toBeGreaterThan(1);
   });
 });

@@ -34,6 +34,14 @@ export class BookInBody {
   @Decimal() rate!: string;
 }
 
+export class OpenJobBody {
+  @Id() bikeId!: string;
+  @Id() complaintId!: string;
+  @Words(2000) words!: string;
+  @symptomMap() symptoms!: Record<string, SymptomAnswer>;
+  @Decimal() rate!: string;
+}
+
 const answers = ['yes', 'no'];
 
 export class BikeFields {

@@ -56,6 +56,25 @@ describe('every command type', () => {
   });
 });
 
+describe('a bike that is back', () => {
+  it('opens another job on it, while the first stays as it was', () => {
+    const { state, command } = upTo('job.open');
+    const after = run(state, command);
+    expect([...after.rows.job.values()].map((j) => [j.id, j.bikeId, j.handedOverAt !== null])).toEqual([
+      [id.job, id.bike, true],
+      [id.job2, id.bike, false],
+    ]);
+    expect(after.rows.bike).toBe(state.rows.bike);
+    expect(after.journal.at(-1)!.jobId).toBe(id.job2);
+  });
+
+  it('has to be one that is known', () => {
+    const { state, command } = upTo('job.open');
+    const payload = { ...(command.payload as object), bikeId: uid(77) };
+    expect(refusal(state, { ...command, payload })?.code).toBe('missing');
+  });
+});
+
 describe('undo', () => {
   it('is refused, with the list, when later work builds on it', () => {
     const { state, command, rest } = upTo('step.add');
@@ -150,7 +169,7 @@ describe('rules of the work', () => {
 
   it('a bike with something provisional that may not leave is not handed over', () => {
     const { state, command } = upTo('provisional.end');
-    const handOver = script().at(-1)!;
+    const handOver = script().find((c) => c.type === 'job.handOver')!;
     expect(refusal(state, handOver)?.message).toMatch(/may not leave: Tie on the panel/);
     expect(refusal(run(state, command), handOver)).toBeNull();
   });
@@ -167,7 +186,7 @@ describe('rules of the work', () => {
       payload: { jobId: id.job, what: 'x', due: 'y' },
     });
     expect(refusal(all, more)?.code).toBe('closed');
-    expect(refusal(run(all, takeBack('undo', 5002, script().at(-1)!.id)), more)).toBeNull();
+    expect(refusal(run(all, takeBack('undo', 5002, all.journal.find((e) => e.type === 'job.handOver')!.id)), more)).toBeNull();
   });
 
   it('a wait needs a time', () => {

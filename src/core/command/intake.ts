@@ -30,6 +30,27 @@ const bookIn = define<Omit<BookIn, 'jobId'> & { newJobId: string }>('bike.bookIn
   },
 });
 
+interface OpenJob {
+  bikeId: string;
+  complaintId: string;
+  words: string;
+  symptoms: Record<string, SymptomAnswer>;
+  rate: string;
+}
+/** A bike that was here before comes back: another visit of it, with what is known of the bike, its book and its owner. */
+const openJob = define<OpenJob>('job.open', {
+  needs: (p) => [
+    { table: 'bike', id: p.bikeId },
+    { table: 'complaint', id: p.complaintId },
+  ],
+  job: (_p, _s, c) => c.entity.id,
+  draft: (d, p, c) => {
+    d.need('bike', p.bikeId);
+    d.insert('job', { ...freshJob, id: c.entity.id, bikeId: p.bikeId, openedAt: c.madeAt, rate: p.rate });
+    d.insert('complaint', complaintRow(p.complaintId, c.entity.id, p.words, p.symptoms));
+  },
+});
+
 /** A complaint as it begins: open, not explained. */
 export function complaintRow(
   id: string,
@@ -75,4 +96,4 @@ const personAdd = define<{ name: string }>('person.add', {
   draft: (d, p, c) => void d.insert('person', { id: c.entity.id, name: p.name }),
 });
 
-export const intake = [bookIn, bikeSet, jobSet, ownerSet, complaintAdd, complaintSet, consentGive, personAdd];
+export const intake = [bookIn, openJob, bikeSet, jobSet, ownerSet, complaintAdd, complaintSet, consentGive, personAdd];

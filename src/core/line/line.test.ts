@@ -97,13 +97,14 @@ describe('everything that can be said', () => {
     for (const c of [context, gone, fresh])
       for (const p of subjects.flatMap((s) => s.phrases))
         for (const m of understand(p.example, c).meanings) for (const a of m.acts) if ('type' in a) made.add(a.type);
-    // Pins and photos are pointed at and taken, bikes are booked in with three fields, the tray is decided by a tap, and what
+    // Pins and photos are pointed at and taken, bikes are booked in with three fields and once more with one, the tray is decided by a tap, and what
     // the shop knows itself has forms of its own.
     const byHand = [
       'own.add',
       'own.change',
       'own.retire',
       'bike.bookIn',
+      'job.open',
       'photo.add',
       'photo.remove',
       'pin.add',

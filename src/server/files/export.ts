@@ -3,7 +3,8 @@ import { zipSync, strToU8, type Zippable } from 'fflate';
 import type pg from 'pg';
 import { lookAt } from '../db/pool';
 import { snapshotIn } from '../queries/job';
-import type { AnyRow, Personal, Photo, TableName } from '../../core/record';
+import { rowsWhere } from '../db/rows';
+import { jobTables, type AnyRow, type Personal, type Photo, type TableName } from '../../core/record';
 import { readPhoto } from './photos';
 
 /** One line of the journal as it stands in a file: the command, what it did, and who sent it when. */
@@ -23,7 +24,10 @@ export interface FiledEntry {
   receivedAt: string;
 }
 
-/** One job as a file: rows, the people it names, and every journal line. Described by docs/job.schema.json. */
+/**
+ * One job as a file: rows, the people it names, and every journal line. A bike that was here before brings its earlier jobs along: it was
+ * booked in by the first of them. Described by docs/job.schema.json.
+ */
 export interface JobFile {
   format: 'ivrek-job';
   version: 1 | 2;
@@ -42,13 +46,19 @@ export async function exportJob(from: pg.Pool, shopId: string, jobId: string): P
     const snapshot = await snapshotIn(db, shopId, jobId, null);
     if (!snapshot) return null;
     const bikeId = (snapshot.rows.bike![0] as { id: string }).id;
+    const visits = (await rowsWhere(db, 'job', 'bikeId', [bikeId])).map((j) => j.id);
+    const jobIds = visits.slice(0, visits.indexOf(jobId) + 1);
+    const earlier = jobIds.slice(0, -1);
+    const { rows: mine } = snapshot;
+    mine.job!.push(...(await rowsWhere(db, 'job', 'id', earlier)));
+    for (const t of jobTables) mine[t]!.push(...((await rowsWhere(db, t, 'jobId', earlier)) as AnyRow[]));
     // The people who did it belong to it: their own lines come along.
     const { rows } = await db.query(
-      `with mine as (select * from journal where job_id = $1 or (job_id is null and bike_id = $2))
+      `with mine as (select * from journal where job_id = any($1::uuid[]) or (job_id is null and bike_id = $2))
        select seq, id, schema_version as "schemaVersion", type, json_build_object('kind', entity_kind, 'id', entity_id) as entity, made_at as "madeAt", after, base, payload, changes,
               actor_id as "actorId", device_id as "deviceId", received_at as "receivedAt"
        from (select * from mine union select * from journal where type = 'person.add' and entity_id in (select actor_id from mine)) as lines order by seq`,
-      [jobId, bikeId],
+      [jobIds, bikeId],
     );
     return { snapshot, journal: rows as FiledEntry[] };
   });

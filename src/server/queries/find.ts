@@ -8,6 +8,8 @@ export interface FoundLine {
   jobId: string;
   bike: string;
   words: string;
+  /** When the job it is looked at in was handed over; null while that is open. */
+  handedOverAt: string | null;
   /** True if it was found in spite of a typing error. */
   near: boolean;
 }
@@ -53,7 +55,7 @@ export async function find(from: pg.Pool, shopId: string, text: string): Promise
 /** Each line with the bike it belongs to; what belongs to a bike alone is looked at in its newest job. */
 async function withBikes(db: pg.PoolClient, raws: (Raw & { near: boolean })[]): Promise<FoundLine[]> {
   const jobs = await db.query(
-    `select j.id, j.bike_id, b.name from job j join bike b on b.shop_id = j.shop_id and b.id = j.bike_id
+    `select j.id, j.bike_id, j.handed_over_at, b.name from job j join bike b on b.shop_id = j.shop_id and b.id = j.bike_id
      where j.id = any($1::uuid[]) or j.bike_id = any($2::uuid[]) order by j.opened_at`,
     [raws.flatMap((r) => r.job_id ?? []), raws.flatMap((r) => (r.job_id ? [] : (r.bike_id ?? [])))],
   );
@@ -61,6 +63,8 @@ async function withBikes(db: pg.PoolClient, raws: (Raw & { near: boolean })[]): 
   const byBike = new Map(jobs.rows.map((j) => [j.bike_id as string, j]));
   return raws.flatMap((r) => {
     const job = r.job_id ? byJob.get(r.job_id) : byBike.get(r.bike_id ?? '');
-    return job ? [{ kind: r.kind, id: r.id, jobId: job.id as string, bike: job.name as string, words: r.words, near: r.near }] : [];
+    if (!job) return [];
+    const { id: jobId, name: bike, handed_over_at: handedOverAt } = job as { id: string; name: string; handed_over_at: string | null };
+    return [{ kind: r.kind, id: r.id, jobId, bike, words: r.words, handedOverAt, near: r.near }];
   });
 }

@@ -3,6 +3,7 @@ import type { JournalEntry } from '../../core/record';
 const names: Record<string, string> = {
   'person.add': 'Person added',
   'bike.bookIn': 'Booked in',
+  'job.open': 'Came back',
   'bike.set': 'Bike changed',
   'job.set': 'Job changed',
   'owner.set': 'Owner changed',

@@ -9,7 +9,8 @@ import type { Item } from '../device/types';
 import { attach } from './attach';
 import { JobStore, type JobView } from './store';
 
-const JobContext = createContext<{ store: JobStore; device: Device } | null>(null);
+/** For what stands above every part of a screen; those use useJob. */
+export const JobContext = createContext<{ store: JobStore; device: Device } | null>(null);
 
 /** Holds the job of a screen. `pending` is what a screen without a server already knows of its own unsent entries. */
 export function JobProvider({ snapshot, pending, children }: { snapshot: Snapshot; pending?: readonly Item[]; children: ReactNode }) {

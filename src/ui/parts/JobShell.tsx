@@ -20,6 +20,7 @@ import { Bench } from './Bench';
 import { BenchLine } from './line/BenchLine';
 import { LineStatus } from './LineStatus';
 import { Spine } from './Spine';
+import { WhileBookedIn } from './WhileBookedIn';
 import { TopBar } from './TopBar';
 import { Waits } from './Waits';
 import { whoActs, WhoWorks } from './WhoWorks';
@@ -41,7 +42,9 @@ export function JobShell({ snapshot, stage, children }: { snapshot: Snapshot; st
   return (
     <Root>
       <JobProvider snapshot={snapshot} pending={pending}>
-        <Frame stage={stage}>{children}</Frame>
+        <WhileBookedIn>
+          <Frame stage={stage}>{children}</Frame>
+        </WhileBookedIn>
       </JobProvider>
     </Root>
   );

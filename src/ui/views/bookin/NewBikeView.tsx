@@ -6,12 +6,14 @@ import { useForm } from 'react-hook-form';
 import { effectOf, makeCommand } from '../../../core/command';
 import { emptyState, type JobSnapshot, type Own, type SymptomAnswer, type Yard } from '../../../core/record';
 import { OwnContext } from '../../job/useJob';
+import { openJob, openingProblem } from '../../device/openJob';
 import { useDevice } from '../../device/useDevice';
 import { LineStatus } from '../../parts/LineStatus';
 import { Field } from '../../parts/Field';
 import { Page } from '../../parts/Page';
 import { SymptomPicker } from '../../parts/SymptomPicker';
 import { Tag } from '../../parts/Tag';
+import { KnownBikes } from './KnownBikes';
 
 interface Form {
   name: string;
@@ -79,32 +81,20 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
     const outcome = effectOf(emptyState(), command);
     if (!outcome.ok) return setProblem(outcome.refusal.message);
     const personal = [{ id: personalId, name: f.owner.trim(), phone: null, email: null }];
-    const settled = new Promise<'sent' | 'refused' | 'later'>((done) => {
-      const deaf = device.hear((news) => {
-        const about = 'id' in news && news.id === command.id;
-        if (about) done(news.kind === 'answered' ? 'sent' : 'refused');
-        if (news.kind === 'line' && news.line !== 'up') done('later');
-        if (about || (news.kind === 'line' && news.line !== 'up')) deaf();
-      });
+    const opened: JobSnapshot = { ...yard, jobId: newJobId, rows: { own: [...(yard.own ?? none)] }, personal, journal: [] };
+    const opening = await openJob(device, opened, {
+      id: command.id,
+      shopId: yard.shop.id,
+      jobId: newJobId,
+      command,
+      personal,
+      actorId: yard.actor?.id ?? null,
+      photos: [],
+      changes: outcome.changes,
+      state: 'waiting',
     });
-    try {
-      const opened: JobSnapshot = { ...yard, jobId: newJobId, rows: { own: [...(yard.own ?? none)] }, personal, journal: [] };
-      await device.saveSnapshot(opened);
-      await device.keep({
-        id: command.id,
-        shopId: yard.shop.id,
-        jobId: newJobId,
-        command,
-        personal,
-        actorId: yard.actor?.id ?? null,
-        photos: [],
-        changes: outcome.changes,
-        state: 'waiting',
-      });
-    } catch {
-      return setProblem('This device cannot write anything down: its storage is full or closed. What you typed stands here still.');
-    }
-    if ((await settled) === 'refused') return setProblem('The server did not take this. What you typed stands here still.');
+    const wrong = openingProblem(opening);
+    if (wrong) return setProblem(wrong);
     localStorage.removeItem(draftKey);
     location.assign(`/job/${newJobId}/look`);
   });
@@ -128,6 +118,7 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
             <Field label="Bike: make and model" {...field('name', 'Which bike is it? Make and model, as you would call it.', 120)} />
             <Field label="Owner" {...field('owner', 'Whose bike is it?', 120)} />
           </Box>
+          <KnownBikes name={values.name} />
           <Field
             label="What is wrong, in the owner's words"
             multiline

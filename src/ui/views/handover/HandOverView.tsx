@@ -10,9 +10,12 @@ import { Checklist } from '../../parts/Checklist';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
 import { JobShell } from '../../parts/JobShell';
+import { later } from '../../parts/later';
 import { Provisionals } from '../../parts/Provisionals';
 import { Tag } from '../../parts/Tag';
 import { dayTime } from '../../parts/times';
+
+const BackAgain = later(() => import('../bookin/BackAgain'));
 
 export default function HandOverView({ snapshot }: { snapshot: Snapshot }) {
   return (
@@ -104,6 +107,7 @@ function HandOver() {
             </Typography>
           )}
         </Tag>
+        {handed && <BackAgain />}
         <Tag title="Road test">
           <Checklist listId="road-test" />
         </Tag>

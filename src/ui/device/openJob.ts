@@ -1,0 +1,32 @@
+import type { JobSnapshot } from '../../core/record';
+import type { Device } from './device';
+import type { Item } from './types';
+
+/** How the booking in of a job went: at the server, kept here until the line is back, refused, or not even kept here. */
+export type Opening = 'sent' | 'later' | 'refused' | 'unkept';
+
+/** Keeps the entry that opens a job, and the job itself, so that it can be worked on with or without a server. */
+export async function openJob(device: Device, snapshot: JobSnapshot, item: Item): Promise<Opening> {
+  const settled = new Promise<Opening>((done) => {
+    const deaf = device.hear((news) => {
+      const about = 'id' in news && news.id === item.id;
+      if (about) done(news.kind === 'answered' ? 'sent' : 'refused');
+      if (news.kind === 'line' && news.line !== 'up') done('later');
+      if (about || (news.kind === 'line' && news.line !== 'up')) deaf();
+    });
+  });
+  try {
+    await device.saveSnapshot(snapshot);
+    await device.keep(item);
+  } catch {
+    return 'unkept';
+  }
+  return settled;
+}
+
+/** What a person is told where a job could not be opened; null where it could. */
+export function openingProblem(opening: Opening): string | null {
+  if (opening === 'unkept')
+    return 'This device cannot write anything down: its storage is full or closed. What you typed stands here still.';
+  return opening === 'refused' ? 'The server did not take this. What you typed stands here still.' : null;
+}

@@ -1,0 +1,31 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useContext, useSyncExternalStore, type ReactNode } from 'react';
+import { JobContext } from '../job/useJob';
+import { fonts } from '../theme/tokens';
+
+/** Screens of a job stand while the job does: where its booking in is undone, here or on another device, it can be put back. */
+export function WhileBookedIn({ children }: { children: ReactNode }) {
+  const { store } = useContext(JobContext)!;
+  const has = () => store.get().state.rows.job.has(store.snapshot.jobId);
+  const there = useSyncExternalStore(store.subscribe, has, has);
+  if (there) return children;
+  const { redo } = store.targets();
+  return (
+    <Box component="main" sx={{ p: 3, display: 'grid', gap: 2, justifyItems: 'start', maxWidth: 640 }}>
+      <Typography component="h1" sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.75rem' }}>
+        The booking in was taken back
+      </Typography>
+      <Typography>Nothing else was entered for it. It can be put back as it was.</Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button variant="outlined" disabled={!redo} onClick={() => redo && store.redo(redo.id)}>
+          Put it back
+        </Button>
+        <Button variant="contained" href="/">
+          What can be done now
+        </Button>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,122 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { effectOf, makeCommand } from '../../../core/command';
+import type { JobSnapshot, Reading, SymptomAnswer } from '../../../core/record';
+import { openJob, openingProblem } from '../../device/openJob';
+import { useJob, type UsedJob } from '../../job/useJob';
+import { Field } from '../../parts/Field';
+import { SymptomPicker } from '../../parts/SymptomPicker';
+import { Tag } from '../../parts/Tag';
+import { useKept } from '../../parts/useKept';
+
+interface Words {
+  words: string;
+  symptoms: Record<string, SymptomAnswer>;
+}
+
+const nothing: Words = { words: '', symptoms: {} };
+const whole = (kept: unknown): Words => ({ ...nothing, ...(kept as Partial<Words> | null) });
+
+/** What another visit begins with: the bike, its book and its owner as they are, and what was measured on it before. */
+function nextVisit({ store, view, rows }: UsedJob, jobId: string): JobSnapshot {
+  const { rows: all, earlier = [], journal, ...rest } = store.toSnapshot();
+  const { bike, spec, erratum, owner, person, own } = all;
+  return {
+    ...rest,
+    jobId,
+    rows: { bike, spec, erratum, owner, person, own },
+    personal: view.personal,
+    journal: journal.filter((e) => e.jobId === null),
+    earlier: [...earlier, ...rows('reading')] as Reading[],
+  };
+}
+
+/** The bike was handed over and is back: only what is wrong now is asked; the rest is known. */
+export default function BackAgain() {
+  const used = useJob();
+  const { store, device, view, traced, jobId } = used;
+  const { value, change, clear } = useKept(`ivrek-back:${jobId}`, nothing, whole);
+  const [tried, setTried] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const words = value.words.trim();
+  const missing = words === '' ? 'What does the owner say is wrong now?' : null;
+  const book = async () => {
+    setTried(true);
+    if (missing || busy) return;
+    const newJobId = crypto.randomUUID();
+    const command = makeCommand({
+      id: crypto.randomUUID(),
+      type: 'job.open',
+      kind: 'job',
+      entityId: newJobId,
+      madeAt: new Date().toISOString(),
+      after: store.heardUpTo,
+      payload: {
+        bikeId: traced.bike.id,
+        complaintId: crypto.randomUUID(),
+        words,
+        symptoms: value.symptoms,
+        rate: store.snapshot.shop.rate,
+      },
+    });
+    const outcome = effectOf(view.state, command);
+    if (!outcome.ok) return setProblem(outcome.refusal.message);
+    setBusy(true);
+    const opening = await openJob(device, nextVisit(used, newJobId), {
+      id: command.id,
+      shopId: store.snapshot.shop.id,
+      jobId: newJobId,
+      command,
+      actorId: view.actor?.id ?? null,
+      photos: [],
+      changes: outcome.changes,
+      state: 'waiting',
+    });
+    setBusy(false);
+    const wrong = openingProblem(opening);
+    if (wrong) return setProblem(wrong);
+    clear();
+    location.assign(`/job/${newJobId}/look`);
+  };
+  return (
+    <Tag
+      title="It is back"
+      over="Another visit of this bike: its book, its owner and what was measured on it come along."
+      data-testid="back-again"
+    >
+      <Box
+        component="form"
+        noValidate
+        sx={{ display: 'grid', gap: 1.25 }}
+        onSubmit={(e) => {
+          e.preventDefault();
+          void book();
+        }}
+      >
+        <Field
+          label="What is wrong now, in the owner’s words"
+          multiline
+          minRows={2}
+          value={value.words}
+          onChange={(e) => change({ ...value, words: e.target.value })}
+          error={tried ? missing : null}
+          inputProps={{ maxLength: 2000 }}
+        />
+        <SymptomPicker words={value.words} value={value.symptoms} onChange={(symptoms) => change({ ...value, symptoms })} />
+        {problem && (
+          <Typography role="alert" color="error">
+            {problem}
+          </Typography>
+        )}
+        <Box>
+          <Button type="submit" variant="contained" disabled={busy}>
+            Book it in again
+          </Button>
+        </Box>
+      </Box>
+    </Tag>
+  );
+}
