@@ -31,7 +31,8 @@ test('a bike comes back: its name brings it up, its book and its readings are th
   await page.goto(`${second}/book-in`);
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Orla Fennimore');
   await page.goto(`${second}/measure?panel=compression`);
-  await expect(page.getByRole('region', { name: 'Earlier on this bike' })).toContainText('1 reading, the last 142 psi');
+  await expect(page.getByRole('heading', { name: 'Earlier on this bike' })).toBeVisible();
+  await expect(page.getByText('1 reading, the last 142 psi')).toBeVisible();
 
   // The name brings up the visit that is open now.
   await page.goto('/book-in');

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useContext, useSyncExternalStore, type ReactNode } from 'react';
 import { JobContext } from '../job/useJob';
-import { fonts } from '../theme/tokens';
+import { TopBar } from './TopBar';
 
 /** Screens of a job stand while the job does: where its booking in is undone, here or on another device, it can be put back. */
 export function WhileBookedIn({ children }: { children: ReactNode }) {
@@ -13,19 +13,22 @@ export function WhileBookedIn({ children }: { children: ReactNode }) {
   if (there) return children;
   const { redo } = store.targets();
   return (
-    <Box component="main" sx={{ p: 3, display: 'grid', gap: 2, justifyItems: 'start', maxWidth: 640 }}>
-      <Typography component="h1" sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.75rem' }}>
-        The booking in was taken back
-      </Typography>
-      <Typography>Nothing else was entered for it. It can be put back as it was.</Typography>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <Button variant="outlined" disabled={!redo} onClick={() => redo && store.redo(redo.id)}>
-          Put it back
-        </Button>
-        <Button variant="contained" href="/">
-          What can be done now
-        </Button>
+    <>
+      <TopBar title="Taken back" under={store.snapshot.shop.name} find />
+      <Box component="main" sx={{ p: { xs: 1.5, md: 3 }, display: 'grid', gap: 2, justifyItems: 'start', maxWidth: 640 }}>
+        <Typography variant="h2" component="h2">
+          The booking in was taken back
+        </Typography>
+        <Typography>Nothing else was entered for it. It can be put back as it was.</Typography>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          <Button variant="outlined" disabled={!redo} onClick={() => redo && store.redo(redo.id)}>
+            Put it back
+          </Button>
+          <Button variant="contained" href="/">
+            What can be done now
+          </Button>
+        </Box>
       </Box>
-    </Box>
+    </>
   );
 }

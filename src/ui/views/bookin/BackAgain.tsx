@@ -105,7 +105,6 @@ export default function BackAgain() {
           error={tried ? missing : null}
           inputProps={{ maxLength: 2000 }}
         />
-        <SymptomPicker words={value.words} value={value.symptoms} onChange={(symptoms) => change({ ...value, symptoms })} />
         {problem && (
           <Typography role="alert" color="error">
             {problem}
@@ -116,6 +115,7 @@ export default function BackAgain() {
             Book it in again
           </Button>
         </Box>
+        <SymptomPicker words={value.words} value={value.symptoms} onChange={(symptoms) => change({ ...value, symptoms })} />
       </Box>
     </Tag>
   );

@@ -50,8 +50,7 @@ export function KnownBikes({ name }: { name: string }) {
           href={`/job/${k.jobId}/${k.handedOverAt ? 'handover' : 'book-in'}`}
           sx={{ display: 'flex', alignItems: 'center', minHeight: 48, color: 'inherit' }}
         >
-          {k.bike}
-          {k.words !== k.bike && ` (${k.words})`}
+          {k.words}
           {k.handedOverAt ? `, handed over ${day(k.handedOverAt)}: it is back` : ', in the workshop now'}
         </Box>
       ))}

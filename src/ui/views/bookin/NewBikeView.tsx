@@ -118,7 +118,6 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
             <Field label="Bike: make and model" {...field('name', 'Which bike is it? Make and model, as you would call it.', 120)} />
             <Field label="Owner" {...field('owner', 'Whose bike is it?', 120)} />
           </Box>
-          <KnownBikes name={values.name} />
           <Field
             label="What is wrong, in the owner's words"
             multiline
@@ -130,6 +129,8 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
               Book in
             </Button>
           </Box>
+          {/* Last, so that nothing moves under the hands of one who goes on typing. */}
+          <KnownBikes name={values.name} />
         </Tag>
         <Tag title="If there is time now" over="All of this can wait; the rest of the bike and its history come after booking in.">
           <OwnContext.Provider value={yard.own ?? none}>

@@ -103,7 +103,7 @@ function HandOver() {
           </Box>
           {handed && (
             <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-              Signed {signature?.signedBy}. Undo takes the hand-over back; the signature stays and a new one takes its place.
+              {signature && `Signed ${signature.signedBy}. `}Undo takes the hand-over back; a signature stays and a new one takes its place.
             </Typography>
           )}
         </Tag>
