@@ -4,11 +4,9 @@ import { ensureBuild, quietEnv } from './build.mjs';
 import { startCluster } from './cluster.mjs';
 import { ensureCertificate, lanEnvironment } from './lan.mjs';
 import { ensureChromium, ensureNpm, ensurePostgres } from './packages.mjs';
-import { freePort, visibly } from './run.mjs';
+import { aside, freePort, visibly } from './run.mjs';
 import { say, Stop } from './say.mjs';
 import { loadDemo, migrate, startServer } from './serve.mjs';
-
-const npm = (script, env) => visibly('npm', ['run', '--silent', script], { env: { ...process.env, ...quietEnv, ...env } });
 
 /** Counts from the JSON reports of the two runners; a missing report counts as nothing. */
 function counts(report) {
@@ -17,6 +15,9 @@ function counts(report) {
   if (r.stats) return { passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky };
   return { passed: r.numPassedTests, failed: r.numFailedTests };
 }
+
+/** Stages that only read the code, the longest first: they run two at a time, and each says what it has to say at its end. */
+const reading = ['lint', 'types', 'format', 'rules'];
 
 /** Stages that count their tests; each other one counts as one if it fails. */
 const counted = ['unit', 'db', 'browser', 'chaos'];
@@ -49,10 +50,6 @@ export async function test(only) {
     );
 
   const stages = {
-    format: () => npm('format'),
-    lint: () => npm('lint'),
-    types: () => npm('types'),
-    rules: () => npm('rules'),
     unit: () => vitest('unit'),
     db: async () => {
       const c = await withCluster();
@@ -94,18 +91,31 @@ export async function test(only) {
     await ensureBuild();
     return vitest('chaos');
   };
-  const unknown = only.filter((s) => !stages[s]);
-  if (unknown.length) throw new Stop(`no such stage: ${unknown.join(', ')}`, `Stages: ${Object.keys(stages).join(' ')}`);
-  const chosen = only.length ? only : Object.keys(stages);
+  const known = [...reading, ...Object.keys(stages)];
+  const unknown = only.filter((s) => !known.includes(s));
+  if (unknown.length) throw new Stop(`no such stage: ${unknown.join(', ')}`, `Stages: ${known.join(' ')}`);
+  const chosen = only.length ? only : known;
   const failed = [];
   const began = Date.now();
   try {
-    for (const stage of chosen) {
-      const t = Date.now();
-      say(`── ${stage}`);
-      const code = await stages[stage]();
+    const ended = (stage, code, t) => {
       say(`── ${stage} ${code === 0 ? 'passed' : `FAILED (code ${code})`} in ${Math.round((Date.now() - t) / 1000)} s`);
       if (code !== 0) failed.push(stage);
+    };
+    const queue = reading.filter((s) => chosen.includes(s));
+    const read = async () => {
+      for (let stage = queue.shift(); stage; stage = queue.shift()) {
+        const t = Date.now();
+        const { code, said } = await aside('npm', ['run', '--silent', stage], { env: { ...process.env, ...quietEnv } });
+        process.stdout.write(said);
+        ended(stage, code, t);
+      }
+    };
+    await Promise.all([read(), read()]);
+    for (const stage of chosen.filter((s) => stages[s])) {
+      const t = Date.now();
+      say(`── ${stage}`);
+      ended(stage, await stages[stage](), t);
     }
   } finally {
     cluster?.stop();
