@@ -59,6 +59,7 @@ async function followAdvice(page: Page, hidden: Hidden[], comesAndGoes = false):
     if (await understood.isVisible()) await understood.click();
     const left = hidden.filter((h) => !repaired.includes(h.fault));
     const id = answerBy(
+      knowledge.findings,
       left.map((h) => ({ fault: knowledge.faults.find((f) => f.id === h.fault)!, at: h.at })),
       t,
       position,

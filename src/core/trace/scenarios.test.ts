@@ -50,7 +50,7 @@ function follow(f: Fault): { wrong: number; tests: number; found: boolean } {
     }
     const view = open.find((t) => t.key === next.key)!;
     const test = shipped.tests.find((t) => t.id === view.testId)!;
-    m.test(test.id, answer(f, at, test, view.position), { position: view.position });
+    m.test(test.id, answer(shipped.findings, f, at, test, view.position), { position: view.position });
   }
   return { wrong, tests: 60, found: false };
 }
