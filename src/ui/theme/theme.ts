@@ -92,6 +92,7 @@ export const theme = createTheme({
       styleOverrides: {
         root: { minHeight: target, background: 'var(--mui-palette-background-paper)', fontSize: '1.0625rem' },
         notchedOutline: { borderColor: 'var(--mui-palette-text-secondary)' },
+        input: { '&::placeholder': { color: 'var(--mui-palette-text-secondary)', opacity: 1 } },
       },
     },
     MuiMenuItem: { styleOverrides: { root: { minHeight: target, fontSize: '1.0625rem', whiteSpace: 'normal' } } },

@@ -1,15 +1,12 @@
 import { aimMm, screwTurns, type Aim } from '../valves';
 import { at, figure, mm, nothing, result, type Panel } from '../panel';
-import { setupFields, foundGrids, valvesOf, bandBook, eachOf, bandOf, positions, handedOf, foundLine, warningsOf } from './valveSetup';
+import { setupFields, foundGrids, valvesOf, clearanceHead, eachOf, bandOf, positions, handedOf, foundLine, warningsOf } from './valveSetup';
 
 export const screwValves: Panel = {
   id: 'valves-screws',
-  group: 'valves',
+  ...clearanceHead,
   name: 'Clearances, screws',
   about: 'Each valve as found, and how far to turn its screw.',
-  hazards: ['moving-parts'],
-  suits: (s) => s.strokes !== 'two',
-  book: bandBook,
   blocks: (s, v) => [
     {
       title: 'Cold engine, and the band of the book',

@@ -1,6 +1,6 @@
 import { shimPlan, shimmedValve, type Aim, type ShimMove } from '../valves';
 import { at, choice, figure, figureList, mm, nothing, result, type Panel, type Result } from '../panel';
-import { setupFields, foundGrids, valvesOf, bandBook, eachOf, bandOf, positions, handedOf, foundLine, warningsOf } from './valveSetup';
+import { setupFields, foundGrids, valvesOf, clearanceHead, eachOf, bandOf, positions, handedOf, foundLine, warningsOf } from './valveSetup';
 
 const sourceWords = (m: ShimMove, label: (id: string) => string): string => {
   switch (m.source.kind) {
@@ -18,12 +18,9 @@ const size = (um: number) => (um / 1000).toFixed(3).replace(/0$/, '');
 
 export const shims: Panel = {
   id: 'valves-shims',
-  group: 'valves',
+  ...clearanceHead,
   name: 'Clearances, shims',
   about: 'The shim for each valve, and how to reuse those in the engine so that the fewest are bought.',
-  hazards: ['moving-parts'],
-  suits: (s) => s.strokes !== 'two',
-  book: bandBook,
   blocks: (s, v) => [
     {
       title: 'Cold engine, and the band of the book',

@@ -1,5 +1,19 @@
 import { decompressorTrap, layouts, settingPositions, type ClearanceBand } from '../valves';
-import { at, can, choice, engineField, figure, mm, metres, type Field, type Grid, type Handed, type Subject, type Values } from '../panel';
+import {
+  at,
+  can,
+  choice,
+  engineField,
+  figure,
+  mm,
+  metres,
+  type Field,
+  type Grid,
+  type Handed,
+  type Panel,
+  type Subject,
+  type Values,
+} from '../panel';
 
 /** What the panels for screws and for shims ask and say alike. */
 
@@ -22,10 +36,18 @@ export function valvesOf(s: Subject, each: number): Valve[] {
   );
 }
 
-export const bandBook = [
+const bandBook = [
   { quantity: 'valve-clearance-inlet', low: 'in-low', high: 'in-high' },
   { quantity: 'valve-clearance-exhaust', low: 'ex-low', high: 'ex-high' },
 ];
+
+/** What both panels are, before what they ask. */
+export const clearanceHead = {
+  group: 'valves',
+  hazards: ['moving-parts'],
+  suits: (s) => s.strokes !== 'two',
+  book: bandBook,
+} satisfies Partial<Panel>;
 
 export const eachOf = (v: Values): number => (v.choice('each') === '4' ? 2 : 1);
 

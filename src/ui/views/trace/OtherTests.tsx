@@ -49,6 +49,10 @@ export function OtherTests({ ranking, onChoose }: { ranking: Ranking; onChoose: 
       autoHighlight
       // The digits are for the answers again.
       blurOnSelect
+      // Not words that an answer may have: “Open”, “Clear”.
+      openText="List the other tests"
+      closeText="Put the list away"
+      clearText="Take back what was typed"
       noOptionsText="No test of this name is open on this bike."
       renderInput={(params) => (
         <TextField

@@ -2,71 +2,18 @@ import Box from '@mui/material/Box';
 import FormHelperText from '@mui/material/FormHelperText';
 import FormLabel from '@mui/material/FormLabel';
 import MenuItem from '@mui/material/MenuItem';
-import OutlinedInput from '@mui/material/OutlinedInput';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
-import { memo, useId, type KeyboardEvent } from 'react';
+import { memo } from 'react';
 import { isGrid, type Block, type Draft, type Field, type Grid, type ReadField } from '../../../../core/measure/panel';
-import { useTypedEarly } from '../../../theme/typedEarly';
-import { Figure, unitsFor, Wrong } from './Figure';
+import { Entry } from './Entry';
+import { Figure, unitsFor } from './Figure';
 
 interface FormProps {
   blocks: readonly Block[];
   draft: Draft;
   read: ReadonlyMap<string, ReadField>;
   onChange(d: Draft): void;
-}
-
-/** Enter goes on to the next figure: down the list, and in a table down the column. */
-function next(e: KeyboardEvent<HTMLInputElement>): void {
-  e.preventDefault();
-  const form = e.currentTarget.closest('[data-panel-form]') ?? document;
-  const all = [...form.querySelectorAll<HTMLInputElement>('input[data-order]')].sort(
-    (a, b) => Number(a.dataset.order) - Number(b.dataset.order),
-  );
-  const own = (e.target as HTMLInputElement).dataset.order;
-  const after = all[all.findIndex((x) => x.dataset.order === own) + 1];
-  if (after) {
-    after.focus();
-    after.select();
-  } else document.querySelector<HTMLElement>('[data-keep-panel]')?.focus();
-}
-
-interface WordsProps {
-  id: string;
-  name: string;
-  text: string;
-  order: number;
-  /** What a list of figures is read as; words are always read. */
-  read: ReadField;
-  onText(text: string): void;
-}
-
-function Words({ id, name, text, order, read, onText }: WordsProps) {
-  const said = useId();
-  const around = useTypedEarly<HTMLDivElement>();
-  const wrong = read && !read.ok ? read : null;
-  return (
-    <Box ref={around} sx={{ minWidth: 0 }}>
-      <OutlinedInput
-        fullWidth
-        error={wrong !== null}
-        value={text}
-        onChange={(e) => onText(e.target.value)}
-        onKeyDown={(e) => e.key === 'Enter' && next(e as KeyboardEvent<HTMLInputElement>)}
-        inputProps={{
-          'aria-label': name,
-          'aria-describedby': wrong ? said : undefined,
-          maxLength: 200,
-          autoComplete: 'off',
-          enterKeyHint: 'next',
-          'data-field': id,
-          'data-order': order,
-        }}
-      />
-      {wrong && <Wrong id={said} wrong={wrong} onText={onText} />}
-    </Box>
-  );
 }
 
 /** Drawn anew where something is typed, and not with every reading of an instrument. */
@@ -78,22 +25,10 @@ export const PanelForm = memo(function PanelForm({ blocks, draft, read, onChange
     onChange({ ...draft, unit: { ...draft.unit, ...Object.fromEntries(ids.map((id) => [id, value])) }, by: by(ids) });
   let order = 0;
   const entry = (field: Field, id: string, name: string, bare: boolean, place: number) => {
+    const typed = { id, name, order: place, text: draft.text[id] ?? '', read: read.get(id) ?? null, onText: (v: string) => text(id, v) };
     switch (field.kind) {
       case 'figure':
-        return (
-          <Figure
-            order={place}
-            field={{ ...field, id }}
-            name={name}
-            text={draft.text[id] ?? ''}
-            unit={draft.unit[id] ?? field.unit}
-            read={read.get(id) ?? null}
-            onText={(v) => text(id, v)}
-            onUnit={(u) => unit([id], u)}
-            onEnter={next}
-            bare={bare}
-          />
-        );
+        return <Figure {...typed} field={field} unit={draft.unit[id] ?? field.unit} onUnit={(u) => unit([id], u)} bare={bare} />;
       case 'choice':
         return (
           <Select
@@ -120,9 +55,7 @@ export const PanelForm = memo(function PanelForm({ blocks, draft, read, onChange
         );
       case 'list':
       case 'text':
-        return (
-          <Words id={id} order={place} read={read.get(id) ?? null} name={name} text={draft.text[id] ?? ''} onText={(v) => text(id, v)} />
-        );
+        return <Entry {...typed} inputProps={{ maxLength: 200 }} />;
     }
   };
   const table = (b: Grid) => {
