@@ -31,6 +31,7 @@ const views: Shot[] = [
     async (p) => {
       await p.getByRole('button', { name: 'Vacuum columns, simulated' }).click();
       await p.getByText(/The screw (between|in the middle)/).waitFor();
+      await p.getByRole('status', { name: 'What it says' }).getByRole('img').waitFor();
     },
   ],
   ['decide', async (p) => `${await jobPath(p, 'Osprane 650')}/decide`],
