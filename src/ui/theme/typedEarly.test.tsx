@@ -30,11 +30,9 @@ async function woken(typed: Record<'Bike' | 'Owner', string>, byHand: readonly (
     field.value = typed[name];
     if (byHand.includes(name)) window.ivrekTyped.add(field);
   }
-  await act(async () => {
-    hydrateRoot(root, page);
-    await new Promise((done) => setTimeout(done));
-    await allTaken();
-  });
+  // Awake first: only then is it known what is to be taken.
+  await act(async () => void hydrateRoot(root, page));
+  await act(() => allTaken());
   return { form, values: [bike.value, owner.value] };
 }
 
