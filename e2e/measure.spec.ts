@@ -250,7 +250,14 @@ test('a gauge climbs stroke by stroke, is taken cylinder by cylinder, and its re
 test('a real instrument behind its bridge: the example of the documentation', async ({ bench: page }) => {
   const bridge = spawn('node', ['docs/bridge.mjs'], { env: { ...process.env, PORT: '0' }, stdio: ['pipe', 'ignore', 'pipe'] });
   try {
-    const address = await new Promise<string>((resolve) => bridge.stderr.once('data', (d: Buffer) => resolve(d.toString().trim())));
+    // Node may have something of its own to say before it.
+    const address = await new Promise<string>((resolve) => {
+      let said = '';
+      bridge.stderr.on('data', (d: Buffer) => {
+        const found = /ws:\S+/.exec((said += d.toString()));
+        if (found) resolve(found[0]);
+      });
+    });
     const job = await bookIn(page);
     await describeBike(page, job, pointsTwin);
     await page.goto(`${job}/measure?panel=compression`);
