@@ -1,18 +1,6 @@
 import type pg from 'pg';
-import { plainWords, tsqueryOf } from '../../core/find';
+import { plainWords, tsqueryOf, type FoundLine } from '../../core/find';
 import { lookAt } from '../db/pool';
-
-export interface FoundLine {
-  kind: string;
-  id: string;
-  jobId: string;
-  bike: string;
-  words: string;
-  /** When the job it is looked at in was handed over; null while that is open. */
-  handedOverAt: string | null;
-  /** True if it was found in spite of a typing error. */
-  near: boolean;
-}
 
 const most = 40;
 /** With fewer exact finds than this, it is worth looking for what was probably meant. */

@@ -2,22 +2,13 @@ import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
 import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
-import { stageOfKind } from '../../../core/find';
+import { stageOfKind, type FoundLine } from '../../../core/find';
 import { fonts } from '../../theme/tokens';
 
-interface Line {
-  kind: string;
-  id: string;
-  jobId: string;
-  bike: string;
-  words: string;
-  near: boolean;
-}
-
-type Answer = { kind: 'idle' } | { kind: 'looking' } | { kind: 'found'; lines: Line[] } | { kind: 'failed'; message: string };
+type Answer = { kind: 'idle' } | { kind: 'looking' } | { kind: 'found'; lines: FoundLine[] } | { kind: 'failed'; message: string };
 
 const pauseMs = 120;
-const pathOf = (l: Line) => `/job/${l.jobId}/${stageOfKind(l.kind).stage}`;
+const pathOf = (l: FoundLine) => `/job/${l.jobId}/${stageOfKind(l.kind).stage}`;
 
 /** One search over bikes, parts, notes, bags, torques and readings of all jobs. Arrows move, Enter opens. */
 export default function FindDialog({ taken, onClose }: { taken: () => string; onClose: () => void }) {
@@ -38,7 +29,7 @@ export default function FindDialog({ taken, onClose }: { taken: () => string; on
     const timer = setTimeout(() => {
       fetch(`/api/find?q=${encodeURIComponent(q)}`, { signal: going.signal }).then(
         async (r) => {
-          const body = (await r.json()) as { lines?: Line[]; message?: string };
+          const body = (await r.json()) as { lines?: FoundLine[]; message?: string };
           setAt(0);
           setAnswer(
             body.lines ? { kind: 'found', lines: body.lines } : { kind: 'failed', message: body.message ?? 'The server did not answer.' },

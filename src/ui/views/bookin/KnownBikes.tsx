@@ -1,24 +1,15 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
+import type { FoundLine } from '../../../core/find';
 import { day } from '../../parts/times';
-
-interface Known {
-  kind: string;
-  id: string;
-  jobId: string;
-  bike: string;
-  words: string;
-  near: boolean;
-  handedOverAt: string | null;
-}
 
 const pauseMs = 250;
 const most = 4;
 
 /** Bikes of the name that is being typed which the workshop knows, so that one that is back is not begun anew. Silent without a server. */
 export function KnownBikes({ name }: { name: string }) {
-  const [known, setKnown] = useState<Known[]>([]);
+  const [known, setKnown] = useState<FoundLine[]>([]);
   const wanted = name.trim();
   useEffect(() => {
     if (wanted.length < 3) {
@@ -29,7 +20,7 @@ export function KnownBikes({ name }: { name: string }) {
     const timer = setTimeout(() => {
       fetch(`/api/find?q=${encodeURIComponent(wanted.slice(0, 200))}`, { signal: going.signal })
         .then(async (r) => {
-          const { lines = [] } = (await r.json()) as { lines?: Known[] };
+          const { lines = [] } = (await r.json()) as { lines?: FoundLine[] };
           setKnown(lines.filter((l) => l.kind === 'bike' && !l.near).slice(0, most));
         })
         .catch(() => undefined);
