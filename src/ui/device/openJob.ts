@@ -27,6 +27,7 @@ export async function openJob(device: Device, snapshot: JobSnapshot, item: Item)
 /** What a person is told where a job could not be opened; null where it could. */
 export function openingProblem(opening: Opening): string | null {
   if (opening === 'unkept')
-    return 'This device cannot write anything down: its storage is full or closed. What you typed stands here still.';
+    // It goes out from this page all the same while the page lives (see Device.keep).
+    return 'This device cannot write anything down: its storage is full or closed. If the server can be reached, the bike is booked in there all the same: look under what can be done now before you try again. What you typed stands here still.';
   return opening === 'refused' ? 'The server did not take this. What you typed stands here still.' : null;
 }
