@@ -1,28 +1,19 @@
 import { createHash } from 'node:crypto';
-import {
-  cpSync,
-  createReadStream,
-  existsSync,
-  mkdirSync,
-  mkdtempSync,
-  readFileSync,
-  readdirSync,
-  renameSync,
-  rmSync,
-  writeFileSync,
-} from 'node:fs';
+import { createReadStream, existsSync, mkdtempSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { askPassphrase, hasAuthority, lockAuthority } from './authority.mjs';
 import { startCluster } from './cluster.mjs';
-import { dump } from './dumps.mjs';
+import { dump, prove, writeDown } from './dumps.mjs';
+import { dataLock, lock } from './lock.mjs';
+import { isRunning } from './note.mjs';
 import { ensureNpm, ensurePostgres } from './packages.mjs';
-import { alive, quietly } from './run.mjs';
+import { quietly } from './run.mjs';
 import { say, Stop } from './say.mjs';
-import { migrate } from './serve.mjs';
 
-const format = 'ivrek-backup';
+export const format = 'ivrek-backup';
 
-function sha256(file) {
+export function sha256(file) {
   return new Promise((done, fail) => {
     const h = createHash('sha256');
     createReadStream(file)
@@ -32,117 +23,84 @@ function sha256(file) {
   });
 }
 
-const migrations = () =>
+export const migrations = () =>
   readdirSync('db/migrations')
     .filter((f) => f.endsWith('.sql'))
-    .map((f) => f.replace(/\.sql$/, ''));
+    .map((f) => f.replace(/\.sql$/, ''))
+    .sort();
 
-const isRunning = (base) => {
-  const note = `${base}/running.json`;
-  return existsSync(note) && alive(JSON.parse(readFileSync(note, 'utf8')).launcher);
-};
-
-const fileArgument = (args, command) => {
+export const fileArgument = (args, command) => {
   if (args.length !== 1 || args[0].startsWith('-')) throw new Stop(`${command} wants one file`, `./ivrek ${command} FILE`);
   return resolve(process.env.IVREK_CALLED_FROM ?? '.', args[0]);
 };
 
 /**
- * Everything in one file: a tar with the database (bikes, photos, journal, devices), the network's authority, and a
- * manifest with what is in it and its SHA-256. Made beside a running Ivrek or without one.
+ * Takes the data folder for something that is done beside a running Ivrek or without one, but not beside a start or a restore.
+ * Answers how to let go.
  */
-export async function backup(args) {
-  const file = fileArgument(args, 'backup');
-  const base = process.env.IVREK_DATA ?? '.data';
-  if (!existsSync(`${base}/cluster.made`)) throw new Stop(`there is nothing in ${base} to back up yet`, 'Start Ivrek once first.');
-  const bin = await ensurePostgres();
-  const wasRunning = isRunning(base);
-  const cluster = await startCluster(bin, base);
-  const work = mkdtempSync(join(tmpdir(), 'ivrek-backup-'));
-  try {
-    say('writing the backup');
-    const wrong = dump(bin, cluster.ownerUrl('ivrek'), `${work}/ivrek.dump`);
-    if (wrong) throw new Stop('the database could not be dumped', wrong);
-    if (existsSync(`${base}/lan`)) cpSync(`${base}/lan`, `${work}/lan`, { recursive: true });
-    const manifest = {
-      format,
-      version: 1,
-      madeAt: new Date().toISOString(),
-      postgres: bin.version,
-      migrations: migrations(),
-      sha256: await sha256(`${work}/ivrek.dump`),
-    };
-    writeFileSync(`${work}/manifest.json`, `${JSON.stringify(manifest, null, 2)}\n`);
-    const r = quietly('tar', ['-cf', `${file}.part`, '-C', work, ...readdirSync(work)]);
-    if (r.code !== 0) throw new Stop(`the backup could not be written to ${file}`, r.err.trim());
-    renameSync(`${file}.part`, file);
-    say(`everything is in ${file}`);
-  } finally {
-    rmSync(work, { recursive: true, force: true });
-    if (!wasRunning) cluster.stop();
-  }
+export async function besideRunning(base) {
+  const release = await lock(dataLock(base));
+  if (release) return { running: false, release };
+  if (isRunning(base)) return { running: true, release: async () => undefined };
+  throw new Stop(`another ./ivrek is at work on ${base}`, 'Wait until it is done, then try again.');
 }
 
 /**
- * Puts a backup in the place of what is there. The new database is made whole beside the old one first; only then do they
- * change places, and the old one stays as ivrek_before_restore.
+ * Everything in one file: a tar with the database (bikes, photos, journal, devices) and a manifest with what is in it and its
+ * SHA-256; with --with-authority the network's authority as well, its key under a passphrase. It counts, and gets its name, only
+ * after it was restored into a scratch database.
  */
-export async function restore(args) {
-  const file = fileArgument(args, 'restore');
+export async function backup(args) {
+  const withAuthority = args.includes('--with-authority');
+  const file = fileArgument(
+    args.filter((a) => a !== '--with-authority'),
+    'backup',
+  );
   const base = process.env.IVREK_DATA ?? '.data';
-  if (!existsSync(file)) throw new Stop(`there is no file ${file}`, 'Nothing was changed.');
-  if (isRunning(base)) throw new Stop('Ivrek is running', 'Stop it first: ./ivrek stop. Nothing was changed.');
-  const work = mkdtempSync(join(tmpdir(), 'ivrek-restore-'));
+  if (!existsSync(`${base}/cluster.made`)) throw new Stop(`there is nothing in ${base} to back up yet`, 'Start Ivrek once first.');
+  if (withAuthority && !hasAuthority(base)) throw new Stop('there is no authority yet', 'It is made by ./ivrek start --lan.');
+  const passphrase = withAuthority ? await askPassphrase('the authority') : null;
+  const { running, release } = await besideRunning(base);
+  let cluster;
+  let work;
   try {
-    const r = quietly('tar', ['-xf', file, '-C', work, '--no-same-owner']);
-    const manifest = r.code === 0 && existsSync(`${work}/manifest.json`) ? JSON.parse(readFileSync(`${work}/manifest.json`, 'utf8')) : null;
-    if (manifest?.format !== format) throw new Stop(`${file} is no backup of Ivrek`, 'Nothing was changed.');
-    if (!existsSync(`${work}/ivrek.dump`) || (await sha256(`${work}/ivrek.dump`)) !== manifest.sha256)
-      throw new Stop(`${file} is damaged`, 'What is in it is not what was written. Nothing was changed.');
-    const ahead = manifest.migrations.filter((m) => !migrations().includes(m));
-    if (ahead.length)
-      throw new Stop(`this backup was made by a newer Ivrek (it has ${ahead.join(', ')})`, 'Use that version. Nothing was changed.');
     const bin = await ensurePostgres();
     await ensureNpm();
-    mkdirSync(base, { recursive: true });
-    const cluster = await startCluster(bin, base);
-    try {
-      say('restoring beside what is there');
-      const sql = (text, db = 'postgres') => quietly(`${bin.dir}/psql`, ['-v', 'ON_ERROR_STOP=1', '-qtAc', text, cluster.ownerUrl(db)]);
-      const must = (result, what) => {
-        if (result.code !== 0) throw new Stop(what, `${result.err.trim()}\nWhat was there is untouched.`);
-        return result.out.trim();
-      };
-      // The application's role must exist before rights are given to it.
-      must(
-        sql(`do $$ begin if not exists (select from pg_roles where rolname = 'ivrek_app') then create role ivrek_app; end if; end $$`),
-        'a role could not be made',
-      );
-      must(sql('drop database if exists ivrek_restored with (force)'), 'an earlier try could not be cleared away');
-      must(sql('create database ivrek_restored'), 'a database could not be made');
-      const restored = quietly(`${bin.dir}/pg_restore`, [
-        '--exit-on-error',
-        '--no-owner',
-        '-d',
-        cluster.ownerUrl('ivrek_restored'),
-        `${work}/ivrek.dump`,
-      ]);
-      must(restored, 'the backup could not be read into a database');
-      await migrate(cluster, 'ivrek_restored', base);
-      const hasOld = must(sql(`select count(*) from pg_database where datname = 'ivrek'`), 'cannot look') === '1';
-      must(sql('drop database if exists ivrek_before_restore with (force)'), 'the last but one database could not be cleared away');
-      if (hasOld) must(sql('alter database ivrek rename to ivrek_before_restore'), 'what is there could not be put aside');
-      must(sql('alter database ivrek_restored rename to ivrek'), 'the restored database could not take its place');
-      if (existsSync(`${work}/lan`)) cpSync(`${work}/lan`, `${base}/lan`, { recursive: true });
-      // The demo is in it or it is not; it does not come back by itself.
-      writeFileSync(`${base}/demo.loaded`, new Date().toISOString());
-      say(
-        `restored what was backed up on ${manifest.madeAt.slice(0, 16).replace('T', ' ')} UTC${hasOld ? '; what was there is kept as ivrek_before_restore' : ''}`,
-      );
-    } finally {
-      cluster.stop();
-    }
+    cluster = await startCluster(bin, base);
+    work = mkdtempSync(join(tmpdir(), 'ivrek-backup-'));
+    say('writing the backup');
+    const inside = `${work}/ivrek.dump`;
+    const wrong = await dump(bin, cluster.ownerEnv('ivrek'), inside);
+    if (wrong) throw new Stop('the database could not be dumped', wrong);
+    say('restoring it into a scratch database, to see that it can be');
+    const proof = await prove(bin, cluster, base, inside).catch((error) => {
+      throw new Stop('the backup was written, but it cannot be restored, so it does not count', error.message);
+    });
+    if (passphrase) writeFileSync(`${work}/authority.json`, lockAuthority(`${base}/lan`, passphrase), { mode: 0o600 });
+    const madeAt = new Date().toISOString();
+    const manifest = {
+      format,
+      version: 2,
+      madeAt,
+      postgres: bin.version,
+      migrations: migrations(),
+      sha256: await sha256(inside),
+      entries: proof.entries,
+    };
+    writeFileSync(`${work}/manifest.json`, `${JSON.stringify(manifest, null, 2)}\n`);
+    const r = quietly('tar', ['-cf', `${file}.part`, '--mode=0600', '-C', work, ...readdirSync(work)]);
+    if (r.code !== 0) throw new Stop(`the backup could not be written to ${file}`, r.err.trim());
+    renameSync(`${file}.part`, file);
+    writeDown(base, { file, kind: 'backup', madeAt, bytes: statSync(file).size, provedAt: new Date().toISOString(), ...proof });
+    say(`everything is in ${file}; it was restored to see that it can be (${proof.entries} entries, ${proof.seconds.toFixed(1)} s)`);
+    if (hasAuthority(base) && !passphrase)
+      say("the network's authority is not in it: after a restore elsewhere tablets install a new one (or back up with --with-authority)");
+  } catch (error) {
+    rmSync(`${file}.part`, { force: true });
+    throw error;
   } finally {
-    rmSync(work, { recursive: true, force: true });
+    if (work) rmSync(work, { recursive: true, force: true });
+    if (!running) cluster?.stop();
+    await release();
   }
 }

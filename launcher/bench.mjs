@@ -46,5 +46,5 @@ export async function bench(args) {
     if (parts.includes('chaos')) await ensureBuild();
     code = await run({});
   } else code = await withDemo('.data/bench', (url, pid) => run({ IVREK_URL: url, IVREK_SERVER_PID: String(pid) }));
-  if (code !== 0) throw new Stop('the bench did not finish', 'Its message stands above.');
+  if (code !== 0) throw new Stop('the bench did not finish', 'See the message above.');
 }

@@ -26,6 +26,6 @@ export async function ensureBuild() {
   if (existsSync(mark) && readFileSync(mark, 'utf8') === want) return;
   say('building (about a minute, only after a change)');
   const code = await visibly('npm', ['run', '--silent', 'build'], { stdio: ['ignore', 2, 2], env: { ...process.env, ...quietEnv } });
-  if (code !== 0) throw new Stop('the build failed', 'Its message stands above.');
+  if (code !== 0) throw new Stop('the build failed', 'See the message above.');
   writeFileSync(mark, want);
 }

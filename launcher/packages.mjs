@@ -51,7 +51,7 @@ export async function ensureNpm() {
   if (existsSync(mark) && readFileSync(mark, 'utf8') === want) return;
   say('installing npm packages from the lock file (about a minute the first time)');
   const code = await visibly('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 2, 2] });
-  if (code !== 0) throw new Stop('npm ci failed', 'Its message stands above. The npm registry must be reachable the first time.');
+  if (code !== 0) throw new Stop('npm ci failed', 'See the message above. The npm registry must be reachable the first time.');
   mkdirSync('node_modules', { recursive: true });
   writeFileSync(mark, want);
 }

@@ -22,7 +22,7 @@ export function aside(cmd, args, options = {}) {
   return new Promise((resolve) => {
     let said = '';
     const child = spawn(cmd, args, { stdio: ['ignore', 'pipe', 'pipe'], ...options });
-    for (const stream of [child.stdout, child.stderr]) stream.setEncoding('utf8').on('data', (text) => (said += text));
+    for (const stream of [child.stdout, child.stderr]) stream?.setEncoding('utf8').on('data', (text) => (said += text));
     child.on('error', (e) => resolve({ code: 127, said: `${said}${e}\n` }));
     child.on('close', (code, signal) => resolve({ code: code ?? (signal ? 130 : 1), said }));
   });

@@ -1,20 +1,31 @@
 import { spawn } from 'node:child_process';
 import { get as httpGet } from 'node:http';
 import { get as httpsGet } from 'node:https';
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { resolve as absolute } from 'node:path';
 import { ensureBuild, quietEnv } from './build.mjs';
 import { startCluster } from './cluster.mjs';
-import { keepDaily } from './dumps.mjs';
+import { backupsFile, keepDaily } from './dumps.mjs';
 import { ensureCertificate, lanEnvironment } from './lan.mjs';
+import { alone, dataLock, lock } from './lock.mjs';
+import { isRunning, killOrphan, readNote, removeNote, who, writeNote } from './note.mjs';
 import { ensureNpm, ensurePostgres } from './packages.mjs';
-import { alive, portIsFree, visibly } from './run.mjs';
+import { portIsFree, visibly } from './run.mjs';
 import { say, Stop } from './say.mjs';
+import { statusFile } from './status.mjs';
+import { supervise } from './supervise.mjs';
 
-/** Runs the forward-only migrations (with a dump before) and makes the application's own database role. */
-export async function migrate(cluster, database, base) {
+/**
+ * Runs the forward-only migrations (with a dump before) and makes the application's own database role; `upTo` so many of them,
+ * for data of an earlier version.
+ */
+export async function migrate(cluster, database, base, { upTo = null, fresh = false } = {}) {
   const bin = await ensurePostgres();
   const env = {
     ...process.env,
+    ...cluster.ownerEnv(database),
+    ...(upTo !== null && { IVREK_UP_TO: String(upTo) }),
+    ...(fresh && { IVREK_FRESH: '1' }),
     IVREK_MAINTENANCE_URL: cluster.ownerUrl('postgres'),
     IVREK_OWNER_URL: cluster.ownerUrl(database),
     IVREK_DB: database,
@@ -26,7 +37,7 @@ export async function migrate(cluster, database, base) {
   if (code !== 0)
     throw new Stop(
       'the database could not be brought up to date',
-      'Nothing was half done: each migration is one transaction. The message stands above.',
+      'Nothing was half done: each migration is one transaction. See the message above.',
     );
 }
 
@@ -39,13 +50,13 @@ export async function loadDemo(cluster, database, base, { empty = false } = {}) 
     env: { ...process.env, IVREK_APP_URL: cluster.appUrl(database), ...(empty && { IVREK_NO_DEMO: '1' }) },
     stdio: ['ignore', 2, 2],
   });
-  if (code !== 0) throw new Stop('the demo could not be loaded', 'The message stands above.');
+  if (code !== 0) throw new Stop('the demo could not be loaded', 'See the message above.');
   if (!empty) writeFileSync(mark, new Date().toISOString());
 }
 
 /** Starts the built server on a port; resolves when it answers. */
-export async function startServer(cluster, database, port, { dev = false, env = {}, secure = null } = {}) {
-  const args = dev ? ['node_modules/astro/astro.js', 'dev', '--host', '127.0.0.1', '--port', String(port)] : ['dist/server/entry.mjs'];
+export async function startServer(cluster, database, port, { dev = false, env = {}, secure = null, began = () => undefined } = {}) {
+  const args = dev ? ['node_modules/astro/astro.js', 'dev', '--host', '127.0.0.1', '--port', String(port)] : ['launcher/listen.mjs'];
   // A process group of its own, so that Ctrl-C reaches the launcher first and it can stop things in order.
   const child = spawn('node', args, {
     detached: true,
@@ -61,14 +72,9 @@ export async function startServer(cluster, database, port, { dev = false, env = 
       ...(secure && { HOST: '0.0.0.0', SERVER_CERT_PATH: secure.cert, SERVER_KEY_PATH: secure.key, IVREK_LAN_SERVE: '1' }),
     },
   });
+  began(child.pid);
   const url = `${secure ? 'https' : 'http'}://127.0.0.1:${port}`;
-  const ended = new Promise((resolve) => child.once('exit', (code) => resolve(code ?? 0)));
-  for (let i = 0; ; i++) {
-    const answer = await healthOf(url, secure);
-    if (answer === 200) break;
-    if (child.exitCode !== null || i > 600) throw new Stop('the server did not come up', 'Its message stands above.');
-    await new Promise((r) => setTimeout(r, 100));
-  }
+  const ended = new Promise((resolve) => child.once('exit', (code, signal) => resolve(signal ?? code)));
   const stop = async () => {
     try {
       process.kill(-child.pid, 'SIGTERM');
@@ -78,6 +84,16 @@ export async function startServer(cluster, database, port, { dev = false, env = 
     await Promise.race([ended, new Promise((r) => setTimeout(r, 5000))]);
     if (child.exitCode === null && child.signalCode === null) process.kill(-child.pid, 'SIGKILL');
   };
+  for (let i = 0; ; i++) {
+    const answer = await healthOf(url, secure);
+    // 503: it is there, and the database is being brought back.
+    if (answer === 200 || answer === 503) break;
+    if (child.exitCode !== null || child.signalCode !== null || i > 600) {
+      await stop();
+      throw new Stop('the server did not come up', 'See the message above.');
+    }
+    await new Promise((r) => setTimeout(r, 100));
+  }
   return { url, child, ended, stop };
 }
 
@@ -94,81 +110,141 @@ function healthOf(url, secure) {
   });
 }
 
-/** Ends a server whose launcher was killed hard and could not take it along. */
-export function killOrphan({ server, lan }) {
-  for (const pid of [server, lan]) {
-    try {
-      if (pid) process.kill(-pid, 'SIGTERM');
-    } catch {
-      // it is gone already
+/** A port as a setting names it. */
+function portOf(name, otherwise) {
+  const said = process.env[name];
+  const port = Number(said ?? otherwise);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Stop(`${name} is '${said}', which is not a valid port`, 'Give a number from 1 to 65535.');
+  return port;
+}
+
+const pause = (ms) => new Promise((later) => setTimeout(later, ms));
+
+/**
+ * Takes the data folder for this launcher. Where another start has it, that one is waited for until it is ready (then there is
+ * nothing to do, and null is answered) or gone.
+ */
+async function takeFolder(base) {
+  let told = false;
+  for (;;) {
+    const release = await lock(dataLock(base));
+    if (release) return release;
+    const note = readNote(base);
+    if (note?.url && isRunning(base)) {
+      say(`already running at ${note.url} (stop it with ./ivrek stop)`);
+      return null;
     }
+    if (!told) say(`another ./ivrek is at work on ${base}; waiting for it`);
+    told = true;
+    await pause(300);
   }
 }
 
+/** Waits for a port that was just given up; says which to take instead where another program has it. */
+async function wantPort(port, setting, patienceMs) {
+  for (const until = Date.now() + patienceMs; !(await portIsFree(port));) {
+    if (Date.now() > until)
+      throw new Stop(`port ${port} is taken by another program`, `Choose another: ${setting[0]}=${port + 1} ${setting[1]}`);
+    await pause(100);
+  }
+}
+
+/** A server that dies is started again at once, but not for ever. */
+const mostFalls = 5;
+const fallsWithinMs = 600_000;
+
 export async function serve(dev, args = []) {
-  const unknown = args.filter((a) => !['--lan', '--no-demo'].includes(a));
-  if (unknown.length) throw new Stop(`start does not know ${unknown.join(' ')}`, 'It knows --lan and --no-demo.');
+  const unknown = args.filter((a) => !['--lan', '--no-demo', '--new-authority'].includes(a));
+  if (unknown.length) throw new Stop(`unknown option ${unknown.join(' ')}`, 'start takes --lan, --no-demo and --new-authority.');
   const lan = args.includes('--lan');
   const base = process.env.IVREK_DATA ?? '.data';
-  const port = Number(process.env.IVREK_PORT ?? 4680);
-  if (!Number.isInteger(port) || port < 1 || port > 65535)
-    throw new Stop(`IVREK_PORT is '${process.env.IVREK_PORT}', which is no port`, 'Give a number from 1 to 65535.');
-  const note = `${base}/running.json`;
-  if (existsSync(note)) {
-    const other = JSON.parse(readFileSync(note, 'utf8'));
-    if (alive(other.launcher)) {
-      say(`already running at ${other.url} (stop it with ./ivrek stop)`);
-      return;
-    }
-    killOrphan(other);
-    rmSync(note);
-  }
-  if (!(await portIsFree(port)))
-    throw new Stop(`port ${port} is taken by another program`, `Choose another: IVREK_PORT=${port + 1} ./ivrek start`);
-  const lanPort = Number(process.env.IVREK_LAN_PORT ?? port + 1);
-  if (lan && !(await portIsFree(lanPort)))
-    throw new Stop(`port ${lanPort} is taken by another program`, `Choose another: IVREK_LAN_PORT=${lanPort + 1} ./ivrek start --lan`);
+  const port = portOf('IVREK_PORT', 4680);
+  const lanPort = portOf('IVREK_LAN_PORT', port + 1);
+  const release = await takeFolder(base);
+  if (!release) return;
 
-  const bin = await ensurePostgres();
-  await ensureNpm();
-  if (!dev) await ensureBuild();
-  mkdirSync(base, { recursive: true });
-  const cluster = await startCluster(bin, base);
-  let server;
-  let lanServer;
+  let cluster;
+  let watch = () => undefined;
   let daily;
   let stopping;
+  const servers = {};
+  const note = { launcher: who(process.pid), port };
   const stop = (code) => {
     stopping ??= (async () => {
       say('stopping');
-      clearInterval(daily);
-      await Promise.all([server?.stop(), lanServer?.stop()]);
-      cluster.stop();
-      rmSync(note, { force: true });
+      daily?.();
+      await Promise.all(Object.values(servers).map((s) => s.stop()));
+      watch();
+      cluster?.stop();
+      removeNote(base);
+      await release();
       process.exit(code);
     })();
     return stopping;
   };
-  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0));
   try {
+    // Servers whose launcher was killed hard hold the port a moment longer. It is waited for: another port is another origin to
+    // a browser, and what waits there to be sent would not be found.
+    const left = readNote(base);
+    if (left) await killOrphan(left);
+    const patience = left ? 15_000 : 0;
+    await wantPort(port, ['IVREK_PORT', './ivrek start'], patience);
+    if (lan) await wantPort(lanPort, ['IVREK_LAN_PORT', './ivrek start --lan'], patience);
+    writeNote(base, note);
+    for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0));
+
+    const bin = await ensurePostgres();
+    await alone('.data/packages.lock', async () => {
+      await ensureNpm();
+      if (!dev) await ensureBuild();
+    });
+    cluster = await startCluster(bin, base);
     await migrate(cluster, 'ivrek', base);
     await loadDemo(cluster, 'ivrek', base, { empty: args.includes('--no-demo') });
-    const secure = lan ? await ensureCertificate(base) : null;
-    const env = secure ? lanEnvironment(secure, lanPort) : {};
-    server = await startServer(cluster, 'ivrek', port, { dev, env });
-    if (secure) lanServer = await startServer(cluster, 'ivrek', lanPort, { dev, env, secure });
+    watch = supervise(cluster, base);
+    const secure = lan ? await ensureCertificate(base, { anew: args.includes('--new-authority') }) : null;
+    const env = {
+      ...(secure && lanEnvironment(secure, lanPort)),
+      IVREK_STATUS: statusFile(base),
+      IVREK_BACKUPS: absolute(backupsFile(base)),
+    };
+    const start = async (name, on, more) => {
+      const began = (pid) => writeNote(base, Object.assign(note, { [name]: who(pid) }));
+      servers[name] = await startServer(cluster, 'ivrek', on, { dev, env, began, ...more });
+      return servers[name];
+    };
+    const { url } = await start('server', port, {});
+    if (secure) await start('lan', lanPort, { secure });
     daily = keepDaily(bin, cluster, base);
     if (secure) await tellLan(secure, lanPort);
+    writeNote(base, Object.assign(note, { url }));
+    process.stdout.write(`\n  Ivrek is ready:  ${url}\n  Ctrl-C stops it.\n\n`);
+
+    const watchServer = async (name, on, more) => {
+      const falls = [];
+      while (!stopping) {
+        const how = await servers[name].ended;
+        if (stopping) return;
+        falls.push(Date.now());
+        say(`the server ended by itself (${typeof how === 'number' ? `code ${how}` : how})`);
+        if (falls.filter((t) => t > Date.now() - fallsWithinMs).length >= mostFalls)
+          throw new Stop(`the server ended ${mostFalls} times in a short while`, 'See the messages above. Nothing that was saved is lost.');
+        say('starting it again');
+        await start(name, on, more);
+      }
+    };
+    await Promise.race([watchServer('server', port, {}), ...(secure ? [watchServer('lan', lanPort, { secure })] : [])]);
+    await stopping;
   } catch (error) {
-    await Promise.all([server?.stop(), lanServer?.stop()]);
-    cluster.stop();
+    if (stopping) return stopping;
+    await Promise.all(Object.values(servers).map((s) => s.stop()));
+    watch();
+    cluster?.stop();
+    if (readNote(base)?.launcher?.pid === process.pid) removeNote(base);
+    await release();
     throw error;
   }
-  writeFileSync(note, JSON.stringify({ launcher: process.pid, server: server.child.pid, lan: lanServer?.child.pid, url: server.url }));
-  process.stdout.write(`\n  Ivrek is ready:  ${server.url}\n  Ctrl-C stops it.\n\n`);
-  const code = await Promise.race([server.ended, ...(lanServer ? [lanServer.ended] : [])]);
-  if (!stopping) say(`the server ended by itself (code ${code})`);
-  await stop(stopping ? 0 : 1);
 }
 
 /** Says on the computer how a tablet gets in: the address, to read or to point a camera at. */

@@ -9,5 +9,5 @@ export async function shots() {
   const code = await withDemo('.data/shots', (url) =>
     visibly('node', ['--import', 'tsx', 'scripts/shots.ts'], { env: { ...process.env, IVREK_URL: url } }),
   );
-  if (code !== 0) throw new Stop('not every picture was taken', 'The message stands above.');
+  if (code !== 0) throw new Stop('not every picture was taken', 'See the message above.');
 }

@@ -3,9 +3,10 @@ import { spawnSync } from 'node:child_process';
 import { mkdirSync, readdirSync } from 'node:fs';
 import pg from 'pg';
 import { runner } from 'node-pg-migrate';
-import { prune } from '../launcher/dumps.mjs';
+import { leftOut, prune } from '../launcher/dumps.mjs';
 
-const { IVREK_MAINTENANCE_URL, IVREK_OWNER_URL, IVREK_DB, IVREK_APP_PASSWORD, IVREK_PG_BIN, IVREK_DUMPS } = process.env;
+const { IVREK_MAINTENANCE_URL, IVREK_OWNER_URL, IVREK_DB, IVREK_APP_PASSWORD, IVREK_PG_BIN, IVREK_DUMPS, IVREK_UP_TO, IVREK_FRESH } =
+  process.env;
 if (!/^[a-z_][a-z0-9_]*$/.test(IVREK_DB ?? '')) throw new Error(`IVREK_DB '${IVREK_DB}' is no plain database name`);
 
 const maintenance = new pg.Client(IVREK_MAINTENANCE_URL);
@@ -15,7 +16,18 @@ const literal = maintenance.escapeLiteral(IVREK_APP_PASSWORD);
 const role = await maintenance.query(`select 1 from pg_roles where rolname = 'ivrek_app'`);
 await maintenance.query(`${role.rowCount ? 'alter' : 'create'} role ivrek_app login nosuperuser nobypassrls password ${literal}`);
 const exists = await maintenance.query('select 1 from pg_database where datname = $1', [IVREK_DB]);
-if (!exists.rowCount) await maintenance.query(`create database ${IVREK_DB}`);
+if (!exists.rowCount) {
+  // Beside data that was put aside, or that a restore did not finish with, an empty database would look as if all were lost.
+  const { rows } = await maintenance.query(`select datname from pg_database where datname ~ '^ivrek_(before|restored)' order by datname`);
+  if (IVREK_DB === 'ivrek' && rows.length) {
+    const names = rows.map((r) => r.datname).join(', ');
+    console.error(`There is no database 'ivrek', but there is ${names}: a restore was interrupted.`);
+    const back = rows.map((r) => r.datname).findLast((n) => n.startsWith('ivrek_before'));
+    console.error(`Run ./ivrek restore FILE again${back ? `, or take what was put aside: ./ivrek restore --back ${back}` : ''}.`);
+    process.exit(1);
+  }
+  await maintenance.query(`create database ${IVREK_DB}`);
+}
 await maintenance.end();
 
 const db = new pg.Client(IVREK_OWNER_URL);
@@ -32,11 +44,15 @@ if (ahead.length) {
   console.error(`The database was written by a newer Ivrek (it has ${ahead.join(', ')}). Use that version; migrations only go forward.`);
   process.exit(1);
 }
-const pending = files.filter((n) => !done.includes(n));
-if (pending.length && done.length) {
+const pending = files
+  .filter((n) => !done.includes(n))
+  .slice(0, IVREK_UP_TO === undefined ? undefined : Math.max(0, Number(IVREK_UP_TO) - done.length));
+if (pending.length && done.length && !IVREK_FRESH) {
   mkdirSync(IVREK_DUMPS, { recursive: true, mode: 0o700 });
   const file = `${IVREK_DUMPS}/${new Date().toISOString().replace(/[:.]/g, '-')}-before-${pending[0]}.dump`;
-  const r = spawnSync(`${IVREK_PG_BIN}/pg_dump`, ['-Fc', '-f', file, IVREK_OWNER_URL], { encoding: 'utf8' });
+  const r = spawnSync(`${IVREK_PG_BIN}/pg_dump`, ['-Fc', '-f', file, ...leftOut.map((t) => `--exclude-table-data=public.${t}`)], {
+    encoding: 'utf8',
+  });
   if (r.status !== 0) {
     console.error(`The dump before the migration failed, so nothing was changed: ${r.stderr}`);
     process.exit(1);
@@ -44,13 +60,15 @@ if (pending.length && done.length) {
   console.error(`ivrek: the data was dumped to ${file} before ${pending.length} migration(s)`);
   prune(IVREK_DUMPS, /-before-.*\.dump$/);
 }
-await runner({
-  dbClient: db,
-  dir: 'db/migrations',
-  direction: 'up',
-  migrationsTable: 'migrations',
-  singleTransaction: false,
-  noLock: true,
-  log: () => {},
-});
+if (pending.length)
+  await runner({
+    dbClient: db,
+    dir: 'db/migrations',
+    direction: 'up',
+    count: pending.length,
+    migrationsTable: 'migrations',
+    singleTransaction: false,
+    noLock: true,
+    log: () => {},
+  });
 await db.end();

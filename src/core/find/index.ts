@@ -1,3 +1,3 @@
-export { plainWords, tsqueryOf } from './query';
+export { plainWords, soughtWords, tsqueryOf } from './query';
 export { stageOfKind } from './kinds';
 export type { FoundLine } from './found';

@@ -1,8 +1,8 @@
-/** The same as find_plain in the database: small letters, and only letters, digits and decimal points between blanks. */
+/** The same as find_plain in the database: small letters, and only letters, digits, decimal points and pictograms between blanks. */
 export function plainWords(text: string): string[] {
   return text
     .toLowerCase()
-    .replace(/[^\p{L}\p{N}.]+/gu, ' ')
+    .replace(/[^\p{L}\p{N}.\u2600-\u27bf\u{1f000}-\u{1faff}]+/gu, ' ')
     .replace(/(^|\s)\.+|\.+(\s|$)/g, ' ')
     .trim()
     .split(/\s+/)
@@ -12,12 +12,15 @@ export function plainWords(text: string): string[] {
 /** The most words that a search looks at. */
 const mostWords = 8;
 
+/** The words that a search looks for: the first few different ones. */
+export const soughtWords = (text: string): string[] => [...new Set(plainWords(text))].slice(0, mostWords);
+
 /**
  * A search as a tsquery for find_lines: every word by its beginning, at least one of them in the line itself and not only
  * in the name of the bike. Null where nothing is left to look for.
  */
 export function tsqueryOf(text: string): string | null {
-  const words = plainWords(text).slice(0, mostWords);
+  const words = soughtWords(text);
   if (words.length === 0) return null;
   const all = words.map((w) => `'${w}':*`).join(' & ');
   const own = words.map((w) => `'${w}':*A`).join(' | ');

@@ -2,7 +2,7 @@ import type pg from 'pg';
 import { checkCommand, type Fault, type PersonalPart } from '../../contract';
 import { effectOf, entryOf, type Command, type Refusal } from '../../core/command';
 import { applyChanges, bump, type AnyRow, type Change, type State } from '../../core/record';
-import { inShop, type Db } from '../db/pool';
+import { writeIn, type Db } from '../db/pool';
 import { deleteRow, insertRow, updateRow, type Place } from '../db/rows';
 import { hasBytes } from '../files/photos';
 import { gather } from './gather';
@@ -26,7 +26,7 @@ export async function receive(from: pg.Pool, speaker: Speaker, input: unknown): 
   const checked = checkCommand(input);
   if (!checked.ok) return { kind: 'malformed', faults: checked.faults };
   const { command, personal } = checked;
-  return inShop(from, speaker.shopId, async (db): Promise<Answer> => {
+  return writeIn(from, speaker.shopId, async (db): Promise<Answer> => {
     if (command.type === 'photo.add' && !(await hasBytes(db, (command.payload as { sha256: string }).sha256)))
       return { kind: 'refused', id: command.id, refusal: { code: 'not yet', message: 'The bytes of this photo are not here yet.' } };
     return applyOne(db, speaker, command, personal);

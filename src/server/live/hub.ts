@@ -1,5 +1,6 @@
 import pg from 'pg';
 import type { Heard } from '../../core/record';
+import { connection } from '../db/pool';
 import { log } from '../log';
 import { journalAfter } from '../queries/journal';
 
@@ -63,7 +64,7 @@ export class Hub {
 
   private async listen(): Promise<void> {
     if (this.client) return;
-    const client = new pg.Client({ connectionString: this.url, application_name: 'ivrek live' });
+    const client = new pg.Client(connection(this.url, 'ivrek live'));
     this.client = client;
     const lost = () => {
       if (this.client === client) this.client = null;

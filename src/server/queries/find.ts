@@ -1,10 +1,12 @@
 import type pg from 'pg';
-import { plainWords, tsqueryOf, type FoundLine } from '../../core/find';
-import { lookAt } from '../db/pool';
+import { soughtWords, tsqueryOf, type FoundLine } from '../../core/find';
+import { lookAt, patiently, type Db } from '../db/pool';
+import { isTimeout } from '../http/problem';
 
 const most = 40;
 /** With fewer exact finds than this, it is worth looking for what was probably meant. */
 const enough = 5;
+const mostNear = 12;
 
 interface Raw {
   kind: string;
@@ -14,30 +16,41 @@ interface Raw {
   words: string;
 }
 
+/** How long a search may take; what is near in spelling is left out where it takes longer. */
+const patienceMs = 3000;
+
 /** One search over everything written in a shop: by the beginnings of words, then allowing for typing errors. */
 export async function find(from: pg.Pool, shopId: string, text: string): Promise<FoundLine[]> {
   const query = tsqueryOf(text);
   if (!query) return [];
-  const near = plainWords(text).join(' ');
-  return lookAt(from, shopId, async (db) => {
+  const near = soughtWords(text).join(' ');
+  const search = <T>(work: (db: Db) => Promise<T>) =>
+    lookAt(from, shopId, async (db) => {
+      await patiently(db, patienceMs);
+      return work(db);
+    });
+  const raws = await search(async (db) => {
     const exact = (await db.query('select kind, id, job_id, bike_id, words from find_lines($1::tsquery, $2, $3)', [query, near, most]))
       .rows as Raw[];
     const owners = (await db.query(`select 'owner' as kind, id, null as job_id, bike_id, words from find_owners($1, 8)`, [near]))
       .rows as Raw[];
-    let fuzzy: Raw[] = [];
-    if (exact.length + owners.length < enough && near.length >= 3)
-      fuzzy = (await db.query('select kind, id, job_id, bike_id, words from find_lines(null, $1, $2)', [near, 12])).rows as Raw[];
-    const seen = new Set<string>();
-    const raws = [
-      ...owners.map((r) => ({ ...r, near: false })),
-      ...exact.map((r) => ({ ...r, near: false })),
-      ...fuzzy.map((r) => ({ ...r, near: true })),
-    ].filter((r) => {
-      const key = `${r.kind} ${r.id} ${r.bike_id ?? ''}`;
-      return !seen.has(key) && seen.add(key);
-    });
-    return withBikes(db, raws);
+    return [...owners, ...exact].map((r) => ({ ...r, near: false }));
   });
+  if (raws.length < enough && near.length >= 3) {
+    const fuzzy = await search((db) =>
+      db.query('select kind, id, job_id, bike_id, words from find_lines(null, $1, $2)', [near, mostNear]),
+    ).catch((error: unknown) => {
+      if (isTimeout(error)) return { rows: [] };
+      throw error;
+    });
+    raws.push(...(fuzzy.rows as Raw[]).map((r) => ({ ...r, near: true })));
+  }
+  const seen = new Set<string>();
+  const each = raws.filter((r) => {
+    const key = `${r.kind} ${r.id} ${r.bike_id ?? ''}`;
+    return !seen.has(key) && seen.add(key);
+  });
+  return search((db) => withBikes(db, each));
 }
 
 /** Each line with the bike it belongs to; what belongs to a bike alone is looked at in its newest job. */
