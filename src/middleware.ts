@@ -1,58 +1,83 @@
 import { defineMiddleware } from 'astro:middleware';
 import { pool } from './server/db/pool';
+import { decide, isRead, type Decision } from './server/http/access';
 import { contentSecurityPolicy } from './server/http/csp';
 import { json } from './server/http/body';
+import { problemOf, type Problem } from './server/http/problem';
+import { plainPage, troubleWords } from './server/http/trouble';
 import { knowsHost, ownScheme, servesLan } from './server/lan/mode';
 import { log } from './server/log';
-import { readSession, sessionCookie, type Session } from './server/session';
+import { readSession, sessionCookie } from './server/session';
 
-/** What needs no workshop: on this computer to choose one, in the network to be paired. */
-const open = {
-  home: ['/', '/workshops', '/api/health', '/api/session', '/api/demo', '/gallery', '/shed', '/sw.js', '/pair'],
-  lan: ['/pair', '/api/pair', '/api/health', '/shed', '/sw.js', '/ivrek-authority.crt'],
+const words: Record<Exclude<Decision, 'let in'>, { status: number; code: string; message: string }> = {
+  'not there': { status: 404, code: 'not-there', message: 'There is no such page.' },
+  'not here': { status: 403, code: 'not-here', message: 'This is done on the computer that Ivrek runs on.' },
+  'no workshop': { status: 401, code: 'no-workshop', message: 'Choose a workshop first.' },
+  'not named': { status: 400, code: 'not-named', message: 'This request does not say which workshop it is for.' },
+  'other workshop': {
+    status: 409,
+    code: 'other-workshop',
+    message: 'This browser is in another workshop now. What was entered stays on this device.',
+  },
 };
-/** What is only for the computer that Ivrek runs on. */
-const homeOnly = /^\/(workshops|devices|gallery)$|^\/api\/(devices|demo)$/;
+
+/** Every answer carries these, whatever became of the request; files have them from the server process (launcher/listen.mjs). */
+function secured(response: Response, lan: boolean): Response {
+  const { headers } = response;
+  headers.set('x-content-type-options', 'nosniff');
+  headers.set('referrer-policy', 'same-origin');
+  headers.set('x-frame-options', 'DENY');
+  if (lan) headers.set('strict-transport-security', 'max-age=31536000');
+  if (import.meta.env.PROD) headers.set('content-security-policy', contentSecurityPolicy);
+  if ((headers.get('content-type') ?? '').startsWith('text/html')) headers.set('cache-control', 'no-store');
+  return response;
+}
+
+function turnedDown(problem: Problem, isApi: boolean): Response {
+  const { status, code } = problem;
+  const message = code === 'database-away' ? troubleWords(problem.message) : problem.message;
+  return isApi
+    ? json({ code, message }, status)
+    : page(status, 'Not just now', message, status === 503);
+}
+
+const page = (status: number, title: string, message: string, again = false) =>
+  new Response(plainPage(title, message, again), { status, headers: { 'content-type': 'text/html; charset=utf-8' } });
 
 export const onRequest = defineMiddleware(async (context, next) => {
   const { request, url, cookies, locals } = context;
-  const host = request.headers.get('host') ?? '';
   const lan = servesLan();
-  // A page of another site must not reach the shed, neither by name nor by form.
+  const host = request.headers.get('host') ?? '';
+  const isApi = url.pathname.startsWith('/api/');
+  const end = (response: Response) => secured(response, lan);
+  // A page of another site must not reach the workshop, neither by name nor by form.
   if (!knowsHost(host))
-    return new Response(lan ? 'This is not an address of this workshop.' : 'Ivrek answers on loopback only.', { status: 421 });
-  if (!['GET', 'HEAD'].includes(request.method)) {
-    const origin = request.headers.get('origin');
-    if (origin !== `${ownScheme()}://${host}`) return json({ message: 'This request comes from another site.' }, 403);
-  }
-  const isFile = url.pathname.startsWith('/_astro/') || url.pathname.startsWith('/_image') || url.pathname.startsWith('/icon');
-  // A calendar has no cookies; its address holds a secret of its own.
-  const isFeed = url.pathname.startsWith('/calendar/');
-  let session: Session | null;
+    return end(json({ code: 'other-host', message: lan ? 'This is not an address of this workshop.' : 'Ivrek answers on loopback only.' }, 421));
+  if (!isRead(request.method) && request.headers.get('origin') !== `${ownScheme()}://${host}`)
+    return end(json({ code: 'other-site', message: 'This request comes from another site.' }, 403));
   try {
-    session = isFile || isFeed ? null : await readSession(pool(), cookies.get(sessionCookie)?.value);
+    const session = await readSession(pool(), cookies.get(sessionCookie)?.value);
+    locals.session = lan && !session?.paired ? null : session;
+    const decision = decide({
+      pattern: context.routePattern,
+      method: request.method,
+      door: lan ? 'lan' : 'home',
+      shopId: locals.session?.shopId ?? null,
+      named: request.headers.get('x-ivrek-shop') ?? url.searchParams.get('shop'),
+    });
+    if (decision !== 'let in') {
+      const { status, code, message } = words[decision];
+      if (!isApi && (decision === 'not there' || decision === 'other workshop')) return end(page(status, 'Not here', message));
+      if (isApi)
+        return end(
+          json({ code, message: decision === 'no workshop' && lan ? 'This device is not paired with the workshop.' : message }, status),
+        );
+      return end(context.redirect(decision === 'not here' ? '/' : lan ? '/pair' : '/workshops'));
+    }
+    return end(await next());
   } catch (error) {
-    log.error({ err: error }, 'the database does not answer');
-    const message = 'The database does not answer just now. What was entered waits on this device and is sent again.';
-    return url.pathname.startsWith('/api/') ? json({ message }, 503) : new Response(message, { status: 503 });
+    const problem = problemOf(error);
+    log.error({ err: error, path: url.pathname, code: problem.code }, 'a request failed');
+    return end(turnedDown(problem, isApi));
   }
-  locals.session = lan && !session?.paired ? null : session;
-  if (lan && homeOnly.test(url.pathname))
-    return url.pathname.startsWith('/api/')
-      ? json({ message: 'This is done on the computer that Ivrek runs on.' }, 403)
-      : context.redirect('/');
-  if (!isFile && !isFeed && !locals.session && !open[lan ? 'lan' : 'home'].includes(url.pathname)) {
-    if (url.pathname.startsWith('/api/'))
-      return json({ message: lan ? 'This device is not paired with the workshop.' : 'Choose a workshop first.' }, 401);
-    return context.redirect(lan ? '/pair' : '/workshops');
-  }
-  const response = await next();
-  response.headers.set('x-content-type-options', 'nosniff');
-  response.headers.set('referrer-policy', 'same-origin');
-  if (lan) response.headers.set('strict-transport-security', 'max-age=86400');
-  if (import.meta.env.PROD && (response.headers.get('content-type') ?? '').startsWith('text/html')) {
-    response.headers.set('content-security-policy', contentSecurityPolicy);
-    response.headers.set('cache-control', 'no-store');
-  }
-  return response;
 });

@@ -1,5 +1,7 @@
 import 'reflect-metadata';
 import { Type, type ClassConstructor } from 'class-transformer';
+import { unitOf } from '../core/quantity';
+import { isYearOfUse, yearWords } from '../core/record';
 import { applyDecorators } from './decorate';
 import {
   ArrayMaxSize,
@@ -18,6 +20,7 @@ import {
   MaxLength,
   Min,
   MinLength,
+  ValidateBy,
   ValidateIf,
 } from 'class-validator';
 
@@ -62,18 +65,47 @@ export const Figure = (least = -1e12, most = 1e12) =>
   );
 export const MaybeFigure = (least?: number, most?: number) => applyDecorators(orNull(), Figure(least, most));
 
+/** A date or instant in a year that a workshop has to do with. */
+const YearOfUse = () =>
+  ValidateBy({
+    name: 'isYearOfUse',
+    validator: { validate: (v) => typeof v === 'string' && isYearOfUse(v), defaultMessage: () => yearWords },
+  });
+const instant = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}\.\d{3}Z$/;
+
 /** Exactly the form of Date.toISOString(), so that what is stored reads back as it was sent. */
 export const Instant = () =>
   applyDecorators(
-    Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}\.\d{3}Z$/, { message: 'This is not a time in UTC.' }),
+    Matches(instant, { message: 'This is not a time in UTC.' }),
+    YearOfUse(),
     IsISO8601({ strict: true }, { message: 'There is no such time.' }),
   );
+/** The same for what is no field of a class. */
+export const isInstant = (text: unknown): text is string =>
+  typeof text === 'string' && instant.test(text) && isYearOfUse(text) && !Number.isNaN(Date.parse(text)) && new Date(text).toISOString() === text;
 export const MaybeInstant = () => applyDecorators(orNull(), Instant());
 export const MaybeDay = () =>
   applyDecorators(
     orNull(),
     Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'This is not a date.' }),
+    YearOfUse(),
     IsISO8601({ strict: true }, { message: 'There is no such date.' }),
+  );
+
+/** A unit that there is, by its id or one of its spellings. */
+export const UnitName = () =>
+  applyDecorators(
+    IsString({ message: 'This must be text.' }),
+    ValidateBy({
+      name: 'isUnit',
+      validator: { validate: (v) => typeof v === 'string' && unitOf(v) !== undefined, defaultMessage: () => 'This is not a unit that is known here.' },
+    }),
+  );
+/** Where on a bike: a cylinder, a side, a number, or a few plain words. */
+export const MaybePosition = () =>
+  applyDecorators(
+    orNull(),
+    Matches(/^[\p{L}\p{N}][\p{L}\p{N} .,/()'’-]{0,19}$/u, { message: 'Say where in a few plain words, such as 2, left or top ring.' }),
   );
 
 export const Truth = () => applyDecorators(IsBoolean({ message: 'Yes or no.' }));

@@ -4,6 +4,7 @@ import { validateSync, type ValidationError } from 'class-validator';
 import { upcast, type Command } from '../core/command';
 import type { TableName } from '../core/record';
 import { Envelope } from './envelope';
+import { unstorableIn } from './storable';
 import * as intake from './payloads/intake';
 import * as own from './payloads/own';
 import * as picture from './payloads/picture';
@@ -12,6 +13,8 @@ import * as work from './payloads/work';
 
 export type { PersonalPart } from './payloads/intake';
 export { mostPhotoBytes } from './payloads/picture';
+export { isInstant } from './fields';
+export { isStorable } from './storable';
 
 interface Shape {
   /** Null where it may be about any kind of entity. */
@@ -97,8 +100,6 @@ function check<T extends object>(cls: ClassConstructor<T>, plain: unknown): { va
   return { value, faults: flatten(validateSync(value, options)) };
 }
 
-const namesOfAll = new RegExp(`"(?:${Object.getOwnPropertyNames(Object.prototype).join('|')})":`);
-
 /** Undecorated instances as plain objects again: what travels and is stored is plain data. */
 const plain = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T;
 
@@ -106,12 +107,8 @@ const plain = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T;
 export function checkCommand(input: unknown): Checked {
   if (typeof input !== 'object' || input === null || Array.isArray(input))
     return { ok: false, faults: [{ path: '', message: 'A command is an object.' }] };
-  // PostgreSQL cannot hold a NUL or half a surrogate pair; no keyboard sends one either.
-  const text = JSON.stringify(input);
-  if (/\\u0000|\\ud[89a-f]/i.test(text))
-    return { ok: false, faults: [{ path: '', message: 'There is a character in it that cannot be stored.' }] };
-  // Names that every object has by itself slip past the check for what was not declared.
-  if (namesOfAll.test(text)) return { ok: false, faults: [{ path: '', message: 'There is a name in it that nothing here has.' }] };
+  const unfit = unstorableIn(input);
+  if (unfit) return { ok: false, faults: [unfit] };
   const envelope = check(Envelope, input);
   if (envelope.faults.length) return { ok: false, faults: envelope.faults };
   const { type, entity, base, personal } = envelope.value;

@@ -34,7 +34,7 @@ const person = () =>
   });
 const listener = (shopId: string, seq = 0) => {
   const heard: Heard[] = [];
-  return { heard, listener: { shopId, seq, tell: (e: Heard[]) => void heard.push(...e) } };
+  return { heard, listener: { shopId, sessionId: 'a device', end: () => undefined, seq, tell: (e: Heard[]) => void heard.push(...e) } };
 };
 
 describe('the hub', () => {

@@ -1,6 +1,6 @@
 import { registerDecorator } from 'class-validator';
 import type { Conditions, ReadingValue, Shown } from '../../core/record';
-import { Figure, Id, MaybeWords, OneOf, Optional, Whole, Words } from '../fields';
+import { Figure, Id, MaybeWords, OneOf, Optional, UnitName, Whole, Words } from '../fields';
 
 /** Circumstances of a result. */
 export class ConditionsPart implements Conditions {
@@ -48,7 +48,7 @@ export class ReadingPartBody {
   @Id() bikeId!: string;
   @Words(60) quantity!: string;
   @IsReadingValue() value!: ReadingValue;
-  @Words(20) unit!: string;
+  @UnitName() unit!: string;
   @Words(60) entered!: string;
   @MaybeWords(80) instrument!: string | null;
 }

@@ -1,15 +1,14 @@
 import { ValidateIf } from 'class-validator';
 import { specOrigins, type Answer, type Shown, type SpecOrigin, type SymptomAnswer } from '../../core/record';
-import { Decimal, Nested, Id, MaybeFigure, MaybeId, MaybeOneOf, MaybeWords, OneOf, Optional, Whole, Words } from '../fields';
+import { Decimal, Nested, Id, MaybeFigure, MaybeId, MaybeOneOf, MaybePosition, MaybeWords, OneOf, Optional, UnitName, Whole, Words } from '../fields';
 import { ConditionsPart, IsMapOf, IsShown, ReadingPartBody } from './common';
 
-const position = () => MaybeWords(20);
 const present = () => ValidateIf((_o, v) => v !== null);
 
 export class EvidenceAddBody {
   @Id() jobId!: string;
   @Words(60) testId!: string;
-  @position() position!: string | null;
+  @MaybePosition() position!: string | null;
   @Words(60) outcome!: string;
   @present() @Nested(() => ReadingPartBody) reading!: ReadingPartBody | null;
   @MaybeId() predictionId!: string | null;
@@ -29,14 +28,14 @@ export class WithdrawBody {
 export class PredictionBody {
   @Id() jobId!: string;
   @Words(60) testId!: string;
-  @position() position!: string | null;
+  @MaybePosition() position!: string | null;
   @Words(500) words!: string;
   @MaybeWords(60) expected!: string | null;
 }
 
 export class ReadingAddBody {
   @Id() jobId!: string;
-  @position() position!: string | null;
+  @MaybePosition() position!: string | null;
   @Nested(() => ConditionsPart) conditions!: ConditionsPart;
   @Nested(() => ReadingPartBody) reading!: ReadingPartBody;
 }
@@ -48,7 +47,7 @@ export class SpecAddBody {
   @MaybeFigure() high!: number | null;
   @MaybeFigure() serviceLow!: number | null;
   @MaybeFigure() serviceHigh!: number | null;
-  @Words(20) unit!: string;
+  @UnitName() unit!: string;
   @Words(80) entered!: string;
   @Words(200) source!: string;
   @OneOf(specOrigins) origin!: SpecOrigin;
@@ -58,7 +57,7 @@ export class SpecFields {
   @Optional() @MaybeFigure() high?: number | null;
   @Optional() @MaybeFigure() serviceLow?: number | null;
   @Optional() @MaybeFigure() serviceHigh?: number | null;
-  @Optional() @Words(20) unit?: string;
+  @Optional() @UnitName() unit?: string;
   @Optional() @Words(80) entered?: string;
   @Optional() @Words(200) source?: string;
   @Optional() @OneOf(specOrigins) origin?: SpecOrigin;
@@ -71,7 +70,7 @@ export class CauseBody {
   @Id() jobId!: string;
   @Id() complaintId!: string;
   @MaybeWords(60) faultId!: string | null;
-  @position() position!: string | null;
+  @MaybePosition() position!: string | null;
   @Words(300) words!: string;
 }
 
@@ -79,7 +78,7 @@ export class RepairBody {
   @Id() jobId!: string;
   @MaybeId() causeId!: string | null;
   @MaybeWords(60) faultId!: string | null;
-  @position() position!: string | null;
+  @MaybePosition() position!: string | null;
   @Words(500) words!: string;
   @Whole(0, 100000) minutes!: number;
   @Decimal() cost!: string;

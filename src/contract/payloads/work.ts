@@ -9,6 +9,7 @@ import {
   MaybeDay,
   MaybeId,
   MaybeInstant,
+  MaybePosition,
   MaybeWords,
   OneOf,
   Optional,
@@ -41,7 +42,7 @@ export class FindingAddBody {
   @Id() jobId!: string;
   @MaybeId() stepId!: string | null;
   @Words(120) item!: string;
-  @MaybeWords(20) position!: string | null;
+  @MaybePosition() position!: string | null;
   @Words(2000) seen!: string;
   @ValidateIf((_o, v) => v !== null) @Nested(() => ReadingPartBody) reading!: ReadingPartBody | null;
   @Nested(() => ConditionsPart) conditions!: ConditionsPart;

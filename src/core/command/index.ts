@@ -12,7 +12,7 @@ import { Refused } from './types';
 export * from './types';
 export type { Decision } from './decide';
 export { makeCommand, schemaVersion } from './make';
-export { buildsOn, dependants, isUndone, undoTargets } from './undo';
+export { buildsOn, dependants, undoneIn, undoTargets } from './undo';
 export { upcast } from './upcast';
 export type { EvidenceAdd, ReadingPart } from './tracing';
 export type { StepAdd } from './work';

@@ -3,9 +3,15 @@ import { invert } from '../record';
 import type { CommandType } from './types';
 import { Refused } from './types';
 
-/** True if an entry's effect does not stand: it was undone, and that undo was not redone. */
-export function isUndone(journal: readonly JournalEntry[], id: string): boolean {
-  return journal.some((e) => e.targetId === id && !isUndone(journal, e.id));
+/** Entries whose effect does not stand: each was undone, and that undo was not redone. One look at each entry. */
+export function undoneIn(journal: readonly JournalEntry[]): ReadonlySet<string> {
+  const undone = new Set<string>();
+  // What takes an entry back comes after it: seen from the end, it is known already whether that stands itself.
+  for (let i = journal.length - 1; i >= 0; i--) {
+    const { id, targetId } = journal[i];
+    if (targetId !== null && !undone.has(id)) undone.add(targetId);
+  }
+  return undone;
 }
 
 const touched = (changes: readonly Change[]) =>
@@ -13,22 +19,28 @@ const touched = (changes: readonly Change[]) =>
     changes.flatMap((c) => (c.op === 'update' ? Object.keys(c.set).map((f) => `${c.table}:${c.id}:${f}`) : [`${c.table}:${c.row.id}`])),
   );
 
-/** True if `later` builds on what `changes` did: it sets the same field, changes a row made there, or names one. */
-export function buildsOn(later: readonly Change[], changes: readonly Change[]): boolean {
+/** Tells of later changes whether they build on these: set the same field, change a row made there, or name one. */
+function buildingOn(changes: readonly Change[]): (later: readonly Change[]) => boolean {
   const mine = touched(changes);
   const made = changes.flatMap((c) => (c.op === 'insert' ? [c.row.id] : []));
-  return later.some((c) => {
-    if (c.op === 'update' && Object.keys(c.set).some((f) => mine.has(`${c.table}:${c.id}:${f}`))) return true;
-    const text = JSON.stringify(c.op === 'update' ? [c.id, c.set] : c.row);
-    return made.some((id) => text.includes(id));
-  });
+  return (later) =>
+    later.some((c) => {
+      if (c.op === 'update' && Object.keys(c.set).some((f) => mine.has(`${c.table}:${c.id}:${f}`))) return true;
+      const text = JSON.stringify(c.op === 'update' ? [c.id, c.set] : c.row);
+      return made.some((id) => text.includes(id));
+    });
 }
+
+/** True if `later` builds on what `changes` did. */
+export const buildsOn = (later: readonly Change[], changes: readonly Change[]): boolean => buildingOn(changes)(later);
 
 /** Entries after `id` whose effect stands and which build on it, oldest first. */
 export function dependants(journal: readonly JournalEntry[], id: string): JournalEntry[] {
   const at = journal.findIndex((e) => e.id === id);
   if (at < 0) return [];
-  return journal.slice(at + 1).filter((e) => !e.targetId && !isUndone(journal, e.id) && buildsOn(e.changes, journal[at].changes));
+  const undone = undoneIn(journal);
+  const builds = buildingOn(journal[at].changes);
+  return journal.slice(at + 1).filter((e) => !e.targetId && !undone.has(e.id) && builds(e.changes));
 }
 
 function takeBack(state: State, targetId: string, undoable: (type: string) => boolean, wantUndo: boolean): Change[] {
@@ -38,7 +50,7 @@ function takeBack(state: State, targetId: string, undoable: (type: string) => bo
     throw new Refused({ code: 'not undoable', message: wantUndo ? 'An undo is taken back with redo.' : 'Only an undo can be redone.' });
   if (wantUndo && !undoable(target.type))
     throw new Refused({ code: 'not undoable', message: 'Signatures and consents are not undone: a new one takes their place.' });
-  if (isUndone(state.journal, targetId))
+  if (undoneIn(state.journal).has(targetId))
     throw new Refused({ code: 'not undoable', message: wantUndo ? 'This was undone already.' : 'This was redone already.' });
   const later = dependants(state.journal, targetId);
   if (later.length) {
@@ -67,8 +79,9 @@ export function undoTargets(
   journal: readonly JournalEntry[],
   undoable: (type: string) => boolean,
 ): { undo: JournalEntry | null; redo: JournalEntry | null } {
-  const undo = [...journal].reverse().find((e) => !e.targetId && undoable(e.type) && !isUndone(journal, e.id)) ?? null;
+  const undone = undoneIn(journal);
+  const undo = journal.findLast((e) => !e.targetId && undoable(e.type) && !undone.has(e.id)) ?? null;
   const lastPlain = journal.findLastIndex((e) => !e.targetId);
-  const redo = [...journal].reverse().find((e) => e.type === 'undo' && !isUndone(journal, e.id)) ?? null;
+  const redo = journal.findLast((e) => e.type === 'undo' && !undone.has(e.id)) ?? null;
   return { undo, redo: redo && journal.indexOf(redo) > lastPlain ? redo : null };
 }

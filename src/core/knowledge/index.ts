@@ -5,5 +5,6 @@ export { accessOf, expectedBreakage, expectedMinutes, routesOf } from './access'
 export { assembleKnowledge, withFigures, type KnowledgeFile } from './assemble';
 export { freeId, ownFile, ownProblems, withOwn, type OwnProblem } from './own';
 export { surveyKnowledge, type Survey } from './survey';
+export { unknownIn, type Unknown } from './known';
 export { faultById, findingById, foundBy, testById } from './lookup';
 export * from './ownDraft';

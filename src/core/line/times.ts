@@ -1,3 +1,4 @@
+import { isYearOfUse } from '../record';
 import { numbersAt } from './numbers';
 import type { Found, Slot } from './types';
 
@@ -25,7 +26,11 @@ export const time: Slot<string> = {
     const ahead = context.aheadMinutes * minute;
     const midnight = Math.floor((now + ahead) / 86_400_000) * 86_400_000 - ahead;
     const found: Found<string>[] = [];
-    const give = (ms: number, next: number) => found.push({ value: new Date(ms).toISOString(), next });
+    const give = (ms: number, next: number) => {
+      // A number that is out of all reason is no time at all.
+      const when = new Date(ms);
+      if (!Number.isNaN(when.getTime()) && isYearOfUse(when.toISOString())) found.push({ value: when.toISOString(), next });
+    };
     const day = (start: number, next: number) => {
       const j = low(next) === 'at' ? next + 1 : next;
       const c = clock(low(j));

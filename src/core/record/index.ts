@@ -8,3 +8,4 @@ export * from './groupBy';
 export * from './place';
 export * from './snapshot';
 export { freshBike, freshJob } from './fresh';
+export { isYearOfUse, yearWords } from './years';

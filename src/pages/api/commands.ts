@@ -1,10 +1,12 @@
 import type { APIRoute } from 'astro';
+import { knowledge } from 'virtual:knowledge';
 import { pool } from '../../server/db/pool';
 import { receive, type Answer, type Speaker } from '../../server/commands/door';
-import { inShop } from '../../server/db/pool';
 import { json, readJson } from '../../server/http/body';
+import { problemOf } from '../../server/http/problem';
+import { troubleWords } from '../../server/http/trouble';
 import { log } from '../../server/log';
-import { isPerson } from '../../server/session';
+import { actorOf } from '../../server/session';
 
 const mostBytes = 256 * 1024;
 const mostAtOnce = 50;
@@ -16,14 +18,7 @@ function told(answer: Answer): { status: number } & Record<string, unknown> {
   return { status: 200, id: answer.id, seq: answer.seq, changes: answer.changes, again: answer.again };
 }
 
-const cut = { status: 503, message: 'The server could not keep this just now. It stays on this device and is sent again.' };
-
-/** Whoever the device says was working when the entry was made, if there is such a person; else the one it has now. */
-async function actorOf(request: Request, shopId: string, personId: string | null): Promise<string | null> {
-  const said = request.headers.get('x-ivrek-person');
-  if (!said || said === personId) return personId;
-  return (await inShop(pool(), shopId, (db) => isPerson(db, said))) ? said : personId;
-}
+const cut = () => ({ status: 503, message: troubleWords('What was entered stays on this device and is sent again.') });
 
 /**
  * One command, or a list of them in the order in which they are to be applied. A list stops at the first that is not kept,
@@ -33,22 +28,26 @@ async function actorOf(request: Request, shopId: string, personId: string | null
 export const POST: APIRoute = async ({ request, locals }) => {
   const body = await readJson(request, mostBytes);
   if (!body.ok) return json({ message: body.message }, body.status);
-  const { shopId, personId, id } = locals.session!;
+  const session = locals.session!;
   const isList = Array.isArray(body.value);
   const wanted = isList ? (body.value as unknown[]) : [body.value];
   if (wanted.length > mostAtOnce) return json({ message: `At most ${mostAtOnce} commands at once.` }, 400);
   const answers: ({ status: number } & Record<string, unknown>)[] = [];
   try {
-    const speaker: Speaker = { shopId, actorId: await actorOf(request, shopId, personId), deviceId: id };
+    const actor = await actorOf(pool(), session, request.headers.get('x-ivrek-person'));
+    if (!actor)
+      return json({ code: 'not-taken-up', message: 'Nobody of that name has taken this device up. Choose who is working first.' }, 409);
+    const speaker: Speaker = { shopId: session.shopId, actorId: actor.actorId, deviceId: session.id };
     for (const one of wanted) {
-      const answer = told(await receive(pool(), speaker, one));
+      const answer = told(await receive(pool(), speaker, one, knowledge));
       answers.push(answer);
       if (answer.status !== 200) break;
     }
   } catch (error) {
-    log.error({ err: error }, 'a command failed');
-    // Nothing of it was applied: the device keeps it, and what follows, and sends them again.
-    answers.push(cut);
+    const problem = problemOf(error);
+    log.error({ err: error, code: problem.code }, 'a command failed');
+    // Nothing of it was applied. What can never be kept goes back to a person; anything else, and what follows, is sent again.
+    answers.push(problem.status < 500 ? problem : cut());
   }
   if (isList) return json({ answers });
   const { status, ...rest } = answers[0];

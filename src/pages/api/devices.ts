@@ -1,10 +1,10 @@
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
 import { json, readJson } from '../../server/http/body';
-import { devices, nameDevice, newCode, sendAway } from '../../server/lan/pairing';
+import { devices, nameDevice, newCode, refusals, sendAway } from '../../server/lan/pairing';
+import { isUuid } from '../../server/http/uuid';
 
-const id = /^[\da-f-]{36}$/i;
-const list = async (shopId: string) => json({ devices: await devices(pool(), shopId) });
+const list = async (shopId: string) => json({ devices: await devices(pool(), shopId), refusals: await refusals(pool()) });
 
 export const GET: APIRoute = ({ locals }) => list(locals.session!.shopId);
 
@@ -18,7 +18,7 @@ export const PUT: APIRoute = async ({ request, locals }) => {
   const wish = (body.value ?? {}) as { id?: unknown; name?: unknown };
   const name = typeof wish.name === 'string' ? wish.name.trim() : '';
   if (!name || name.length > 60 || name.includes('\u0000')) return json({ message: 'Give it a name of up to 60 characters.' }, 400);
-  if (typeof wish.id !== 'string' || !id.test(wish.id) || !(await nameDevice(pool(), locals.session!.shopId, wish.id, name)))
+  if (!isUuid(wish.id) || !(await nameDevice(pool(), locals.session!.shopId, wish.id, name)))
     return json({ message: 'There is no such device.' }, 404);
   return list(locals.session!.shopId);
 };
@@ -28,7 +28,7 @@ export const DELETE: APIRoute = async ({ request, locals }) => {
   const body = await readJson(request, 4096);
   if (!body.ok) return json({ message: body.message }, body.status);
   const wish = (body.value ?? {}) as { id?: unknown };
-  if (typeof wish.id !== 'string' || !id.test(wish.id) || !(await sendAway(pool(), locals.session!.shopId, wish.id)))
+  if (!isUuid(wish.id) || !(await sendAway(pool(), locals.session!.shopId, wish.id)))
     return json({ message: 'There is no such device.' }, 404);
   return list(locals.session!.shopId);
 };

@@ -1,5 +1,6 @@
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
+import { isStorable } from '../../contract';
 import { json } from '../../server/http/body';
 import { find } from '../../server/queries/find';
 
@@ -9,6 +10,6 @@ const longest = 200;
 export const GET: APIRoute = async ({ url, locals }) => {
   const q = url.searchParams.get('q') ?? '';
   if (q.length > longest) return json({ message: `At most ${longest} characters.` }, 400);
-  if (/[\u0000\ud800-\udfff]/.test(q)) return json({ message: 'There is a character in it that cannot be looked for.' }, 400);
+  if (!isStorable(q)) return json({ message: 'There is a character in it that cannot be looked for.' }, 400);
   return json({ lines: await find(pool(), locals.session!.shopId, q) });
 };

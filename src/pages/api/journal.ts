@@ -1,15 +1,14 @@
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
 import { json } from '../../server/http/body';
+import { isUuid } from '../../server/http/uuid';
 import { journalAfter } from '../../server/queries/journal';
-
-const id = /^[\da-f]{8}(-[\da-f]{4}){3}-[\da-f]{12}$/i;
 
 /** What a device has missed: journal lines after a number, of the shop or of one job. */
 export const GET: APIRoute = async ({ url, locals }) => {
   const after = Number(url.searchParams.get('after') ?? '0');
   const job = url.searchParams.get('job');
   if (!Number.isSafeInteger(after) || after < 0) return json({ message: 'after is a journal number.' }, 400);
-  if (job !== null && !id.test(job)) return json({ message: 'job is an id.' }, 400);
+  if (job !== null && !isUuid(job)) return json({ message: 'job is an id.' }, 400);
   return json(await journalAfter(pool(), locals.session!.shopId, after, job));
 };

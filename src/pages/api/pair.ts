@@ -1,13 +1,11 @@
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
 import { json, readJson } from '../../server/http/body';
-import { servesLan } from '../../server/lan/mode';
 import { pair } from '../../server/lan/pairing';
-import { sessionCookie } from '../../server/session';
+import { cookieOptions, sessionCookie } from '../../server/session';
 
 /** Lets a tablet in that was told the code: { code, name }. */
 export const POST: APIRoute = async ({ request, cookies, clientAddress }) => {
-  if (!servesLan()) return json({ message: 'On this computer nothing has to be paired.' }, 404);
   const body = await readJson(request, 4096);
   if (!body.ok) return json({ message: body.message }, body.status);
   const { code, name } = (body.value ?? {}) as { code?: unknown; name?: unknown };
@@ -17,6 +15,6 @@ export const POST: APIRoute = async ({ request, cookies, clientAddress }) => {
   if (called.length > 60 || called.includes('\u0000')) return json({ message: 'Give it a name of up to 60 characters.' }, 400);
   const answer = await pair(pool(), clientAddress, digits, called || 'Tablet');
   if (!answer.ok) return json({ message: answer.message }, answer.status);
-  cookies.set(sessionCookie, answer.cookie, { httpOnly: true, sameSite: 'strict', secure: true, path: '/', maxAge: 60 * 60 * 24 * 400 });
+  cookies.set(sessionCookie, answer.cookie, cookieOptions(true));
   return json({ shopId: answer.shopId });
 };

@@ -4,10 +4,14 @@ import { pool } from '../../server/db/pool';
 import { json, readJson } from '../../server/http/body';
 import { servesLan } from '../../server/lan/mode';
 import { listShops, openShop, shopPeople } from '../../server/queries/shops';
-import { openSession, pickPerson, sessionCookie } from '../../server/session';
+import { cookieOptions, endSession, hasWorked, openSession, pickPerson, sessionCookie } from '../../server/session';
+
+/** Which workshop this device is in. */
+export const GET: APIRoute = ({ locals }) =>
+  locals.session ? json({ shopId: locals.session.shopId }) : json({ message: 'Choose a workshop first.' }, 401);
 
 /** Enters a workshop ({ shopId, personId }) or opens a new one ({ newShop }). */
-export const POST: APIRoute = async ({ request, cookies }) => {
+export const POST: APIRoute = async ({ request, cookies, locals }) => {
   if (servesLan()) return json({ message: 'A tablet is in the workshop that it was paired with.' }, 403);
   const body = await readJson(request, 4096);
   if (!body.ok) return json({ message: body.message }, body.status);
@@ -26,18 +30,32 @@ export const POST: APIRoute = async ({ request, cookies }) => {
   }
   const person = (await shopPeople(pool(), shopId)).find((p) => p.id === wish.personId);
   const cookie = await openSession(pool(), shopId, person?.id ?? null);
-  cookies.set(sessionCookie, cookie, { httpOnly: true, sameSite: 'strict', path: '/', maxAge: 60 * 60 * 24 * 400 });
+  // The cookie that this one takes the place of opens nothing any more.
+  if (locals.session) await endSession(pool(), locals.session);
+  cookies.set(sessionCookie, cookie, cookieOptions(false));
   return json({ shopId });
 };
 
-/** Who works with this device from now on: { personId }, or null for nobody in particular. */
+/** Leaves the workshop on this device. */
+export const DELETE: APIRoute = async ({ cookies, locals }) => {
+  if (locals.session) await endSession(pool(), locals.session);
+  cookies.delete(sessionCookie, { path: '/' });
+  return json({ left: true });
+};
+
+/**
+ * Who works with this device from now on: { personId }, or null for nobody in particular. { personId, worked: true } only says
+ * that this person has worked with it, whose entries are still on their way.
+ */
 export const PUT: APIRoute = async ({ request, locals }) => {
   const body = await readJson(request, 4096);
   if (!body.ok) return json({ message: body.message }, body.status);
   if (!locals.session) return json({ message: 'Choose a workshop first.' }, 401);
-  const { personId } = (body.value ?? {}) as { personId?: unknown };
+  const { personId, worked } = (body.value ?? {}) as { personId?: unknown; worked?: unknown };
   if (personId !== null && typeof personId !== 'string') return json({ message: 'personId is the id of a person, or null.' }, 400);
-  return (await pickPerson(pool(), locals.session, personId))
+  const known =
+    worked === true && personId ? await hasWorked(pool(), locals.session, personId) : await pickPerson(pool(), locals.session, personId);
+  return known
     ? json({ personId })
     : json({ message: 'There is no such person in this workshop.' }, 404);
 };

@@ -2,8 +2,9 @@ import type pg from 'pg';
 import { checkCommand, type Fault, type PersonalPart } from '../../contract';
 import { effectOf, entryOf, type Command, type Refusal } from '../../core/command';
 import { applyChanges, bump, type AnyRow, type Change, type State } from '../../core/record';
+import { unknownIn, withOwn, type Knowledge, type Unknown } from '../../core/knowledge';
 import { writeIn, type Db } from '../db/pool';
-import { deleteRow, insertRow, updateRow, type Place } from '../db/rows';
+import { allRows, deleteRow, insertRow, updateRow, type Place } from '../db/rows';
 import { hasBytes } from '../files/photos';
 import { gather } from './gather';
 
@@ -21,16 +22,32 @@ export type Answer =
   | { kind: 'malformed'; faults: Fault[] }
   | { kind: 'refused'; id: string; refusal: Refusal };
 
-/** The one way in: checks, applies and journals one command in one transaction. Sent twice, it is applied once. */
-export async function receive(from: pg.Pool, speaker: Speaker, input: unknown): Promise<Answer> {
+/**
+ * The one way in: checks, applies and journals one command in one transaction. Sent twice, it is applied once. What it names
+ * must be in the knowledge (none given: any is taken), and who signs is who speaks.
+ */
+export async function receive(from: pg.Pool, speaker: Speaker, input: unknown, shipped?: Knowledge): Promise<Answer> {
   const checked = checkCommand(input);
   if (!checked.ok) return { kind: 'malformed', faults: checked.faults };
   const { command, personal } = checked;
   return writeIn(from, speaker.shopId, async (db): Promise<Answer> => {
     if (command.type === 'photo.add' && !(await hasBytes(db, (command.payload as { sha256: string }).sha256)))
       return { kind: 'refused', id: command.id, refusal: { code: 'not yet', message: 'The bytes of this photo are not here yet.' } };
-    return applyOne(db, speaker, command, personal);
+    const unknown = shipped && (await unknownHere(db, shipped, command));
+    if (unknown) return { kind: 'malformed', faults: [{ ...unknown, path: `payload.${unknown.path}` }] };
+    if (command.type !== 'signature.sign') return applyOne(db, speaker, command, personal);
+    const signer = await db.query('select name from person where id = $1', [speaker.actorId]);
+    if (!signer.rowCount)
+      return { kind: 'refused', id: command.id, refusal: { code: 'not yet', message: 'Choose who is working first: a signature needs a name.' } };
+    const payload = { ...(command.payload as object), signedBy: (signer.rows[0] as { name: string }).name };
+    return applyOne(db, speaker, { ...command, payload }, personal);
   });
+}
+
+/** What a command names that neither ships nor is the shop's own. */
+async function unknownHere(db: Db, shipped: Knowledge, { type, payload }: Command): Promise<Unknown | null> {
+  const unknown = unknownIn(shipped, type, payload as object);
+  return unknown && unknownIn(withOwn(shipped, await allRows(db, 'own')), type, payload as object);
 }
 
 /** Applies one checked command inside an open transaction of its shop. */

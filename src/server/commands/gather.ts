@@ -31,9 +31,12 @@ async function journalFrom(
   const target = await db.query(`select ${entryColumns} from journal where id = $1`, [targetId]);
   const entry = target.rows[0] as JournalEntry | undefined;
   if (!entry) return;
+  // Only what takes entries back, and what names a row of this one, can matter: the rest of a long journal stays where it is.
+  const ids = [...new Set((entry.changes as Change[]).map((c) => (c.op === 'update' ? c.id : c.row.id)))];
   const later = await db.query(
-    `select ${entryColumns} from journal where seq > $1 and ($2::uuid is null or job_id is null or job_id = $2) order by seq`,
-    [entry.seq, entry.jobId],
+    `select ${entryColumns} from journal where seq > $1 and ($2::uuid is null or job_id is null or job_id = $2)
+       and (type in ('undo', 'redo') or ($3 <> '' and changes::text ~ $3)) order by seq`,
+    [entry.seq, entry.jobId, ids.join('|')],
   );
   state.journal.push(entry, ...(later.rows as JournalEntry[]));
   const byTable = new Map<TableName, string[]>();

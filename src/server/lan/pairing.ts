@@ -2,7 +2,7 @@ import { createHash, randomInt } from 'node:crypto';
 import type pg from 'pg';
 import { RateLimiterPostgres, type RateLimiterRes } from 'rate-limiter-flexible';
 import { inShop } from '../db/pool';
-import { openSession } from '../session';
+import { openSession, tellOver } from '../session';
 
 /** How tablets are let in: a code of six digits, shown on the computer, good for one device and ten minutes. */
 
@@ -45,20 +45,55 @@ function limitersOf(from: pg.Pool) {
 
 export type Paired = { ok: true; cookie: string; shopId: string } | { ok: false; status: 403 | 429; message: string };
 
+/** An address as attempts are counted by: of IPv6 the network, since whoever has one address there has them all. */
+export const countedBy = (address: string): string => {
+  const plain = address.replace(/^::ffff:/i, '');
+  return plain.includes(':') ? `${plain.split('%')[0].split(':').slice(0, 4).join(':')}::/64` : plain;
+};
+
+const mostRefusals = 50;
+
+/** Writes down who was not let in, for the computer to show; the last few are kept. */
+async function refuse(from: pg.Pool, address: string, name: string, why: string): Promise<void> {
+  await from.query('insert into refusal (address, name, why) values ($1, $2, $3)', [address.slice(0, 60), name.slice(0, 60), why]);
+  await from.query('delete from refusal where id <= (select max(id) from refusal) - $1', [mostRefusals]);
+}
+
+export interface RefusalLine {
+  at: string;
+  address: string;
+  name: string;
+  why: string;
+}
+
+/** Devices that asked to be let in during the last days and were not, the newest first. */
+export async function refusals(from: pg.Pool): Promise<RefusalLine[]> {
+  const { rows } = await from.query(
+    `select at, address, name, why from refusal where at > now() - interval '7 days' order by id desc limit 10`,
+  );
+  return rows as RefusalLine[];
+}
+
 /** Lets a device in that knows the code. */
 export async function pair(from: pg.Pool, address: string, code: string, name: string): Promise<Paired> {
   const { one, all } = limitersOf(from);
+  // What has run out is of no use any more; the table holds no more than the addresses of ten minutes.
+  await from.query('delete from attempt where expire < $1', [Date.now()]);
   try {
-    await one.consume(address);
+    await one.consume(countedBy(address));
     await all.consume('all');
   } catch (error) {
     if (error instanceof Error) throw error;
     const minutes = Math.max(1, Math.ceil((error as RateLimiterRes).msBeforeNext / 60_000));
+    await refuse(from, address, name, 'too many attempts');
     return { ok: false, status: 429, message: `Too many attempts. Try again in ${minutes} minutes, with a new code.` };
   }
   const { rows } = await from.query('select take_pairing($1) as shop', [hash(code)]);
   const shopId = (rows[0] as { shop: string | null }).shop;
-  if (!shopId) return { ok: false, status: 403, message: 'This is not the code on the computer, or it has run out. Show a new one there.' };
+  if (!shopId) {
+    await refuse(from, address, name, 'wrong code');
+    return { ok: false, status: 403, message: 'This is not the code on the computer, or it has run out. Show a new one there.' };
+  }
   return { ok: true, shopId, cookie: await openSession(from, shopId, null, { name, paired: true }) };
 }
 
@@ -76,7 +111,7 @@ export async function devices(from: pg.Pool, shopId: string): Promise<DeviceLine
     const { rows } = await db.query(
       `select s.id, s.name, s.paired_at as "pairedAt", s.seen_at as "seenAt", p.name as person
        from session s left join person p on p.shop_id = s.shop_id and p.id = s.person_id
-       where s.paired_at is not null and s.sent_away_at is null order by s.seen_at desc nulls last, s.id`,
+       where s.paired_at is not null and s.sent_away_at is null and s.ended_at is null order by s.seen_at desc nulls last, s.id`,
     );
     return rows as DeviceLine[];
   });
@@ -96,6 +131,7 @@ export async function sendAway(from: pg.Pool, shopId: string, id: string): Promi
       'update session set sent_away_at = now() where id = $1 and paired_at is not null and sent_away_at is null',
       [id],
     );
+    if (rowCount === 1) await tellOver(db, id);
     return rowCount === 1;
   });
 }

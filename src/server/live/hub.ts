@@ -7,9 +7,12 @@ import { journalAfter } from '../queries/journal';
 /** One device that listens: told every new journal line of its shop, in order and without gaps. */
 export interface Listener {
   shopId: string;
+  sessionId: string;
   /** The last number it has been told. */
   seq: number;
   tell(entries: Heard[]): void;
+  /** Its session is over: it hears no more. */
+  end(): void;
 }
 
 /**
@@ -57,6 +60,11 @@ export class Hub {
     await client?.end().catch(() => undefined);
   }
 
+  /** Cuts whoever listens for a session that is over. */
+  private over(sessionId: string): void {
+    for (const l of [...this.listeners]) if (l.sessionId === sessionId) l.end();
+  }
+
   private everyShop(): void {
     void this.listen();
     for (const shopId of new Set([...this.listeners].map((l) => l.shopId))) void this.news(shopId);
@@ -71,10 +79,13 @@ export class Hub {
     };
     client.on('error', lost);
     client.on('end', lost);
-    client.on('notification', () => this.everyShop());
+    client.on('notification', ({ channel, payload }) => {
+      if (channel === 'ivrek_over') this.over(payload ?? '');
+      else this.everyShop();
+    });
     try {
       await client.connect();
-      await client.query('listen ivrek_journal');
+      await client.query('listen ivrek_journal; listen ivrek_over');
       this.everyShop();
     } catch (error) {
       lost();

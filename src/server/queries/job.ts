@@ -1,6 +1,7 @@
 import type pg from 'pg';
 import { jobTables, type AnyRow, type JobSnapshot, type Personal, type TableName } from '../../core/record';
 import { lookAt, type Db } from '../db/pool';
+import { isUuid } from '../http/uuid';
 import { allRows, rowsWhere } from '../db/rows';
 import { experienceIn } from './experience';
 import { journalOf } from '../commands/gather';
@@ -14,7 +15,7 @@ export async function jobSnapshot(from: pg.Pool, shopId: string, jobId: string, 
 
 /** The same inside a transaction that is open already. */
 export async function snapshotIn(db: Db, shopId: string, jobId: string, actorId: string | null): Promise<JobSnapshot | null> {
-  if (!/^[\da-f-]{36}$/i.test(jobId)) return null;
+  if (!isUuid(jobId)) return null;
   const [job] = await rowsWhere(db, 'job', 'id', [jobId]);
   if (!job) return null;
   const rows: Partial<Record<TableName, AnyRow[]>> = { job: [job] };

@@ -1,4 +1,5 @@
 import type { JobSnapshot, Yard } from '../../core/record';
+import { ask } from './ask';
 import { Bus } from './bus';
 import { openShelves, type DeviceDb } from './database';
 import { leftInHand, takeInHand } from './hand';
@@ -86,7 +87,7 @@ export class Device {
     for (let one = this.unkept.at(0); one; one = this.unkept.at(0)) {
       const { item, putDown } = one;
       const [answer] = await serverWire.send([item], item.actorId);
-      if (answer.kind === 'cut' || answer.kind === 'away') return;
+      if (answer.kind !== 'kept' && answer.kind !== 'refused') return;
       this.unkept.shift();
       putDown();
       if (answer.kind === 'kept')
@@ -186,11 +187,8 @@ export class Device {
     const picked = await this.pickedHere();
     if (!picked) return;
     try {
-      const response = await fetch('/api/session', {
-        method: 'PUT',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ personId: picked.person?.id ?? null }),
-      });
+      const body = JSON.stringify({ personId: picked.person?.id ?? null });
+      const response = await ask('/api/session', { method: 'PUT', headers: { 'content-type': 'application/json' }, body }, this.shopId);
       // A person who was added here and is not at the server yet is told again later.
       if (response.ok) await (await this.shelves())?.db.delete('note', 'picked');
     } catch {

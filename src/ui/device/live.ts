@@ -1,8 +1,22 @@
 import type { Heard } from '../../core/record';
+import { ask, isElsewhere } from './ask';
 import type { Bus } from './bus';
+import type { Line } from './types';
 
 /** Longer than two beats of the server without a word: the line is dead, though nobody said so. */
 const silenceMs = 40_000;
+
+/** How this browser stands to a workshop, asked outright: a stream that is refused cannot say why. */
+async function howItStands(shopId: string): Promise<Line> {
+  try {
+    const response = await ask('/api/session', {}, shopId);
+    if (response.ok) return 'up';
+    if (response.status === 401) return 'away';
+    return isElsewhere(response.status, (await response.json()) as { code?: string }) ? 'elsewhere' : 'cut';
+  } catch {
+    return 'cut';
+  }
+}
 
 /**
  * The one open line of this browser over which the server tells what is new. One tab holds it and tells the others; when
@@ -17,7 +31,7 @@ export function holdLine(bus: Bus, shopId: string, lastHeard: () => number): () 
   const open = () => {
     if (closed.signal.aborted) return;
     source?.close();
-    source = new EventSource(`/api/live?after=${Math.max(seen, lastHeard())}`);
+    source = new EventSource(`/api/live?shop=${shopId}&after=${Math.max(seen, lastHeard())}`);
     const word = () => {
       clearTimeout(timer);
       timer = setTimeout(open, silenceMs);
@@ -35,12 +49,12 @@ export function holdLine(bus: Bus, shopId: string, lastHeard: () => number): () 
       bus.tell({ kind: 'entries', entries: [entry] });
     });
     source.onerror = () => {
-      bus.tell({ kind: 'line', line: 'cut' });
-      // The browser gives up for good on an answer that is no stream (a server that is just starting); so try anew.
-      if (source?.readyState === EventSource.CLOSED) {
-        clearTimeout(timer);
-        timer = setTimeout(open, 2000);
-      }
+      // The browser gives up for good on an answer that is no stream (a server that is just starting, one that lets this device
+      // in no more); so ask why, and try anew.
+      if (source?.readyState !== EventSource.CLOSED) return bus.tell({ kind: 'line', line: 'cut' });
+      clearTimeout(timer);
+      timer = setTimeout(open, 2000);
+      void howItStands(shopId).then((line) => !closed.signal.aborted && line !== 'up' && bus.tell({ kind: 'line', line }));
     };
   };
   const wake = () => {

@@ -109,7 +109,7 @@ describe('the bytes of a photo on their way', () => {
     }
     vi.stubGlobal('XMLHttpRequest', FakeRequest);
     const parts: number[] = [];
-    return serverWire.upload('ab'.repeat(32), new Blob(['x']), (p) => parts.push(p)).then((answer) => ({ answer, parts }));
+    return serverWire.upload('ab'.repeat(32), new Blob(['x']), (p) => parts.push(p), 'a shop').then((answer) => ({ answer, parts }));
   }
 
   it('tell how far they have come', async () => {

@@ -1,5 +1,6 @@
 import type { Command, Refusal } from '../../core/command';
 import type { Change } from '../../core/record';
+import { forShop, isElsewhere } from './ask';
 import type { Answered, Item } from './types';
 
 /** Speaks to the server for this device. Every call says what became of it and never throws. */
@@ -11,18 +12,21 @@ export interface Wire {
     sha256: string,
     blob: Blob,
     onPart: (part: number) => void,
+    shopId: string,
   ): Promise<{ kind: 'kept' } | { kind: 'refused'; message: string } | { kind: 'cut' }>;
 }
 
 interface AnswerBody {
   status: number;
+  code?: string;
   seq: number;
   changes: Change[];
   message?: string;
   refusal?: Refusal;
 }
 
-function answered({ status, seq, changes, message, refusal }: AnswerBody): Answered {
+function answered({ status, code, seq, changes, message, refusal }: AnswerBody): Answered {
+  if (isElsewhere(status, { code })) return { kind: 'elsewhere' };
   if (status === 200) return { kind: 'kept', seq, changes };
   if (status === 401 || status === 421) return { kind: 'away' };
   if (status >= 500 || status === 429) return { kind: 'cut' };
@@ -35,18 +39,33 @@ const patienceMs = 20_000;
 /** How entries are sent, over anything that asks as fetch does. */
 export const sendOver = (ask: typeof fetch): Wire['send'] =>
   async function send(items, actorId) {
-    try {
-      const response = await ask('/api/commands', {
+    const shop = forShop(items[0]?.shopId);
+    const headers = { 'content-type': 'application/json', ...shop };
+    const post = (who: string | null) =>
+      ask('/api/commands', {
         method: 'POST',
-        headers: { 'content-type': 'application/json', ...(actorId && { 'x-ivrek-person': actorId }) },
+        headers: { ...headers, ...(who && { 'x-ivrek-person': who }) },
         body: JSON.stringify(items.map((i) => (i.personal ? { ...i.command, personal: i.personal } : i.command))),
         signal: AbortSignal.timeout(patienceMs),
       });
-      const body = (await response.json()) as { answers?: AnswerBody[]; message?: string };
+    try {
+      let response = await post(actorId);
+      let body = (await response.json()) as { answers?: AnswerBody[]; message?: string; code?: string };
+      if (response.status === 409 && body.code === 'not-taken-up') {
+        // Someone took this device up while the server was away: it is told now. Whom it does not know cannot have.
+        const worked = await ask('/api/session', {
+          method: 'PUT',
+          headers,
+          body: JSON.stringify({ personId: actorId, worked: true }),
+          signal: AbortSignal.timeout(patienceMs),
+        });
+        response = await post(worked.ok ? actorId : null);
+        body = (await response.json()) as typeof body;
+      }
       if (body.answers) return body.answers.map(answered);
       // Refused as a whole, for its size perhaps: one at a time tells which.
       if (response.status === 413 && items.length > 1) return await send(items.slice(0, Math.ceil(items.length / 2)), actorId);
-      return [answered({ status: response.status, seq: 0, changes: [], message: body.message })];
+      return [answered({ status: response.status, code: body.code, seq: 0, changes: [], message: body.message })];
     } catch {
       return [{ kind: 'cut' }];
     }
@@ -55,11 +74,12 @@ export const sendOver = (ask: typeof fetch): Wire['send'] =>
 export const serverWire: Wire = {
   send: sendOver((path, init) => fetch(path, init)),
 
-  upload(sha256, blob, onPart) {
+  upload(sha256, blob, onPart, shopId) {
     return new Promise((resolve) => {
       // XMLHttpRequest, because fetch cannot tell how far an upload has come.
       const request = new XMLHttpRequest();
       request.open('PUT', `/api/photos/${sha256}`);
+      for (const [name, value] of Object.entries(forShop(shopId))) request.setRequestHeader(name, value);
       request.timeout = 180_000;
       request.upload.onprogress = (e) => e.lengthComputable && onPart(e.loaded / e.total);
       request.onload = () => {
@@ -67,13 +87,15 @@ export const serverWire: Wire = {
         if (status === 200) resolve({ kind: 'kept' });
         else if (status >= 500 || status === 401 || status === 429) resolve({ kind: 'cut' });
         else {
-          let message = 'The server did not take this picture.';
+          let body: { message?: string; code?: string } = {};
           try {
-            message = (JSON.parse(request.responseText) as { message?: string }).message ?? message;
+            body = JSON.parse(request.responseText) as typeof body;
           } catch {
             // the plain words will do
           }
-          resolve({ kind: 'refused', message });
+          // Sent with the entry that names it, which tells the same.
+          if (isElsewhere(status, body)) resolve({ kind: 'cut' });
+          else resolve({ kind: 'refused', message: body.message ?? 'The server did not take this picture.' });
         }
       };
       request.onerror = request.ontimeout = request.onabort = () => resolve({ kind: 'cut' });

@@ -68,7 +68,7 @@ export class Sender {
       const answers = await this.wire.send(ready, ready[0].actorId);
       for (const [i, answer] of answers.entries()) {
         const item = ready[i];
-        if (answer.kind === 'cut' || answer.kind === 'away') {
+        if (answer.kind === 'cut' || answer.kind === 'away' || answer.kind === 'elsewhere') {
           this.setLine(answer.kind);
           return;
         }
@@ -106,7 +106,7 @@ export class Sender {
         const kept = await this.db.get('photo', sha);
         // Sent before, and only the entry is still to be answered.
         if (!kept) continue;
-        const answer = await this.uploadOne(sha, kept.blob);
+        const answer = await this.uploadOne(sha, kept.blob, item.shopId);
         if (answer.kind === 'cut') {
           this.setLine('cut');
           return batch.slice(0, i);
@@ -135,11 +135,11 @@ export class Sender {
     await this.db.delete('photo', sha);
   }
 
-  private async uploadOne(sha: string, blob: Blob) {
+  private async uploadOne(sha: string, blob: Blob, shopId: string) {
     for (let tries = 1; ; tries++) {
       const tell = (part: number | null) => this.bus.tell({ kind: 'photoPart', part });
       tell(0);
-      const answer = await this.wire.upload(sha, blob, tell);
+      const answer = await this.wire.upload(sha, blob, tell, shopId);
       tell(null);
       // Damaged on its way: the bytes here are sound, so it is tried again before a person is asked.
       if (answer.kind !== 'refused' || tries >= mostPhotoTries || !/damaged on its way/.test(answer.message)) return answer;

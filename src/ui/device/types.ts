@@ -35,7 +35,9 @@ export type Answered =
   /** The server could not be reached or could not keep it: it is sent again. */
   | { kind: 'cut' }
   /** This device may not speak to the workshop any more. */
-  | { kind: 'away' };
+  | { kind: 'away' }
+  /** This browser was taken into another workshop since: nothing was sent, and everything is kept. */
+  | { kind: 'elsewhere' };
 
 /** What the tabs of one browser tell each other. */
 export type News =
@@ -53,7 +55,7 @@ export type News =
   /** How far the photo that is on its way has come, 0 to 1; null if none is. */
   | { kind: 'photoPart'; part: number | null };
 
-/** How the server can be reached: up, cut, or closed to this device. */
-export type Line = 'up' | 'cut' | 'away';
+/** How the server can be reached: up, cut, closed to this device, or open for another workshop only. */
+export type Line = 'up' | 'cut' | 'away' | 'elsewhere';
 
 export type { Personal };

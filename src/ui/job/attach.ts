@@ -1,6 +1,7 @@
 import type { Device } from '../device/device';
 import type { Heard } from '../../core/record';
 import type { JobStore } from './store';
+import { ask } from '../device/ask';
 
 interface Page {
   entries: Heard[];
@@ -11,7 +12,7 @@ interface Page {
 /** Reads the journal of a job after a number; null if the server cannot be reached. */
 async function readPage(after: number, jobId: string): Promise<Page | null> {
   try {
-    const response = await fetch(`/api/journal?after=${after}&job=${jobId}`, { signal: AbortSignal.timeout(15_000) });
+    const response = await ask(`/api/journal?after=${after}&job=${jobId}`, { signal: AbortSignal.timeout(15_000) });
     return response.ok ? ((await response.json()) as Page) : null;
   } catch {
     return null;

@@ -1,8 +1,38 @@
 import Box from '@mui/material/Box';
 import LinearProgress from '@mui/material/LinearProgress';
 import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { pageShop } from '../device/ask';
 import type { Room } from '../device/storage';
 import type { Line } from '../device/types';
+
+/** Another tab took this browser into another workshop: nothing is sent from here until it is back. */
+function Elsewhere({ waiting }: { waiting: number }) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const back = async () => {
+    const body = JSON.stringify({ shopId: pageShop() });
+    const headers = { 'content-type': 'application/json' };
+    const answer = await fetch('/api/session', { method: 'POST', headers, body }).catch(() => null);
+    if (answer?.ok) location.reload();
+    else setProblem(((await answer?.json().catch(() => null)) as { message?: string } | null)?.message ?? 'The server cannot be reached.');
+  };
+  return (
+    <Alert
+      severity="warning"
+      role="alert"
+      sx={{ mb: 1.5 }}
+      action={
+        <Button color="inherit" onClick={() => void back()}>
+          Back to this workshop
+        </Button>
+      }
+    >
+      This browser is in another workshop now. {waiting > 0 ? `${entries(waiting)} on this device` : 'What you enter stays on this device'}{' '}
+      and goes to the workshop of this page once you are back in it. {problem}
+    </Alert>
+  );
+}
 
 const entries = (n: number) => (n === 1 ? 'One entry waits' : `${n} entries wait`);
 
@@ -34,6 +64,7 @@ export function LineStatus({
           <a href="/pair">Pair it again</a>, or choose the workshop anew.
         </Alert>
       )}
+      {line === 'elsewhere' && <Elsewhere waiting={waiting} />}
       {line === 'cut' && (
         <Alert severity="info" role="status" sx={{ mb: 1.5 }}>
           The server cannot be reached. {waiting > 0 ? `${entries(waiting)} on this device and will be sent by itself.` : ''}

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Drawer from '@mui/material/Drawer';
 import Typography from '@mui/material/Typography';
-import { isUndoable, isUndone } from '../../core/command';
+import { isUndoable, undoneIn } from '../../core/command';
 import { actName } from '../job/actNames';
 import { useJob } from '../job/useJob';
 import { dayTime } from './times';
@@ -11,6 +11,7 @@ import { dayTime } from './times';
 export default function LogDrawer({ onClose }: { onClose: () => void }) {
   const { store, view, jobId } = useJob();
   const { journal } = view.state;
+  const takenBack = undoneIn(journal);
   return (
     <Drawer
       anchor="right"
@@ -29,7 +30,7 @@ export default function LogDrawer({ onClose }: { onClose: () => void }) {
       </Box>
       <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {[...journal].reverse().map((e) => {
-          const undone = isUndone(journal, e.id);
+          const undone = takenBack.has(e.id);
           const canUndo = !e.targetId && isUndoable(e.type) && !undone;
           return (
             <Box

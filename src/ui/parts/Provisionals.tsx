@@ -8,7 +8,7 @@ import { useJob } from '../job/useJob';
 import { Empty } from './Empty';
 import { Field } from './Field';
 import { Tag } from './Tag';
-import { day } from './times';
+import { day, wrongYear } from './times';
 
 /** Provisional repairs are normal and written down: what, why, until when, and how far it may go with them. */
 export function Provisionals() {
@@ -22,7 +22,7 @@ export function Provisionals() {
   const [tried, setTried] = useState(false);
   const keep = () => {
     setTried(true);
-    if (!what.trim() || !why.trim()) return;
+    if (!what.trim() || !why.trim() || wrongYear(untilOn)) return;
     if (
       !store.act('provisional.add', 'provisional', store.newId(), {
         jobId,
@@ -93,7 +93,7 @@ export function Provisionals() {
         />
         <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1.6fr 1fr' } }}>
           <Field label="Until" value={until} onChange={(e) => setUntil(e.target.value)} />
-          <Field label="At the latest on" type="date" value={untilOn} onChange={(e) => setUntilOn(e.target.value)} />
+          <Field label="At the latest on" type="date" value={untilOn} onChange={(e) => setUntilOn(e.target.value)} error={tried ? wrongYear(untilOn) : null} />
         </Box>
         <Box>
           {box('mayRun', 'may run')}

@@ -7,7 +7,7 @@ import { waitKinds, type WaitKind } from '../../core/record';
 import { useJob } from '../job/useJob';
 import { Choice } from './Choice';
 import { Field } from './Field';
-import { fromClock } from './times';
+import { fromClock, wrongYear } from './times';
 
 /** Begins a wait: what for, and when to look again. */
 export default function WaitDialog({ onClose }: { onClose: () => void }) {
@@ -20,7 +20,7 @@ export default function WaitDialog({ onClose }: { onClose: () => void }) {
   const keep = (e: FormEvent) => {
     e.preventDefault();
     setTried(true);
-    if (!what.trim() || (!lookAgain && !until)) return;
+    if (!what.trim() || (!lookAgain && !until) || wrongYear(lookAgain) || wrongYear(until)) return;
     if (
       store.act('wait.start', 'wait', store.newId(), {
         jobId,
@@ -58,9 +58,15 @@ export default function WaitDialog({ onClose }: { onClose: () => void }) {
             type="datetime-local"
             value={lookAgain}
             onChange={(e) => setLookAgain(e.target.value)}
-            error={tried && !lookAgain && !until ? 'Say when to look again, or until when.' : null}
+            error={tried ? (wrongYear(lookAgain) ?? (!lookAgain && !until ? 'Say when to look again, or until when.' : null)) : null}
           />
-          <Field label="Until" type="datetime-local" value={until} onChange={(e) => setUntil(e.target.value)} />
+          <Field
+            label="Until"
+            type="datetime-local"
+            value={until}
+            onChange={(e) => setUntil(e.target.value)}
+            error={tried ? wrongYear(until) : null}
+          />
         </Box>
         <Box sx={{ display: 'flex', gap: 1, justifyContent: 'flex-end' }}>
           <Button onClick={onClose}>Back</Button>

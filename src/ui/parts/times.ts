@@ -1,6 +1,7 @@
 import dayjs from 'dayjs';
 import timezone from 'dayjs/plugin/timezone';
 import utc from 'dayjs/plugin/utc';
+import { isYearOfUse, yearWords } from '../../core/record';
 
 dayjs.extend(utc);
 dayjs.extend(timezone);
@@ -16,7 +17,10 @@ export const dayTime = (iso: string) => local(iso).format('D MMM, HH:mm');
 export const day = (iso: string) => (/^\d{4}-\d\d-\d\d$/.test(iso) ? dayjs.utc(iso) : local(iso)).format('D MMM YYYY');
 
 /** A time of the workshop's clock, as a field holds it ("2030-06-01T09:00"), as an ISO time. */
-export const fromClock = (text: string): string | null => (text ? dayjs.tz(text, zone()).toISOString() : null);
+export const fromClock = (text: string): string | null => (text && !wrongYear(text) ? dayjs.tz(text, zone()).toISOString() : null);
+
+/** What is wrong with the year of a date that was typed; null where it may be meant. */
+export const wrongYear = (typed: string): string | null => (typed && !isYearOfUse(typed) ? yearWords : null);
 
 /** Minutes that the workshop's clock is ahead of UTC now. */
 export const aheadMinutes = (): number => dayjs().tz(zone()).utcOffset();

@@ -114,7 +114,7 @@ describe('tablets', () => {
 
   it('show how one gets in: address, code, fingerprint', async () => {
     server(() => ({ body: code }));
-    render(<DevicesView lan={lan} devices={[]} />);
+    render(<DevicesView lan={lan} devices={[]} refusals={[]} />);
     expect(screen.getByRole('img', { name: 'QR code of https://192.0.2.7:4681/pair' })).toBeInTheDocument();
     expect(screen.getByText('https://192.0.2.7:4681/pair')).toBeInTheDocument();
     expect(screen.getByText('A5:A5')).toBeInTheDocument();
@@ -124,14 +124,14 @@ describe('tablets', () => {
   });
 
   it('say what to do where the network is not served', () => {
-    render(<DevicesView lan={null} devices={[]} />);
+    render(<DevicesView lan={null} devices={[]} refusals={[]} />);
     expect(screen.getByTestId('let-in')).toHaveTextContent('./ivrek start --lan');
     expect(screen.queryByRole('button', { name: 'Show a code' })).toBeNull();
   });
 
   it('are named and sent away', async () => {
     server((a) => ({ body: { devices: a.method === 'DELETE' ? [] : [{ ...row, name: 'By the lift' }] } }));
-    render(<DevicesView lan={lan} devices={[row]} />);
+    render(<DevicesView lan={lan} devices={[row]} refusals={[]} />);
     expect(screen.getByTestId('devices')).toHaveTextContent('Ines Corrow · let in 15 Jun');
     const name = screen.getByLabelText('Name');
     fireEvent.change(name, { target: { value: '  ' } });
@@ -149,7 +149,7 @@ describe('tablets', () => {
 
   it('say why something was not done, and keep the list', async () => {
     server(() => ({ status: 404, body: { message: 'There is no such device.' } }));
-    render(<DevicesView lan={lan} devices={[row]} />);
+    render(<DevicesView lan={lan} devices={[row]} refusals={[]} />);
     press('Send away: Shed tablet');
     expect(await screen.findByRole('alert')).toHaveTextContent('There is no such device.');
     expect(screen.getByRole('button', { name: 'Send away: Shed tablet' })).toBeInTheDocument();

@@ -362,8 +362,9 @@ const sign: Phrase = {
   slots: [said('sign', 'signed'), mark, openTorque, maybe(said('by')), words('who signs', [], true)],
   mean([, , t, , who], { context }) {
     const it = t as Torque;
-    const name = (who as string) || context.actor?.name;
-    if (!name) return [];
+    // Whoever works with this device signs, and nobody in the name of another.
+    const name = context.actor?.name;
+    if (!name || (who && (who as string).toLowerCase() !== name.toLowerCase())) return [];
     const old = [...context.state.rows.signature.values()].filter((s) => s.subjectId === it.id).at(-1);
     return one('sign', `${it.name}, ${it.entered}: signed by ${name}. A signature is never undone.`, {
       do: 'act',

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
 import { stageOfKind, type FoundLine } from '../../../core/find';
 import { fonts } from '../../theme/tokens';
+import { ask } from '../../device/ask';
 
 type Answer = { kind: 'idle' } | { kind: 'looking' } | { kind: 'found'; lines: FoundLine[] } | { kind: 'failed'; message: string };
 
@@ -27,7 +28,7 @@ export default function FindDialog({ taken, onClose }: { taken: () => string; on
     }
     const going = new AbortController();
     const timer = setTimeout(() => {
-      fetch(`/api/find?q=${encodeURIComponent(q)}`, { signal: going.signal }).then(
+      ask(`/api/find?q=${encodeURIComponent(q)}`, { signal: going.signal }).then(
         async (r) => {
           const body = (await r.json()) as { lines?: FoundLine[]; message?: string };
           setAt(0);

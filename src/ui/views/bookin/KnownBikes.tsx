@@ -3,6 +3,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import type { FoundLine } from '../../../core/find';
 import { day } from '../../parts/times';
+import { ask } from '../../device/ask';
 
 const pauseMs = 250;
 const most = 4;
@@ -18,7 +19,7 @@ export function KnownBikes({ name }: { name: string }) {
     }
     const going = new AbortController();
     const timer = setTimeout(() => {
-      fetch(`/api/find?q=${encodeURIComponent(wanted.slice(0, 200))}`, { signal: going.signal })
+      ask(`/api/find?q=${encodeURIComponent(wanted.slice(0, 200))}`, { signal: going.signal })
         .then(async (r) => {
           const { lines = [] } = (await r.json()) as { lines?: FoundLine[] };
           setKnown(lines.filter((l) => l.kind === 'bike' && !l.near).slice(0, most));

@@ -9,6 +9,7 @@ import { SetField } from '../../parts/SetField';
 import { Tag } from '../../parts/Tag';
 import { dayTime } from '../../parts/times';
 import { fonts } from '../../theme/tokens';
+import { ask } from '../../device/ask';
 
 export interface DeviceRow {
   id: string;
@@ -21,11 +22,22 @@ export interface DeviceRow {
 export interface DevicesProps {
   lan: { urls: string[]; fingerprint: string; qr: string } | null;
   devices: DeviceRow[];
+  refusals: RefusalRow[];
 }
 
-async function ask<T>(method: string, body?: object): Promise<T | string> {
+/** A device that asked to be let in and was not. */
+export interface RefusalRow {
+  at: string;
+  address: string;
+  name: string;
+  why: string;
+}
+
+type Answer = Pick<DevicesProps, 'devices' | 'refusals'>;
+
+async function request<T>(method: string, body?: object): Promise<T | string> {
   try {
-    const response = await fetch('/api/devices', {
+    const response = await ask('/api/devices', {
       method,
       ...(body && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
     });
@@ -37,25 +49,25 @@ async function ask<T>(method: string, body?: object): Promise<T | string> {
 }
 
 /** Tablets of this workshop: how one gets in, and which are in. */
-export default function DevicesView({ lan, devices: first }: DevicesProps) {
-  const [devices, setDevices] = useState(first);
+export default function DevicesView({ lan, ...first }: DevicesProps) {
+  const [{ devices, refusals }, setAnswer] = useState<Answer>(first);
   const [code, setCode] = useState<{ code: string; expiresAt: string } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const take = (answer: { devices: DeviceRow[] } | string) => {
+  const take = (answer: Answer | string) => {
     setProblem(typeof answer === 'string' ? answer : null);
-    if (typeof answer !== 'string') setDevices(answer.devices);
+    if (typeof answer !== 'string') setAnswer(answer);
   };
   useEffect(() => {
     if (!code) return undefined;
     // While a code is shown someone is about to use it.
     const timer = setInterval(() => {
-      void ask<{ devices: DeviceRow[] }>('GET').then((a) => typeof a !== 'string' && setDevices(a.devices));
+      void request<Answer>('GET').then((a) => typeof a !== 'string' && setAnswer(a));
       if (Date.parse(code.expiresAt) < Date.now()) setCode(null);
     }, 2000);
     return () => clearInterval(timer);
   }, [code]);
   const show = async () => {
-    const answer = await ask<{ code: string; expiresAt: string }>('POST');
+    const answer = await request<{ code: string; expiresAt: string }>('POST');
     if (typeof answer === 'string') setProblem(answer);
     else setCode(answer);
   };
@@ -143,13 +155,13 @@ export default function DevicesView({ lan, devices: first }: DevicesProps) {
                   value={d.name ?? ''}
                   onSet={(t) => {
                     if (!t) return 'It needs a name.';
-                    void ask<{ devices: DeviceRow[] }>('PUT', { id: d.id, name: t }).then(take);
+                    void request<Answer>('PUT', { id: d.id, name: t }).then(take);
                     return null;
                   }}
                 />
                 <Button
                   variant="outlined"
-                  onClick={() => void ask<{ devices: DeviceRow[] }>('DELETE', { id: d.id }).then(take)}
+                  onClick={() => void request<Answer>('DELETE', { id: d.id }).then(take)}
                   aria-label={`Send away: ${d.name ?? 'device'}`}
                 >
                   Send away
@@ -160,6 +172,16 @@ export default function DevicesView({ lan, devices: first }: DevicesProps) {
               </Typography>
             </Box>
           ))}
+          {refusals.length > 0 && (
+            <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1, mt: 1 }} data-testid="refusals">
+              <Typography sx={{ fontWeight: 600 }}>Refused in the last seven days</Typography>
+              {refusals.map((r) => (
+                <Typography key={`${r.at}${r.address}`} variant="body2" sx={{ overflowWrap: 'anywhere' }}>
+                  {r.name} from {r.address}: {r.why}, {dayTime(r.at)}
+                </Typography>
+              ))}
+            </Box>
+          )}
         </Tag>
       </Box>
     </Page>

@@ -12,6 +12,7 @@ import { Field } from '../../parts/Field';
 import { JobShell } from '../../parts/JobShell';
 import { later } from '../../parts/later';
 import { Provisionals } from '../../parts/Provisionals';
+import { SignButton } from '../../parts/SignButton';
 import { Tag } from '../../parts/Tag';
 import { dayTime } from '../../parts/times';
 
@@ -27,7 +28,7 @@ export default function HandOverView({ snapshot }: { snapshot: Snapshot }) {
 
 /** The bike leaves: what still stands against it, its record, and the signature. */
 function HandOver() {
-  const { store, view, rows, traced, jobId } = useJob();
+  const { store, rows, traced, jobId } = useJob();
   const account = accountOf(rows('step'), rows('fastener'));
   const unsigned = rows('torque').filter((t) => !rows('signature').some((s) => s.subjectId === t.id));
   const against = [
@@ -40,17 +41,16 @@ function HandOver() {
   ];
   const kept = rows('provisional').filter((p) => !p.endedAt && !p.mayLeave);
   const handed = traced.job.handedOverAt;
-  const who = view.actor?.name ?? 'this device';
   const signature = rows('signature')
     .filter((s) => s.kind === 'handOver')
     .at(-1);
-  const handOver = () => {
+  const handOver = (signedBy: string) => {
     if (
       store.act('signature.sign', 'signature', store.newId(), {
         jobId,
         kind: 'handOver',
         subjectId: jobId,
-        signedBy: who,
+        signedBy,
         supersedes: signature?.id ?? null,
       }).ok
     )
@@ -82,14 +82,14 @@ function HandOver() {
           ))}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             {!handed && (
-              <Button
+              <SignButton
                 variant={against.length ? 'outlined' : 'contained'}
                 color={against.length ? 'secondary' : 'primary'}
-                onClick={handOver}
+                onSign={handOver}
                 disabled={kept.length > 0}
               >
-                {against.length ? `Hand over all the same, signed ${who}` : `Sign as ${who} and hand over`}
-              </Button>
+                {(name) => (against.length ? `Hand over all the same, signed ${name}` : `Sign as ${name} and hand over`)}
+              </SignButton>
             )}
             <Button variant="outlined" href={`/job/${jobId}/record`}>
               The record

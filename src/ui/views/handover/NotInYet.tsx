@@ -1,6 +1,7 @@
 import Typography from '@mui/material/Typography';
 import { useEffect } from 'react';
 import { useDevice } from '../../device/useDevice';
+import { ask } from '../../device/ask';
 
 /**
  * What this device still holds of a job is sent from here too, and the record is drawn anew once something has arrived that is not in
@@ -11,7 +12,7 @@ export function NotInYet({ shopId, jobId, upTo }: { shopId: string; jobId: strin
   const own = items.filter((i) => i.jobId === jobId).length;
   useEffect(() => {
     const look = async () => {
-      const answer = await fetch(`/api/journal?after=${upTo}&job=${jobId}`).catch(() => null);
+      const answer = await ask(`/api/journal?after=${upTo}&job=${jobId}`).catch(() => null);
       const { entries } = answer?.ok ? ((await answer.json()) as { entries: unknown[] }) : { entries: [] };
       if (entries.length > 0 && (await device.items(jobId)).length === 0) location.reload();
     };

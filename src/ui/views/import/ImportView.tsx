@@ -9,6 +9,7 @@ import { useRef, useState } from 'react';
 import { fieldName, valueWords } from '../../parts/fieldNames';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
+import { ask } from '../../device/ask';
 
 interface Conflict {
   key: string;
@@ -46,7 +47,7 @@ export default function ImportView() {
     setStop(going);
     setProblem(null);
     try {
-      const response = await fetch(check ? '/api/import?check' : '/api/import', {
+      const response = await ask(check ? '/api/import?check' : '/api/import', {
         method: 'POST',
         headers: { 'content-type': 'application/octet-stream', 'x-ivrek-choices': encodeURIComponent(JSON.stringify(choices)) },
         body: chosen,

@@ -18,6 +18,7 @@ import { yardActs, YardMenu } from './YardMenu';
 import YardPanel, { YardBikes } from './YardPanel';
 import { fonts } from '../../theme/tokens';
 import { keepBikes } from './keepBikes';
+import { ask } from '../../device/ask';
 
 export interface NextBoardProps {
   now: string;
@@ -63,7 +64,7 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
     setTimeout(() => {
       // Several entries in one moment are one look.
       if (mine !== asked.current) return;
-      void fetch('/api/jobs')
+      void ask('/api/jobs')
         .then(async (r) => r.ok && setBoard((await r.json()) as NextBoardProps))
         .catch(() => undefined);
     }, 250);

@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import CalendarMonth from '@mui/icons-material/CalendarMonthOutlined';
+import Logout from '@mui/icons-material/LogoutOutlined';
 import MenuBook from '@mui/icons-material/MenuBookOutlined';
 import MoveToInbox from '@mui/icons-material/MoveToInboxOutlined';
 import Tablet from '@mui/icons-material/TabletOutlined';
@@ -20,7 +21,14 @@ export const yardActs = (home: boolean): BarAct[] => [
         { does: '/workshops', label: 'Change workshop', icon: <Warehouse />, menuOnly: true },
       ]
     : []),
+  { does: () => void logOut(), label: 'Log out', icon: <Logout />, menuOnly: true },
 ];
+
+/** Ends the session of this device. What waits on it stays, and is sent when it is back. */
+async function logOut(): Promise<void> {
+  const done = await fetch('/api/session', { method: 'DELETE' }).catch(() => null);
+  if (done?.ok) location.assign('/');
+}
 
 /** The same as a button with a menu, where there is room for it. */
 export function YardMenu({ home }: { home: boolean }) {
@@ -37,11 +45,17 @@ export function YardMenu({ home }: { home: boolean }) {
         Workshop
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {yardActs(home).map(({ does, label }) => (
-          <MenuItem key={label} component="a" href={does as string}>
-            {label}
-          </MenuItem>
-        ))}
+        {yardActs(home).map(({ does, label }) =>
+          typeof does === 'string' ? (
+            <MenuItem key={label} component="a" href={does}>
+              {label}
+            </MenuItem>
+          ) : (
+            <MenuItem key={label} onClick={() => does()}>
+              {label}
+            </MenuItem>
+          ),
+        )}
       </Menu>
     </>
   );

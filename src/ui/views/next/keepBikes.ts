@@ -1,5 +1,6 @@
 import type { JobSnapshot } from '../../../core/record';
 import type { Device } from '../../device/device';
+import { ask } from '../../device/ask';
 
 /** The most bikes that are brought onto a device by themselves. */
 const mostBikes = 40;
@@ -13,7 +14,7 @@ export async function keepBikes(device: Device, lines: readonly { jobId: string;
     const known = await parts.db.get('snapshot', [device.shopId, jobId]);
     if (known && known.snapshot.shop.seq >= last) continue;
     try {
-      const response = await fetch(`/api/jobs/${jobId}`);
+      const response = await ask(`/api/jobs/${jobId}`);
       if (response.ok) await device.saveSnapshot((await response.json()) as JobSnapshot);
     } catch {
       // without a server there is nothing to bring over

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import type { Own } from '../../../core/record';
 import { TakeFile } from '../../parts/TakeFile';
+import { ask } from '../../device/ask';
 
 interface Brought {
   ok: boolean;
@@ -15,7 +16,7 @@ interface Brought {
 export function FileActs({ onDone }: { onDone: (done: { says: string; problems: string[] }, rows?: readonly Own[]) => void }) {
   const bring = async (file: File) => {
     try {
-      const response = await fetch('/api/own', { method: 'POST', headers: { 'content-type': 'application/yaml' }, body: file });
+      const response = await ask('/api/own', { method: 'POST', headers: { 'content-type': 'application/yaml' }, body: file });
       const told = (await response.json()) as Brought;
       if (told.ok)
         onDone({ says: `${file.name}: ${told.added} new, ${told.changed} changed, ${told.same} as they were.`, problems: [] }, told.rows);

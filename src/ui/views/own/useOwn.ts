@@ -1,6 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import { makeCommand, type OwnAdd, type OwnChange } from '../../../core/command';
 import { applyChanges, emptyState, list, put, type Change, type Own, type State } from '../../../core/record';
+import { ask } from '../../device/ask';
 
 interface Told {
   changes?: Change[];
@@ -35,7 +36,7 @@ export function useOwn(first: readonly Own[]) {
       base,
     });
     try {
-      const response = await fetch('/api/commands', {
+      const response = await ask('/api/commands', {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify(command),

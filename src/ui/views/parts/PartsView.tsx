@@ -12,7 +12,7 @@ import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
 import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
-import { day } from '../../parts/times';
+import { day, wrongYear } from '../../parts/times';
 
 export default function PartsView({ snapshot }: { snapshot: Snapshot }) {
   return (
@@ -88,7 +88,7 @@ function NeedPart() {
           <>
             <Field label="Part number" {...field('number')} />
             <Field label="Where from" {...field('source')} />
-            <Field label="Expected on" type="date" {...field('dueOn')} />
+            <Field label="Expected on" type="date" {...field('dueOn', (v) => wrongYear(v) ?? true)} />
           </>
         )}
         <Box sx={{ display: 'flex', gap: 1 }}>

@@ -6,6 +6,7 @@ import { show } from '../../../core/quantity';
 import type { Torque } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Empty } from '../../parts/Empty';
+import { SignButton } from '../../parts/SignButton';
 import { Tag } from '../../parts/Tag';
 import { dayTime } from '../../parts/times';
 import { fonts } from '../../theme/tokens';
@@ -31,7 +32,7 @@ export function TorqueList() {
 }
 
 function TorqueLine({ torque }: { torque: Torque }) {
-  const { store, view, rows, jobId } = useJob();
+  const { store, rows, jobId } = useJob();
   const stages = rows('torqueStage')
     .filter((s) => s.torqueId === torque.id)
     .sort((a, b) => a.n - b.n);
@@ -39,7 +40,6 @@ function TorqueLine({ torque }: { torque: Torque }) {
     .filter((s) => s.subjectId === torque.id)
     .at(-1);
   const next = stages.find((s) => !s.doneAt);
-  const who = view.actor?.name ?? 'this device';
   const words = (s: (typeof stages)[number]) => (s.kind === 'torque' ? `${show(s.value, torque.unit)} ${torque.unit}` : `+ ${s.value}°`);
   return (
     <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
@@ -84,21 +84,21 @@ function TorqueLine({ torque }: { torque: Torque }) {
           ),
         )}
         {!next && !signature && (
-          <Button
+          <SignButton
             variant="contained"
             color="secondary"
-            onClick={() =>
+            onSign={(signedBy) =>
               store.act('signature.sign', 'signature', store.newId(), {
                 jobId,
                 kind: 'torque',
                 subjectId: torque.id,
-                signedBy: who,
+                signedBy,
                 supersedes: null,
               })
             }
           >
-            Sign as {who}
-          </Button>
+            {(name) => `Sign as ${name}`}
+          </SignButton>
         )}
         {signature && (
           <Typography variant="body2" color="text.secondary">

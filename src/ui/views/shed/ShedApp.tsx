@@ -49,6 +49,8 @@ async function screenFor(path: string): Promise<Screen> {
   const db = await openShelves().catch(() => null);
   const yard = (await db?.get('note', 'yard')) as Yard | undefined;
   if (!db || !yard) return { kind: 'none', why: 'No workshop was opened on this device yet.' };
+  // What this page asks of the server, it asks in the name of the workshop that it draws.
+  document.documentElement.dataset.shop = yard.shop.id;
   const items = await deviceFor(yard.shop.id).items();
   const { localBoard, localState } = await import('../next/localBoard');
   if (path === '/book-in') return { kind: 'bookIn', yard };

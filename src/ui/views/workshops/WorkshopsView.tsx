@@ -5,13 +5,27 @@ import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { makeCommand } from '../../../core/command';
 import { sendNow } from '../../device/post';
+import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
+import { dayTime } from '../../parts/times';
 
 export interface WorkshopsProps {
   shops: { id: string; name: string; demo: boolean; people: { id: string; name: string }[] }[];
   demo: 'shown' | 'hidden' | 'gone';
+  backups: Backup[];
+}
+
+export interface Backup {
+  file: string;
+  kind: 'daily' | 'backup';
+  madeAt: string;
+  provedAt?: string;
+  seconds?: number;
+  entries?: number;
+  bytes?: number;
+  problem?: string;
 }
 
 async function enter(wish: object): Promise<string | null> {
@@ -25,7 +39,7 @@ async function enter(wish: object): Promise<string | null> {
 }
 
 /** The first screen: which workshop, and who is working. */
-export default function WorkshopsView({ shops, demo }: WorkshopsProps) {
+export default function WorkshopsView({ shops, demo, backups }: WorkshopsProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const [name, setName] = useState('');
   const go = async (wish: object) => {
@@ -88,9 +102,38 @@ export default function WorkshopsView({ shops, demo }: WorkshopsProps) {
             <DemoActs acts={[demo === 'hidden' ? 'show' : 'bring']} onProblem={setProblem} />
           </Tag>
         )}
+        <Backups backups={backups} />
         <Typography color="text.secondary">Ivrek keeps everything on this machine. Nothing is sent anywhere.</Typography>
       </Box>
     </Page>
+  );
+}
+
+/** The last backups: when each was made, and that it was restored to see that it can be. */
+function Backups({ backups }: { backups: Backup[] }) {
+  const shown = backups.slice(0, 5);
+  return (
+    <Tag title="Backups" level="h3" data-testid="backups">
+      {shown.length === 0 && (
+        <Empty>
+          One is made every day while Ivrek runs, and restored into a scratch database to prove it. <code>./ivrek backup FILE</code> makes one to
+          keep elsewhere.
+        </Empty>
+      )}
+      {shown.map((b) => (
+        <Box key={b.file} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75 }}>
+          <Typography sx={{ overflowWrap: 'anywhere' }}>
+            {b.kind === 'daily' ? 'Daily' : b.file.split('/').at(-1)}, {dayTime(b.madeAt)}
+            {b.bytes !== undefined && `, ${(b.bytes / 1e6).toFixed(1)} MB`}
+          </Typography>
+          <Typography variant="body2" color={b.problem ? 'error' : 'text.secondary'} sx={{ overflowWrap: 'anywhere' }}>
+            {b.problem
+              ? `Does not count: ${b.problem}`
+              : `Restored to check it: ${b.entries} entries in ${b.seconds?.toFixed(1)} s, ${dayTime(b.provedAt ?? b.madeAt)}`}
+          </Typography>
+        </Box>
+      ))}
+    </Tag>
   );
 }
 

@@ -11,6 +11,7 @@ import { saveFile } from '../../../job/saveFile';
 import { useJob } from '../../../job/useJob';
 import { TakeFile } from '../../../parts/TakeFile';
 import { keepSpec } from './keepSpec';
+import { ask } from '../../../device/ask';
 
 interface OtherBike {
   bikeId: string;
@@ -59,7 +60,7 @@ export function SheetFiles() {
     );
   const look = async () => {
     try {
-      const answer = await fetch('/api/specifications');
+      const answer = await ask('/api/specifications');
       if (!answer.ok) throw new Error(String(answer.status));
       setOthers(((await answer.json()) as OtherBike[]).filter((o) => o.bikeId !== traced.bike.id));
     } catch {

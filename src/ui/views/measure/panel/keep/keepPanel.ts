@@ -1,5 +1,5 @@
 import { applicability, factsOf } from '../../../../../core/knowledge';
-import { isUndone } from '../../../../../core/command';
+import { undoneIn } from '../../../../../core/command';
 import { forBike } from '../../../../../core/measure';
 import {
   fieldsOf,
@@ -159,7 +159,7 @@ function keepWords({ used, panel, draft, result, fields, kept, done }: Keeping):
 
 /** Takes entries of this job back, the newest first; what was taken back already is passed over. False where one is built upon by now. */
 export const takeBack = ({ store }: UsedJob, entries: readonly string[]): boolean =>
-  [...entries].reverse().every((id) => isUndone(store.get().state.journal, id) || store.undo(id).ok);
+  [...entries].reverse().every((id) => undoneIn(store.get().state.journal).has(id) || store.undo(id).ok);
 
 /**
  * Keeps a panel: what speaks to the tracer goes to it with its reading, every other figure of a quantity is a reading of its
