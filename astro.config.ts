@@ -18,6 +18,6 @@ export default defineConfig({
     plugins: [knowledgePlugin()],
     worker: { format: 'es' },
     // Bundled, MUI is loaded once and the first answer comes in a quarter of the time; in dev this would break it.
-    ...(building && { ssr: { noExternal: true, external: ['pg', 'pino', 'pdfmake', 'sharp'] } }),
+    ...(building && { ssr: { noExternal: true, external: ['pg', 'pino', 'pdfmake', 'sharp', 'piscina'] } }),
   },
 });

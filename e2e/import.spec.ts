@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import type { JobFile } from '../src/server/files/export';
+import type { JobFile } from '../src/server/files/jobFile';
 import { bookIn, expect, send, test, type Page } from './bench';
 
 const jobIdOf = (job: string) => job.split('/').at(-1)!;

@@ -36,9 +36,7 @@ function secured(response: Response, lan: boolean): Response {
 function turnedDown(problem: Problem, isApi: boolean): Response {
   const { status, code } = problem;
   const message = code === 'database-away' ? troubleWords(problem.message) : problem.message;
-  return isApi
-    ? json({ code, message }, status)
-    : page(status, 'Not just now', message, status === 503);
+  return isApi ? json({ code, message }, status) : page(status, 'Not just now', message, status === 503);
 }
 
 const page = (status: number, title: string, message: string, again = false) =>
@@ -52,7 +50,9 @@ export const onRequest = defineMiddleware(async (context, next) => {
   const end = (response: Response) => secured(response, lan);
   // A page of another site must not reach the workshop, neither by name nor by form.
   if (!knowsHost(host))
-    return end(json({ code: 'other-host', message: lan ? 'This is not an address of this workshop.' : 'Ivrek answers on loopback only.' }, 421));
+    return end(
+      json({ code: 'other-host', message: lan ? 'This is not an address of this workshop.' : 'Ivrek answers on loopback only.' }, 421),
+    );
   if (!isRead(request.method) && request.headers.get('origin') !== `${ownScheme()}://${host}`)
     return end(json({ code: 'other-site', message: 'This request comes from another site.' }, 403));
   try {

@@ -82,7 +82,11 @@ export const Instant = () =>
   );
 /** The same for what is no field of a class. */
 export const isInstant = (text: unknown): text is string =>
-  typeof text === 'string' && instant.test(text) && isYearOfUse(text) && !Number.isNaN(Date.parse(text)) && new Date(text).toISOString() === text;
+  typeof text === 'string' &&
+  instant.test(text) &&
+  isYearOfUse(text) &&
+  !Number.isNaN(Date.parse(text)) &&
+  new Date(text).toISOString() === text;
 export const MaybeInstant = () => applyDecorators(orNull(), Instant());
 export const MaybeDay = () =>
   applyDecorators(
@@ -98,7 +102,10 @@ export const UnitName = () =>
     IsString({ message: 'This must be text.' }),
     ValidateBy({
       name: 'isUnit',
-      validator: { validate: (v) => typeof v === 'string' && unitOf(v) !== undefined, defaultMessage: () => 'This is not a unit that is known here.' },
+      validator: {
+        validate: (v) => typeof v === 'string' && unitOf(v) !== undefined,
+        defaultMessage: () => 'This is not a unit that is known here.',
+      },
     }),
   );
 /** Where on a bike: a cylinder, a side, a number, or a few plain words. */

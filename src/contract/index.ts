@@ -14,7 +14,7 @@ import * as work from './payloads/work';
 export type { PersonalPart } from './payloads/intake';
 export { mostPhotoBytes } from './payloads/picture';
 export { isInstant } from './fields';
-export { isStorable } from './storable';
+export { isStorable, unstorableIn } from './storable';
 
 interface Shape {
   /** Null where it may be about any kind of entity. */

@@ -8,7 +8,7 @@ import { bringIn, ownRows, ownYaml } from '../../src/server/files/ownKnowledge';
 import { exportJob } from '../../src/server/files/export';
 import { jobSnapshot } from '../../src/server/queries/job';
 import { yardOf } from '../../src/server/queries/shops';
-import { rankJob } from '../../src/server/ranking';
+import { rankJob } from '../../src/server/work/ranking';
 import { stateOf } from '../../src/core/record';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -31,7 +31,7 @@ describe('own knowledge', () => {
   it('stands with every job of the shop and is reckoned with there; another shop sees nothing of it', async () => {
     const snapshot = (await jobSnapshot(db.pool, shopA, id.job, null))!;
     expect(snapshot.rows.own?.map((r) => r.id).sort()).toEqual([id.ownFault, id.ownFinding, id.ownTest, id.ownFigure].sort());
-    const ranking = rankJob(stateOf(snapshot), id.job);
+    const ranking = await rankJob(shopA, stateOf(snapshot), id.job);
     expect(ranking.suspects.some((s) => s.faultId === own.fault.id)).toBe(true);
     expect((await yardOf(db.pool, shopA, null)).own).toHaveLength(4);
     expect(await ownRows(db.pool, shopB)).toEqual([]);

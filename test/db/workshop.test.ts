@@ -11,7 +11,7 @@ import { makeCommand } from '../../src/core/command';
 import { stateOf } from '../../src/core/record';
 import { recordOf } from '../../src/core/handover';
 import { recordPdf } from '../../src/server/files/recordPdf';
-import { rankJob } from '../../src/server/ranking';
+import { rankJob } from '../../src/server/work/ranking';
 import { freshDatabase, openBoth, shopA, type TestDatabase } from './database';
 import { tablesOf } from './tables';
 
@@ -59,7 +59,7 @@ describe('the demo', () => {
     const board = await nextBoard(t.pool, demoShopId, today.toISOString());
     const quillon = board.lines.find((l) => l.bike === 'Quillon 350')!;
     const snapshot = (await jobSnapshot(t.pool, demoShopId, quillon.jobId, null))!;
-    const ranking = rankJob(stateOf(snapshot), quillon.jobId);
+    const ranking = await rankJob(demoShopId, stateOf(snapshot), quillon.jobId);
     expect(ranking.suspects[0].probability).toBeGreaterThan(0.1);
     expect(quillon.act?.stage).toBe('trace');
     const later = await nextBoard(t.pool, demoShopId, '2030-06-17T09:00:00.000Z');

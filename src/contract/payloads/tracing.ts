@@ -1,6 +1,20 @@
 import { ValidateIf } from 'class-validator';
 import { specOrigins, type Answer, type Shown, type SpecOrigin, type SymptomAnswer } from '../../core/record';
-import { Decimal, Nested, Id, MaybeFigure, MaybeId, MaybeOneOf, MaybePosition, MaybeWords, OneOf, Optional, UnitName, Whole, Words } from '../fields';
+import {
+  Decimal,
+  Nested,
+  Id,
+  MaybeFigure,
+  MaybeId,
+  MaybeOneOf,
+  MaybePosition,
+  MaybeWords,
+  OneOf,
+  Optional,
+  UnitName,
+  Whole,
+  Words,
+} from '../fields';
 import { ConditionsPart, IsMapOf, IsShown, ReadingPartBody } from './common';
 
 const present = () => ValidateIf((_o, v) => v !== null);

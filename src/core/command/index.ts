@@ -1,4 +1,4 @@
-import { applyChanges, type JournalEntry, type State } from '../record';
+import { applyChanges, changeInPlace, type JournalEntry, type State } from '../record';
 import { deciding } from './decide';
 import { intake } from './intake';
 import { own } from './own';
@@ -70,4 +70,18 @@ export function advance(
 ): State {
   const next = applyChanges(state, changes);
   return { ...next, journal: [...state.journal, entryOf(state, command, changes, seq, actorId)] };
+}
+
+/** The same on a state that nobody else holds. Answers the journal line. */
+export function advanceInPlace(
+  state: State,
+  command: Command,
+  changes: JournalEntry['changes'],
+  seq: number | null,
+  actorId: string | null,
+): JournalEntry {
+  changeInPlace(state, changes);
+  const entry = entryOf(state, command, changes, seq, actorId);
+  state.journal.push(entry);
+  return entry;
 }

@@ -18,12 +18,16 @@ export function bump(versions: Record<string, number>, names: string[]): Record<
 export function applyChanges(state: State, changes: readonly Change[]): State {
   if (changes.length === 0) return state;
   const rows = { ...state.rows } as Record<TableName, Map<string, AnyRow>>;
-  const copied = new Set<TableName>();
+  for (const t of new Set(changes.map((c) => c.table))) rows[t] = new Map(rows[t]);
+  const next = { ...state, rows: rows as unknown as RowsOf };
+  changeInPlace(next, changes);
+  return next;
+}
+
+/** The same on a state that nobody else holds: long rows of changes need no copy for each. */
+export function changeInPlace(state: State, changes: readonly Change[]): void {
+  const rows = state.rows as unknown as Record<TableName, Map<string, AnyRow>>;
   for (const c of changes) {
-    if (!copied.has(c.table)) {
-      rows[c.table] = new Map(rows[c.table]);
-      copied.add(c.table);
-    }
     const table = rows[c.table];
     if (c.op === 'insert') table.set(c.row.id, c.row);
     else if (c.op === 'delete') table.delete(c.row.id);
@@ -33,7 +37,6 @@ export function applyChanges(state: State, changes: readonly Change[]): State {
       table.set(c.id, { ...row, ...c.set, versions: bump(row.versions, Object.keys(c.set)) } as AnyRow);
     }
   }
-  return { ...state, rows: rows as unknown as RowsOf };
 }
 
 /** The changes that take `changes` back, last first. */

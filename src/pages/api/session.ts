@@ -55,7 +55,5 @@ export const PUT: APIRoute = async ({ request, locals }) => {
   if (personId !== null && typeof personId !== 'string') return json({ message: 'personId is the id of a person, or null.' }, 400);
   const known =
     worked === true && personId ? await hasWorked(pool(), locals.session, personId) : await pickPerson(pool(), locals.session, personId);
-  return known
-    ? json({ personId })
-    : json({ message: 'There is no such person in this workshop.' }, 404);
+  return known ? json({ personId }) : json({ message: 'There is no such person in this workshop.' }, 404);
 };

@@ -6,19 +6,42 @@ import { rowsWhere } from '../db/rows';
 
 export const entryColumns = `id, seq, type, job_id as "jobId", bike_id as "bikeId", made_at as "madeAt", actor_id as "actorId", payload->>'targetId' as "targetId", changes`;
 
-/** Reads just the rows (and journal lines) that a command's effect must see. */
-export async function gather(db: Db, command: Command): Promise<State> {
+/** Ids in one query: more are asked for in several. */
+const slice = 2000;
+
+/** Reads just the rows (and journal lines) that the effects of some commands must see. */
+export async function gather(db: Db, commands: readonly Command[]): Promise<State> {
   const state = emptyState();
-  const load = async (table: TableName, field: string, ids: string[]) => {
-    if (ids.length) for (const row of await rowsWhere(db, table, field, ids)) put(state, table, row as never);
+  const load = async (table: TableName, field: string, ids: readonly string[]) => {
+    for (let i = 0; i < ids.length; i += slice)
+      for (const row of await rowsWhere(db, table, field, ids.slice(i, i + slice))) put(state, table, row as never);
   };
-  const needs: Need[] = commandType(command.type)?.needs(command as never) ?? [];
-  for (const need of needs) {
-    if ('journal' in need) await journalFrom(db, state, need.journal, load);
-    else if ('field' in need) await load(need.table, need.field, [need.is]);
-    else await load(need.table, 'id', [need.id]);
+  const wanted = new Map<string, { table: TableName; field: string; ids: Set<string> }>();
+  const want = (table: TableName, field: string, id: string) => {
+    const key = `${table} ${field}`;
+    const known = wanted.get(key);
+    if (known) known.ids.add(id);
+    else wanted.set(key, { table, field, ids: new Set([id]) });
+  };
+  const own = new Set(commands.map((c) => c.id));
+  for (const command of commands) {
+    const needs: Need[] = commandType(command.type)?.needs(command as never) ?? [];
+    for (const need of needs) {
+      // What takes back another of the same commands finds it in memory.
+      if ('journal' in need) await (own.has(need.journal) ? undefined : journalFrom(db, state, need.journal, load));
+      else if ('field' in need) want(need.table, need.field, need.is);
+      else want(need.table, 'id', need.id);
+    }
   }
+  for (const { table, field, ids } of wanted.values()) await load(table, field, [...ids]);
+  if (commands.length > 1) inOrder(state);
   return state;
+}
+
+/** Journal lines that came for several commands: each once, by their numbers. */
+function inOrder(state: State): void {
+  const each = [...new Map(state.journal.map((e) => [e.id, e])).values()].sort((a, b) => (a.seq ?? 0) - (b.seq ?? 0));
+  state.journal.splice(0, state.journal.length, ...each);
 }
 
 /** The entry that is to be taken back, everything later that might build on it, and the rows it touched. */
@@ -26,7 +49,7 @@ async function journalFrom(
   db: Db,
   state: State,
   targetId: string,
-  load: (t: TableName, field: string, ids: string[]) => Promise<void>,
+  load: (t: TableName, field: string, ids: readonly string[]) => Promise<void>,
 ): Promise<void> {
   const target = await db.query(`select ${entryColumns} from journal where id = $1`, [targetId]);
   const entry = target.rows[0] as JournalEntry | undefined;
@@ -38,7 +61,8 @@ async function journalFrom(
        and (type in ('undo', 'redo') or ($3 <> '' and changes::text ~ $3)) order by seq`,
     [entry.seq, entry.jobId, ids.join('|')],
   );
-  state.journal.push(entry, ...(later.rows as JournalEntry[]));
+  state.journal.push(entry);
+  for (const e of later.rows as JournalEntry[]) state.journal.push(e);
   const byTable = new Map<TableName, string[]>();
   for (const c of entry.changes as Change[]) byTable.set(c.table, [...(byTable.get(c.table) ?? []), c.op === 'update' ? c.id : c.row.id]);
   for (const [table, ids] of byTable) await load(table, 'id', ids);

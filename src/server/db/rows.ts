@@ -5,11 +5,7 @@ import type { Db } from './pool';
 
 export const snake = (name: string) => name.replace(/[A-Z]/g, (c) => `_${c.toLowerCase()}`);
 
-const json = new Set(['symptoms', 'value', 'conditions', 'shown', 'lastTouched', 'pinned', 'pairings', 'body', 'versions']);
-
 const columnList = (table: TableName) => ['id', ...fields[table], 'versions'].map((f) => `"${snake(f)}" as "${f}"`).join(', ');
-
-const toSql = (field: string, value: unknown) => (json.has(field) && value !== null ? JSON.stringify(value) : value);
 
 function checkField(table: TableName, field: string): void {
   if (!(fields[table] as readonly string[]).includes(field)) throw new Error(`${table} has no field ${field}`);
@@ -40,37 +36,36 @@ export interface Place {
   seq: number;
 }
 
-export async function insertRow(db: Db, shopId: string, table: TableName, row: AnyRow, { after, seq }: Place): Promise<void> {
-  const names = ['id', ...fields[table], 'versions'];
-  const values = names.map((n) => toSql(n, (row as unknown as Record<string, unknown>)[n] ?? null));
-  const columns = names.map((n) => `"${snake(n)}"`).join(', ');
+/** The columns of a table as the record names them, in SQL. */
+const columnsOf = (table: TableName) => ['id', ...fields[table], 'versions'].map((f) => `"${snake(f)}"`);
+
+/** A row as PostgreSQL reads it out of JSON. */
+const asRecord = (table: TableName, row: AnyRow) =>
+  Object.fromEntries(['id', ...fields[table], 'versions'].map((f) => [snake(f), (row as unknown as Record<string, unknown>)[f] ?? null]));
+
+export async function insertRows(db: Db, shopId: string, table: TableName, rows: readonly (Place & { row: AnyRow })[]): Promise<void> {
+  const columns = columnsOf(table).join(', ');
+  const records = rows.map(({ row, after, seq }) => ({ ...asRecord(table, row), made_after: after, made_seq: seq }));
   await db.query(
-    `insert into ${snake(table)} (shop_id, made_after, made_seq, ${columns}) values ($1, $2, $3, ${names.map((_n, i) => `$${i + 4}`).join(', ')})`,
-    [shopId, after, seq, ...values],
+    `insert into ${snake(table)} (shop_id, made_after, made_seq, ${columns})
+     select $1, made_after, made_seq, ${columns} from jsonb_populate_recordset(null::${snake(table)}, $2::jsonb) with ordinality order by ordinality`,
+    [shopId, JSON.stringify(records)],
   );
 }
 
-export async function updateRow(
-  db: Db,
-  shopId: string,
-  table: TableName,
-  id: string,
-  set: Record<string, unknown>,
-  versions: Record<string, number>,
-): Promise<void> {
-  const names = Object.keys(set);
-  for (const n of names) checkField(table, n);
-  const assigned = names.map((n, i) => `"${snake(n)}" = $${i + 4}`).join(', ');
-  const { rowCount } = await db.query(`update ${snake(table)} set versions = $3, ${assigned} where shop_id = $1 and id = $2`, [
-    shopId,
-    id,
-    JSON.stringify(versions),
-    ...names.map((n) => toSql(n, set[n])),
-  ]);
-  if (rowCount !== 1) throw new Error(`${table} ${id} was not there to change`);
+export async function updateRows(db: Db, shopId: string, table: TableName, rows: readonly AnyRow[]): Promise<void> {
+  const assigned = columnsOf(table)
+    .filter((c) => c !== '"id"')
+    .map((c) => `${c} = r.${c}`)
+    .join(', ');
+  const { rowCount } = await db.query(
+    `update ${snake(table)} t set ${assigned} from jsonb_populate_recordset(null::${snake(table)}, $2::jsonb) r where t.shop_id = $1 and t.id = r.id`,
+    [shopId, JSON.stringify(rows.map((row) => asRecord(table, row)))],
+  );
+  if (rowCount !== rows.length) throw new Error(`${table}: ${rows.length} rows were to change, and ${rowCount} did`);
 }
 
-export async function deleteRow(db: Db, shopId: string, table: TableName, id: string): Promise<void> {
-  const { rowCount } = await db.query(`delete from ${snake(table)} where shop_id = $1 and id = $2`, [shopId, id]);
-  if (rowCount !== 1) throw new Error(`${table} ${id} was not there to remove`);
+export async function deleteRows(db: Db, shopId: string, table: TableName, ids: readonly string[]): Promise<void> {
+  const { rowCount } = await db.query(`delete from ${snake(table)} where shop_id = $1 and id = any($2::uuid[])`, [shopId, ids]);
+  if (rowCount !== ids.length) throw new Error(`${table}: ${ids.length} rows were to go, and ${rowCount} did`);
 }

@@ -1,45 +1,11 @@
-import { createHash } from 'node:crypto';
 import { zipSync, strToU8, type Zippable } from 'fflate';
 import type pg from 'pg';
 import { lookAt } from '../db/pool';
 import { snapshotIn } from '../queries/job';
 import { rowsWhere } from '../db/rows';
-import { jobTables, type AnyRow, type Personal, type Photo, type TableName } from '../../core/record';
+import { jobTables, type AnyRow, type Photo } from '../../core/record';
+import { digestOf, type FiledEntry, type JobFile } from './jobFile';
 import { readPhoto } from './photos';
-
-/** One line of the journal as it stands in a file: the command, what it did, and who sent it when. */
-export interface FiledEntry {
-  seq: number;
-  id: string;
-  schemaVersion: number;
-  type: string;
-  entity: { kind: TableName; id: string };
-  madeAt: string;
-  after: number | null;
-  base: Record<string, number>;
-  payload: unknown;
-  changes: unknown[];
-  actorId: string | null;
-  deviceId: string | null;
-  receivedAt: string;
-}
-
-/**
- * One job as a file: rows, the people it names, and every journal line. A bike that was here before brings its earlier jobs along: it was
- * booked in by the first of them. Described by docs/job.schema.json.
- */
-export interface JobFile {
-  format: 'ivrek-job';
-  version: 1 | 2;
-  jobId: string;
-  rows: Partial<Record<TableName, AnyRow[]>>;
-  personal: Personal[];
-  journal: FiledEntry[];
-  /** SHA-256 over everything else, so that damage is noticed. From version 2. */
-  digest?: string;
-}
-
-export const digestOf = (file: Omit<JobFile, 'digest'>): string => createHash('sha256').update(JSON.stringify(file)).digest('hex');
 
 export async function exportJob(from: pg.Pool, shopId: string, jobId: string): Promise<JobFile | null> {
   const found = await lookAt(from, shopId, async (db) => {

@@ -1,10 +1,13 @@
 import { createHash } from 'node:crypto';
 import type pg from 'pg';
 import { makeCommand, type Command } from '../../core/command';
-import type { Photo, TableName } from '../../core/record';
-import { applyOne, type Speaker } from '../commands/door';
-import { inShop, type Db } from '../db/pool';
-import type { FiledEntry } from './export';
+import type { AnyRow, Photo, State, TableName } from '../../core/record';
+import { Batch } from '../commands/batch';
+import { keepPersonal, takeTurn, type Speaker } from '../commands/door';
+import { gather } from '../commands/gather';
+import { patiently, writeIn, type Db } from '../db/pool';
+import { Busy } from '../db/turns';
+import type { FiledEntry } from './jobFile';
 import { inspectPhoto } from './photos';
 import type { ReadJob } from './readJobFile';
 
@@ -33,12 +36,6 @@ export interface ImportReport {
 
 export type Choices = Readonly<Record<string, 'file' | 'here'>>;
 
-class Undone extends Error {
-  constructor(readonly report: ImportReport) {
-    super('nothing was kept');
-  }
-}
-
 /** An id that is always the same for the same words, so that a file brought in twice decides once. */
 function idFrom(words: string): string {
   const h = createHash('sha256').update(words).digest('hex');
@@ -51,68 +48,112 @@ interface Contested {
   conflict: ImportConflict;
 }
 
+/** How an import goes: hears how far it has come, 0 to 1, and may be stopped as long as nothing is kept. */
+export interface Going {
+  onPart?: (part: number) => void;
+  signal?: AbortSignal;
+}
+
+/** A large file is written in a few seconds; this is where something must be wrong. */
+const patienceMs = 120_000;
+
 /**
- * Brings a job into a workshop: entries that are known are left alone, new ones go through the same door as everything
- * else, and where both sides changed the same thing a person chooses. All of it or nothing: with `check`, or with a
- * conflict that is not chosen yet, nothing is kept. Throws for a photo that is not what its name says.
+ * Brings a job into a workshop: entries that are known are left alone, new ones are applied as everything else is, and where both
+ * sides changed the same thing a person chooses. All of it or nothing: with `check`, or with a conflict that is not chosen yet,
+ * nothing is kept. Throws for a photo that is not what its name says.
  */
-export async function importJob(from: pg.Pool, shopId: string, job: ReadJob, choices: Choices, check: boolean): Promise<ImportReport> {
+export async function importJob(
+  from: pg.Pool,
+  shopId: string,
+  job: ReadJob,
+  choices: Choices,
+  check: boolean,
+  { onPart = () => undefined, signal }: Going = {},
+): Promise<ImportReport> {
   const photos: { sha256: string; mediaType: string; bytes: Buffer; thumb: Buffer }[] = [];
-  for (const [sha256, bytes] of job.photos) {
+  for (const [sha256, data] of job.photos) {
+    signal?.throwIfAborted();
+    const bytes = Buffer.from(data.buffer, data.byteOffset, data.byteLength);
     const seen = await inspectPhoto(sha256, bytes);
     if (!seen.ok)
       throw new BadPhoto(
         `A photo in this file cannot be kept. ${seen.status === 400 ? 'It is not what was written there.' : seen.message}`,
       );
     photos.push({ sha256, bytes, mediaType: seen.mediaType, thumb: seen.thumb });
+    onPart((0.4 * photos.length) / job.photos.size);
   }
-  try {
-    return await inShop(from, shopId, async (db) => {
-      const report = await bringIn(db, shopId, job, choices);
+  const named = [...new Set(((job.file.rows.photo ?? []) as Photo[]).map((p) => p.sha256))];
+  return writeIn(from, shopId, async (db) => {
+    await patiently(db, patienceMs);
+    const { report, batch } = await bringIn(db, shopId, job, choices);
+    const kept = !check && report.done;
+    if (kept) {
+      const stopped = (part: number) => {
+        signal?.throwIfAborted();
+        onPart(0.4 + 0.5 * part);
+      };
+      await keepPersonal(db, shopId, job.file.personal);
+      await batch.write(db, stopped);
       for (const p of photos) {
+        signal?.throwIfAborted();
         await db.query(
           `insert into blob (shop_id, sha256, media_type, bytes, thumb) values ($1, $2, $3, $4, $5) on conflict (shop_id, sha256) do nothing`,
           [shopId, p.sha256, p.mediaType, p.bytes, p.thumb],
         );
       }
-      const named = [...new Set(((job.file.rows.photo ?? []) as Photo[]).map((p) => p.sha256))];
-      const there = await db.query('select count(*)::int as n from blob where sha256 = any($1)', [named]);
-      report.photos = named.length;
-      report.missingPhotos = named.length - (there.rows[0] as { n: number }).n;
-      if (check || !report.done) throw new Undone({ ...report, done: false });
-      return report;
-    });
-  } catch (error) {
-    if (error instanceof Undone) return error.report;
-    throw error;
-  }
+    }
+    const there = await db.query('select sha256 from blob where sha256 = any($1)', [named]);
+    const have = new Set([...there.rows.map((r) => r.sha256 as string), ...photos.map((p) => p.sha256)]);
+    return { ...report, photos: named.length, missingPhotos: named.filter((sha) => !have.has(sha)).length, done: kept };
+  });
 }
 
 export class BadPhoto extends Error {}
 
-async function bringIn(db: Db, shopId: string, { file, commands }: ReadJob, choices: Choices): Promise<ImportReport> {
+/** What the file brings, worked out in memory: the batch that would be written, and what a person has to choose. */
+async function bringIn(
+  db: Db,
+  shopId: string,
+  { file, commands }: ReadJob,
+  choices: Choices,
+): Promise<{ report: ImportReport; batch: Batch }> {
   const bike = (file.rows.bike?.[0] as { name?: string } | undefined)?.name ?? '';
   const report: ImportReport = { jobId: file.jobId, bike, fresh: 0, known: 0, photos: 0, missingPhotos: 0, conflicts: [], done: true };
-  for (const p of file.personal) {
-    await db.query('insert into personal (shop_id, id, name, phone, email) values ($1, $2, $3, $4, $5) on conflict do nothing', [
-      shopId,
-      p.id,
-      p.name,
-      p.phone ?? null,
-      p.email ?? null,
-    ]);
-  }
+  const seq = await takeTurn(db, shopId);
+  if (seq === null) throw new Busy();
+  const ids = commands.map((c) => c.command.id);
+  const known = await db.query(
+    `select id, seq from journal where id = any($1::uuid[])
+     union all select (payload ->> 'refusedId')::uuid, seq from journal where type = 'tray.decide' and payload ->> 'refusedId' = any($1::text[])`,
+    [ids],
+  );
+  const knownSeq = new Map(known.rows.map((r) => [r.id as string, r.seq as number]));
+  const fresh = commands.filter(({ command }) => !knownSeq.has(command.id));
+  const state = await gather(
+    db,
+    fresh.map((c) => c.command),
+  );
+  const batch = new Batch(shopId, state, seq);
   const places: [theirs: number, ours: number][] = [];
-  const placeOf = (after: number | null) => (after === null ? null : (places.findLast(([theirs]) => theirs <= after)?.[1] ?? null));
+  const placeOf = (after: number | null) => {
+    if (after === null) return null;
+    // The last of theirs that is not later; numbers rise.
+    let [low, high] = [0, places.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (places[middle][0] <= after) low = middle + 1;
+      else high = middle;
+    }
+    return low > 0 ? places[low - 1][1] : null;
+  };
   const contested: Contested[] = [];
   const fought = new Map<string, ImportConflict>();
 
   for (const { entry, command } of commands) {
-    const seen = await db.query('select seq from journal where id = $1', [command.id]);
-    const decided = await db.query(`select seq from journal where type = 'tray.decide' and payload ->> 'refusedId' = $1`, [command.id]);
-    if (seen.rowCount || decided.rowCount) {
+    const here = knownSeq.get(command.id);
+    if (here !== undefined) {
       report.known++;
-      places.push([entry.seq, (seen.rows[0] ?? decided.rows[0]).seq as number]);
+      places.push([entry.seq, here]);
       continue;
     }
     const { free, held } = part(command, fought);
@@ -120,8 +161,8 @@ async function bringIn(db: Db, shopId: string, { file, commands }: ReadJob, choi
     if (!free) continue;
     const speaker: Speaker = { shopId, actorId: entry.actorId, deviceId: entry.deviceId, receivedAt: entry.receivedAt };
     const wish = { ...free, after: placeOf(command.after) };
-    let answer = await applyOne(db, speaker, wish);
-    if (answer.kind === 'refused' && answer.refusal.fields) {
+    let answer = batch.apply(wish, speaker);
+    if (!answer.ok && answer.refusal.fields) {
       for (const f of answer.refusal.fields) {
         const key = `${command.entity.kind} ${command.entity.id} ${f.field}`;
         const conflict: ImportConflict = { key, table: command.entity.kind, field: f.field, here: f.theirs, file: f.yours, message: null };
@@ -130,12 +171,12 @@ async function bringIn(db: Db, shopId: string, { file, commands }: ReadJob, choi
       }
       const rest = part(wish, fought).free;
       if (!rest) continue;
-      answer = await applyOne(db, speaker, rest);
+      answer = batch.apply(rest, speaker);
     }
-    if (answer.kind === 'applied') {
+    if (answer.ok) {
       report.fresh++;
       places.push([entry.seq, answer.seq]);
-    } else if (answer.kind === 'refused') {
+    } else {
       const conflict: ImportConflict = {
         key: command.id,
         table: command.entity.kind,
@@ -148,8 +189,8 @@ async function bringIn(db: Db, shopId: string, { file, commands }: ReadJob, choi
     }
   }
   report.conflicts = [...new Map(contested.map((c) => [c.conflict.key, c.conflict])).values()];
-  report.done = await decideAll(db, shopId, file.jobId, contested, choices);
-  return report;
+  report.done = decideAll(batch, state, shopId, file.jobId, contested, choices);
+  return { report, batch };
 }
 
 /** A command that sets fields in two: what nobody fought over, and what was fought over before. */
@@ -172,17 +213,14 @@ function part(command: Command, fought: ReadonlyMap<string, ImportConflict>): { 
 }
 
 /** Writes every decision down, with both values. False where one is not made yet. */
-async function decideAll(db: Db, shopId: string, jobId: string, contested: readonly Contested[], choices: Choices): Promise<boolean> {
+function decideAll(batch: Batch, state: State, shopId: string, jobId: string, contested: readonly Contested[], choices: Choices): boolean {
   if (contested.some((c) => !choices[c.conflict.key])) return false;
   for (const [i, { entry, command, conflict }] of contested.entries()) {
     const { kind, id } = command.entity;
     const last = contested.findLastIndex((c) => c.conflict.key === conflict.key) === i;
     const mine = choices[conflict.key] === 'file' && last && conflict.field !== null;
     const field = conflict.field;
-    const { rows } = mine
-      ? await db.query(`select versions from "${kind.replace(/[A-Z]/g, (c) => `_${c.toLowerCase()}`)}" where id = $1`, [id])
-      : { rows: [] };
-    const version = (rows[0] as { versions: Record<string, number> } | undefined)?.versions[field ?? ''] ?? 0;
+    const version = (state.rows[kind].get(id) as AnyRow | undefined)?.versions[field ?? ''] ?? 0;
     const decision = makeCommand({
       id: idFrom(`decide ${command.id} ${conflict.key}`),
       type: 'tray.decide',
@@ -201,8 +239,8 @@ async function decideAll(db: Db, shopId: string, jobId: string, contested: reado
         yours: field ? { [field]: conflict.file } : { ...(command.payload as Record<string, unknown>) },
       },
     });
-    const answer = await applyOne(db, { shopId, actorId: entry.actorId, deviceId: entry.deviceId }, decision);
-    if (answer.kind !== 'applied') throw new Error(`a decision was not taken: ${JSON.stringify(answer)}`);
+    const answer = batch.apply(decision, { shopId, actorId: entry.actorId, deviceId: entry.deviceId });
+    if (!answer.ok) throw new Error(`a decision was not taken: ${JSON.stringify(answer)}`);
   }
   return true;
 }

@@ -1,15 +1,23 @@
 import { fields, tableNames } from '../../core/record';
 
-const id = { type: 'string', pattern: '^[0-9a-fA-F-]{36}$' };
+const id = { type: 'string', pattern: '^[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}$' };
+const maybeId = { ...id, type: ['string', 'null'] };
+/** As Date.toISOString() writes it, in a year from 1900 to 2199. */
+const instant = { type: 'string', pattern: '^(19|20|21)[0-9]{2}-[0-9]{2}-[0-9]{2}T[0-9]{2}:[0-9]{2}:[0-9]{2}[.][0-9]{3}Z$' };
+const words = (maxLength: number) => ({ type: ['string', 'null'], maxLength });
+const number = { type: 'integer', minimum: 0, maximum: Number.MAX_SAFE_INTEGER };
 const value = { type: ['string', 'number', 'boolean', 'object', 'array', 'null'] };
 
-/** JSON Schema (draft 07) of an exported job: every table with exactly the record's fields. */
-export function jobSchema(): object {
+/**
+ * JSON Schema (draft 07) of an exported job: every table with exactly the record's fields. Files of version 1 have no digest; with
+ * `older`, fields that a release before did not know yet may be missing.
+ */
+export function jobSchema(version: 1 | 2 = 2, older = false): object {
   const row = (table: (typeof tableNames)[number]) => ({
     type: 'array',
     items: {
       type: 'object',
-      required: ['id', ...fields[table], 'versions'],
+      required: older ? ['id'] : ['id', ...fields[table], 'versions'],
       additionalProperties: false,
       properties: {
         id,
@@ -34,12 +42,12 @@ export function jobSchema(): object {
     $schema: 'http://json-schema.org/draft-07/schema#',
     title: 'A job exported from Ivrek',
     type: 'object',
-    required: ['format', 'version', 'jobId', 'rows', 'personal', 'journal', 'digest'],
+    required: ['format', 'version', 'jobId', 'rows', 'personal', 'journal', ...(version === 2 ? ['digest'] : [])],
     additionalProperties: false,
     properties: {
       format: { const: 'ivrek-job' },
-      version: { const: 2 },
-      digest: { type: 'string', pattern: '^[0-9a-f]{64}$' },
+      version: { const: version },
+      ...(version === 2 && { digest: { type: 'string', pattern: '^[0-9a-f]{64}$' } }),
       jobId: id,
       rows: {
         type: 'object',
@@ -53,7 +61,7 @@ export function jobSchema(): object {
           type: 'object',
           required: ['id', 'name', 'phone', 'email'],
           additionalProperties: false,
-          properties: { id, name: { type: ['string', 'null'] }, phone: { type: ['string', 'null'] }, email: { type: ['string', 'null'] } },
+          properties: { id, name: words(120), phone: words(60), email: words(200) },
         },
       },
       journal: {
@@ -77,19 +85,24 @@ export function jobSchema(): object {
           ],
           additionalProperties: false,
           properties: {
-            seq: { type: 'integer', minimum: 1 },
+            seq: { ...number, minimum: 1 },
             id,
             schemaVersion: { type: 'integer', minimum: 1 },
-            type: { type: 'string' },
-            entity: { type: 'object', required: ['kind', 'id'], properties: { kind: { enum: tableNames }, id } },
-            madeAt: { type: 'string' },
-            after: { type: ['integer', 'null'] },
+            type: { type: 'string', maxLength: 60 },
+            entity: {
+              type: 'object',
+              required: ['kind', 'id'],
+              additionalProperties: false,
+              properties: { kind: { enum: tableNames }, id },
+            },
+            madeAt: instant,
+            after: { ...number, type: ['integer', 'null'] },
             base: { type: 'object', additionalProperties: { type: 'integer', minimum: 0 } },
             payload: { type: 'object' },
             changes: { type: 'array', items: change },
-            actorId: { type: ['string', 'null'] },
-            deviceId: { type: ['string', 'null'] },
-            receivedAt: { type: 'string' },
+            actorId: maybeId,
+            deviceId: maybeId,
+            receivedAt: instant,
           },
         },
       },

@@ -1,15 +1,15 @@
 import { randomUUID } from 'node:crypto';
-import { Ajv } from 'ajv';
 import type pg from 'pg';
-import { parseDocument, stringify } from 'yaml';
-import schema from '../../../knowledge/schema/knowledge.schema.json';
+import { stringify } from 'yaml';
 import { checkCommand } from '../../contract';
 import { makeCommand, type Command, type OwnAdd, type OwnChange } from '../../core/command';
-import { ownFile, ownProblems, type Fault, type FindingKind, type Knowledge, type OwnFigure, type Test } from '../../core/knowledge';
+import { ownFile, ownProblems, type Knowledge } from '../../core/knowledge';
 import { sameData, type Own, type OwnKind } from '../../core/record';
 import { applyOne, type Speaker } from '../commands/door';
-import { inShop, lookAt } from '../db/pool';
+import { lookAt, patiently, writeIn } from '../db/pool';
 import { allRows } from '../db/rows';
+import { work } from '../work/pool';
+import type { Filed } from './readOwnYaml';
 
 /** What a shop knows itself as a file: the same YAML that ships in knowledge/ and that `./ivrek knowledge --own` takes. */
 
@@ -24,56 +24,6 @@ export function ownYaml(rows: readonly Own[], shop: string): string {
 
 export type BroughtIn = { ok: true; added: number; changed: number; same: number; rows: Own[] } | { ok: false; problems: string[] };
 
-interface Filed {
-  what: OwnKind;
-  body: Fault | FindingKind | Test | OwnFigure;
-  retired: boolean;
-}
-
-const lists = { faults: 'fault', findings: 'finding', tests: 'test', figures: 'figure' } as const;
-const valid = new Ajv({ allErrors: true, allowUnionTypes: true }).compile(schema);
-
-/** Reads a file of a shop's own; what is wrong is named by its line or by its place. */
-export function readOwnYaml(text: string): { entries: Filed[]; problems: string[] } {
-  const document = parseDocument(text);
-  if (document.errors.length) return { entries: [], problems: document.errors.slice(0, 20).map((e) => e.message.split('\n')[0]) };
-  let content: Record<string, unknown>;
-  try {
-    content = (document.toJS({ maxAliasCount: 50 }) ?? {}) as Record<string, unknown>;
-  } catch {
-    // A small file whose aliases unfold into an enormous one.
-    return { entries: [], problems: ['It refers to itself too often to be read.'] };
-  }
-  const empty = { entries: [], problems: ['There is no fault, finding, test or figure in it.'] };
-  if (typeof content === 'object' && Object.keys(content).length === 0) return empty;
-  if (!valid(content))
-    return {
-      entries: [],
-      problems: (valid.errors ?? []).slice(0, 20).map((e) => {
-        const extra = (e.params as { additionalProperty?: string }).additionalProperty;
-        return `${placeIn(content, e.instancePath)}: ${e.message}${extra ? ` (${extra})` : ''}`;
-      }),
-    };
-  const beside = Object.keys(content).filter((k) => k !== 'label' && !Object.hasOwn(lists, k));
-  if (beside.length) return { entries: [], problems: beside.map((k) => `'${k}' ships with Ivrek and cannot be a shop's own`) };
-  const entries = Object.entries(lists).flatMap(([list, what]) =>
-    ((content[list] ?? []) as Record<string, unknown>[]).map(({ retired, ...body }) => ({
-      what,
-      body: body as unknown as Filed['body'],
-      retired: retired === true,
-    })),
-  );
-  return entries.length ? { entries, problems: [] } : empty;
-}
-
-/** "/faults/0/prior" as "faults, entry 1 (own-worn-fork), prior". */
-function placeIn(content: unknown, pointer: string): string {
-  const [list, n, ...rest] = pointer.split('/').slice(1);
-  if (!list) return 'the file';
-  const entry = (content as Record<string, { id?: string }[]>)[list]?.[Number(n)];
-  return [n === undefined ? list : `${list}, entry ${Number(n) + 1}${entry?.id ? ` (${entry.id})` : ''}`, ...rest].join(', ');
-}
-
 const subject = (what: OwnKind, body: Filed['body']) => {
   const { id, fault, test } = body as { id?: string; fault?: string; test?: string };
   return what === 'figure' ? `figure ${fault ?? ''} ${test ?? ''}` : `${what} ${id}`;
@@ -81,9 +31,10 @@ const subject = (what: OwnKind, body: Filed['body']) => {
 
 /** Brings a file in: all of it or nothing. What is here under the same id is changed to what the file says. */
 export async function bringIn(from: pg.Pool, speaker: Speaker, shipped: Knowledge, text: string): Promise<BroughtIn> {
-  const { entries, problems } = readOwnYaml(text);
+  const { entries, problems } = await work(speaker.shopId, 'readOwn', text);
   if (problems.length) return { ok: false, problems };
-  return inShop(from, speaker.shopId, async (db): Promise<BroughtIn> => {
+  return writeIn(from, speaker.shopId, async (db): Promise<BroughtIn> => {
+    await patiently(db, 60_000);
     const here = await allRows(db, 'own');
     const known = new Map(here.map((r) => [subject(r.what, r.body), r]));
     const wanted = entries.map((e) => ({ ...e, row: known.get(subject(e.what, e.body)) }));

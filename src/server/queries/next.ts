@@ -2,12 +2,13 @@ import type pg from 'pg';
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn } from '../../core/knowledge';
 import { dueAt, nextOf, openComplaints, provisionalOf, type Act } from '../../core/stage';
-import { emptyState, groupBy, put, jobTables, type JournalEntry, type State } from '../../core/record';
+import { emptyState, jobTables, list, put, type JournalEntry, type State } from '../../core/record';
 import { caseOf } from '../../core/trace';
 import { lookAt } from '../db/pool';
 import { allRows, rowsWhere } from '../db/rows';
 import { experienceIn } from './experience';
-import { rankJob } from '../ranking';
+import { log } from '../log';
+import { rankJob } from '../work/ranking';
 
 export interface NextLine {
   jobId: string;
@@ -28,20 +29,73 @@ export interface NextBoard {
   gone: { jobId: string; bike: string; handedOverAt: string }[];
 }
 
+/** How long the first screen waits for rankings; what is not there then shows with the next look. */
+const patienceMs = 2500;
+
 /** Everything open in a shop: what can be done now, and what is waited for until when. */
 export async function nextBoard(from: pg.Pool, shopId: string, now: string): Promise<NextBoard> {
+  const { state, jobs, names, marks } = await openState(from, shopId);
+  const knowledge = withOwn(shipped, list(state, 'own'));
+  const open = jobs.filter((j) => !j.handedOverAt);
+  const cases = new Map(open.map((j) => [j.id, caseOf(state, j.id)]));
+  // Worked out beside the server's thread and without a connection of the database in hand.
+  const rankings = await within(
+    patienceMs,
+    open.flatMap((j) => {
+      if (openComplaints(cases.get(j.id)!).length === 0) return [];
+      const mark = marks.get(j.id);
+      // The job's own place in the journal stands for its state in the cache of rankings.
+      const own: State = { ...state, journal: [{ id: `${mark?.n ?? 0}-${mark?.seq ?? 0}` } as JournalEntry] };
+      return [[j.id, rankJob(shopId, own, j.id)] as const];
+    }),
+  );
+  const lines = open.map((j): NextLine => {
+    const c = cases.get(j.id)!;
+    const next = nextOf(state, knowledge, j.id, rankings.get(j.id) ?? null, now);
+    const ownerId = c.bike.ownerId && state.rows.owner.get(c.bike.ownerId)?.personalId;
+    return {
+      jobId: j.id,
+      bike: c.bike.name,
+      owner: (ownerId && names.get(ownerId)) || null,
+      complaint: c.complaints.find((p) => p.state === 'open')?.words ?? c.complaints[0]?.words ?? '',
+      act: next.act,
+      waiting: next.waiting.map((w) => ({ kind: w.kind, what: w.what, due: dueAt(w) })),
+      provisional: provisionalOf(state, j.id),
+      last: marks.get(j.id)?.seq ?? 0,
+    };
+  });
+  const bikeName = (id: string) => state.rows.bike.get(id)?.name ?? '';
+  const gone = jobs.filter((j) => j.handedOverAt).map((j) => ({ jobId: j.id, bike: bikeName(j.bikeId), handedOverAt: j.handedOverAt! }));
+  return { now, lines, gone };
+}
+
+/** What of several answers is there after some time; what comes later is for the next one who asks. */
+async function within<T>(ms: number, wanted: readonly (readonly [string, Promise<T>])[]): Promise<Map<string, T>> {
+  const there = new Map<string, T>();
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<void>((r) => (timer = setTimeout(r, ms)));
+  const all = Promise.all(
+    wanted.map(([key, answer]) =>
+      answer.then(
+        (x) => void there.set(key, x),
+        (error: unknown) => log.warn({ err: error }, 'a ranking was not worked out'),
+      ),
+    ),
+  );
+  await Promise.race([all, late]);
+  clearTimeout(timer);
+  return there;
+}
+
+/** The rows of every open job of a shop, as of one moment. */
+async function openState(from: pg.Pool, shopId: string) {
   return lookAt(from, shopId, async (db) => {
     const jobs = await allRows(db, 'job');
-    const bikes = await allRows(db, 'bike');
-    const owners = new Map((await allRows(db, 'owner')).map((o) => [o.id, o.personalId]));
+    const state: State = { ...emptyState(), experience: await experienceIn(db) };
     const names = new Map((await db.query('select id, name from personal')).rows.map((r) => [r.id as string, r.name as string | null]));
     const open = jobs.filter((j) => !j.handedOverAt);
-    const state: State = { ...emptyState(), experience: await experienceIn(db) };
-    const own = await allRows(db, 'own');
-    for (const row of own) put(state, 'own', row);
-    const knowledge = withOwn(shipped, own);
+    for (const t of ['bike', 'owner', 'own'] as const) for (const row of await allRows(db, t)) put(state, t, row as never);
     for (const j of open) put(state, 'job', j);
-    for (const b of bikes) put(state, 'bike', b);
     const bikeIds = open.map((j) => j.bikeId);
     for (const s of await rowsWhere(db, 'spec', 'bikeId', bikeIds)) put(state, 'spec', s);
     const ids = open.map((j) => j.id);
@@ -50,29 +104,7 @@ export async function nextBoard(from: pg.Pool, shopId: string, now: string): Pro
       'select job_id, count(*)::int as n, max(seq) as seq from journal where job_id = any($1::uuid[]) group by job_id',
       [ids],
     );
-    const seqs = groupBy(last.rows as { job_id: string; n: number; seq: number }[], (r) => r.job_id);
-
-    const lines = open.map((j): NextLine => {
-      const c = caseOf(state, j.id);
-      const mark = seqs.get(j.id)?.[0];
-      // The job's own place in the journal stands for its state in the cache of rankings.
-      const own: State = { ...state, journal: [{ id: `${mark?.n ?? 0}-${mark?.seq ?? 0}` } as JournalEntry] };
-      const ranking = openComplaints(c).length ? rankJob(own, j.id) : null;
-      const next = nextOf(state, knowledge, j.id, ranking, now);
-      const owner = c.bike.ownerId ? names.get(owners.get(c.bike.ownerId) ?? '') : null;
-      return {
-        jobId: j.id,
-        bike: c.bike.name,
-        owner: owner ?? null,
-        complaint: c.complaints.find((p) => p.state === 'open')?.words ?? c.complaints[0]?.words ?? '',
-        act: next.act,
-        waiting: next.waiting.map((w) => ({ kind: w.kind, what: w.what, due: dueAt(w) })),
-        provisional: provisionalOf(state, j.id),
-        last: mark?.seq ?? 0,
-      };
-    });
-    const bikeName = (id: string) => bikes.find((b) => b.id === id)?.name ?? '';
-    const gone = jobs.filter((j) => j.handedOverAt).map((j) => ({ jobId: j.id, bike: bikeName(j.bikeId), handedOverAt: j.handedOverAt! }));
-    return { now, lines, gone };
+    const marks = new Map((last.rows as { job_id: string; n: number; seq: number }[]).map((r) => [r.job_id, r]));
+    return { state, jobs, names, marks };
   });
 }

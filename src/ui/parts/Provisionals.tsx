@@ -93,7 +93,13 @@ export function Provisionals() {
         />
         <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1.6fr 1fr' } }}>
           <Field label="Until" value={until} onChange={(e) => setUntil(e.target.value)} />
-          <Field label="At the latest on" type="date" value={untilOn} onChange={(e) => setUntilOn(e.target.value)} error={tried ? wrongYear(untilOn) : null} />
+          <Field
+            label="At the latest on"
+            type="date"
+            value={untilOn}
+            onChange={(e) => setUntilOn(e.target.value)}
+            error={tried ? wrongYear(untilOn) : null}
+          />
         </Box>
         <Box>
           {box('mayRun', 'may run')}

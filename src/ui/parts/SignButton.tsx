@@ -9,7 +9,11 @@ import { Field } from './Field';
  * A button that signs, in the name of whoever works with this device: the server takes no other. Where nobody has said so yet,
  * that is asked for first, here.
  */
-export function SignButton({ children, onSign, ...button }: { onSign: (name: string) => void; children: (name: string) => string } & Omit<ButtonProps, 'children' | 'onClick'>) {
+export function SignButton({
+  children,
+  onSign,
+  ...button
+}: { onSign: (name: string) => void; children: (name: string) => string } & Omit<ButtonProps, 'children' | 'onClick'>) {
   const { view } = useJob();
   const name = view.actor?.name;
   if (!name) return <ChooseWho />;

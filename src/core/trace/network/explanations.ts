@@ -1,7 +1,10 @@
 import type { Network, Observation } from './types';
+import { sweepInBlocks } from './blocks';
+import { usualBudget, type Budget } from './budget';
+import { infer, type Posterior } from './infer';
 import { eliminationOrder } from './order';
 import { prepare, type Dimension, type Prepared } from './prepare';
-import { infer, raisesOf, type Posterior } from './sweep';
+import { partOf, raisesOf, sweepPart } from './sweep';
 import { addScaled, bare, pullBack, spread, widened, type Layout } from './table';
 
 /**
@@ -28,6 +31,8 @@ export interface CredibleExplanations {
   posterior: Posterior;
   /** By group: its modes given that it brought none of the findings, whatever the others did. */
   quiet: Float64Array[];
+  /** True if not all findings fitted the budget: the sets explain those that matter most, given what the others say. */
+  rough: boolean;
 }
 
 export interface SetOptions {
@@ -38,6 +43,7 @@ export interface SetOptions {
    * and is left to its own posterior. Every part of the evidence if not given.
    */
   about?: ReadonlySet<number>;
+  budget?: Budget;
 }
 
 /**
@@ -49,24 +55,67 @@ export interface SetOptions {
 export function credibleExplanations(
   network: Network,
   observations: readonly Observation[],
-  { limit = 450, massLeft = 1e-3, about }: SetOptions = {},
+  { limit = 450, massLeft = 1e-3, about, budget = usualBudget }: SetOptions = {},
 ): CredibleExplanations {
   const prepared = prepare(network, observations);
-  const posterior = infer(network, observations, prepared);
-  if (posterior.logEvidence === -Infinity) return { sets: [], leftOut: 1, lumped: 0, posterior, quiet: [] };
-  const parts = posterior.parts.filter((p) => !about || p.findings.some((f) => about.has(f)));
-  const within = new Set(parts.flatMap((p) => [...p.findings]));
-  const dimensions = prepared.dimensions.filter((d) => within.has(d.finding));
-  const groups = searchOrder(
-    parts.flatMap((p) => [...p.groups]),
-    dimensions,
-    posterior,
-  );
-  const total = Math.exp(parts.reduce((x, p) => x + p.logTotal, 0));
-  const search = new Search(prepared, dimensions, groups, massLeft / limit, total);
+  const posterior = infer(network, observations, prepared, budget);
+  if (posterior.logEvidence === -Infinity) return { sets: [], leftOut: 1, lumped: 0, posterior, quiet: [], rough: false };
+  const { weight, dimensions, logTotal, rough } = searched(prepared, posterior, about, budget);
+  const groups = searchOrder(partOf(dimensions).groups, dimensions, posterior);
+  const search = new Search(weight, dimensions, groups, massLeft / limit, Math.exp(logTotal));
   const quiet = network.groups.map((_g, g) => search.quiet[g] ?? posterior.probability[g]);
-  return { ...search.run(limit, massLeft), posterior, quiet };
+  return { ...search.run(limit, massLeft), posterior, quiet, rough: rough || posterior.rough };
 }
+
+interface Searched {
+  weight: readonly Float64Array[];
+  dimensions: readonly Dimension[];
+  logTotal: number;
+  rough: boolean;
+}
+
+/**
+ * The findings that the search explains: all of the parts it is about, as far as their tables fit the budget together. Of a part
+ * that does not fit, the block that matters most, with what the rest says in the weights of its groups; of what is left then,
+ * nothing: it stands by its own posterior.
+ */
+function searched(prepared: Prepared, posterior: Posterior, about: ReadonlySet<number> | undefined, budget: Budget): Searched {
+  const counts = (findings: readonly number[]) => findings.filter((f) => about?.has(f)).length;
+  const parts = posterior.parts.filter((p) => !about || counts(p.findings) > 0);
+  const sizeOf = (dimensions: readonly Dimension[]) => dimensions.reduce((x, d) => x * d.size, 1);
+  const weight = [...prepared.weight];
+  const dimensions: Dimension[] = [];
+  let logTotal = 0;
+  let room = budget.table;
+  let rough = false;
+  // What fits whole comes first, and of that what it is most about.
+  const fits = (p: (typeof parts)[number]) => !p.rough && sizeOf(within(prepared, p.findings)) <= room;
+  for (const p of [...parts].sort((a, b) => Number(fits(b)) - Number(fits(a)) || counts(b.findings) - counts(a.findings))) {
+    const own = within(prepared, p.findings);
+    if (fits(p)) {
+      dimensions.push(...own);
+      logTotal += p.logTotal;
+      room /= sizeOf(own);
+      continue;
+    }
+    rough = true;
+    const block = Math.min(budget.block, room);
+    if (own.every((d) => d.size > block)) continue;
+    const aside = posterior.probability.map((x) => Float64Array.from(x));
+    const parted = sweepInBlocks(prepared, partOf(own), aside, { ...budget, block }, (d) => about?.has(d.finding) ?? false);
+    if (sizeOf(parted.main.dimensions) > room) continue;
+    for (const g of parted.main.groups) weight[g] = parted.weight[g];
+    dimensions.push(...parted.main.dimensions);
+    logTotal += sweepPart(parted.weight, parted.main, aside);
+    room /= sizeOf(parted.main.dimensions);
+  }
+  return { weight, dimensions: dimensions.sort((a, b) => a.finding - b.finding), logTotal, rough };
+}
+
+const within = ({ dimensions }: Prepared, findings: readonly number[]): Dimension[] => {
+  const wanted = new Set(findings);
+  return dimensions.filter((d) => wanted.has(d.finding));
+};
 
 /** So many groups are looked at in the order of how likely they are there. */
 const doubtful = 48;
@@ -132,7 +181,7 @@ class Search {
   private readonly final: Float64Array[];
 
   constructor(
-    prepared: Prepared,
+    weight: readonly Float64Array[],
     private readonly dimensions: readonly Dimension[],
     private readonly groups: readonly number[],
     private readonly least: number,
@@ -141,16 +190,16 @@ class Search {
     this.final = dimensions.map(finalOf);
     this.silence = new Float64Array(groups.length + 1).fill(1);
     const items = groups.map((g, i) => {
-      const made = itemsOf(prepared.weight[g], dimensions, g, (least * total) / 4);
+      const made = itemsOf(weight[g], dimensions, g, (least * total) / 4);
       const nothing = made.quiet.reduce((a, b) => a + b, 0);
       this.quiet[g] = made.quiet.map((x) => x / nothing);
       this.silence[i + 1] = this.silence[i] * nothing;
       return made.items;
     });
-    this.turns = this.turnsOf(prepared, items);
+    this.turns = this.turnsOf(weight, items);
   }
 
-  private turnsOf(prepared: Prepared, items: readonly Item[][]): Turn[] {
+  private turnsOf(weight: readonly Float64Array[], items: readonly Item[][]): Turn[] {
     const { dimensions, groups, final } = this;
     const last = dimensions.map((d) => groups.findLastIndex((g) => d.touch[g]));
     const highest = final.map((f) => f.reduce((a, b) => Math.max(a, b), 0));
@@ -171,9 +220,9 @@ class Search {
         layout = widened(layout, k, dimensions[k].size);
       }
       const here = new Float64Array(next.length);
-      const weights = prepared.weight[groups[i]];
+      const weights = weight[groups[i]];
       const scratch = new Float64Array(next.length);
-      raisesOf(prepared, dimensions, layout, groups[i]).forEach((own, s) => {
+      raisesOf(weight, dimensions, layout, groups[i]).forEach((own, s) => {
         if (weights[s] === 0) return;
         if (own.length) scratch.set(next);
         for (const r of own) pullBack(scratch, r);

@@ -1,4 +1,5 @@
 export * from './types';
-export { infer, type Posterior } from './sweep';
+export { usualBudget, type Budget } from './budget';
+export { infer, type Posterior } from './infer';
 export { credibleExplanations, type CredibleExplanations, type Explanation } from './explanations';
 export { product } from './table';

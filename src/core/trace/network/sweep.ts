@@ -1,6 +1,5 @@
-import type { Network, Observation } from './types';
+import type { Dimension, Prepared } from './prepare';
 import { eliminationOrder } from './order';
-import { prepare, type Dimension, type Prepared } from './prepare';
 import {
   addScaled,
   axisOf,
@@ -18,77 +17,38 @@ import {
   type Raise,
 } from './table';
 
-export interface Posterior {
-  /** Natural logarithm of the probability of all the evidence. -Infinity if the evidence is impossible. */
-  logEvidence: number;
-  /** probability[g][s]: each group's modes given the evidence. */
-  probability: Float64Array[];
-  /** Largest table that was needed, in entries. */
-  tableSize: number;
-  /** The connected parts of the evidence, each independent of the others. */
-  parts: readonly SweptPart[];
-}
-
-/** One connected part: the groups and findings in it, and the natural logarithm of its share of the evidence. */
-export interface SweptPart {
+/** Findings of the table and the groups that can bring them. */
+export interface Part {
+  dimensions: readonly Dimension[];
   groups: readonly number[];
-  findings: readonly number[];
-  logTotal: number;
 }
 
-/**
- * Exact posterior of every group mode. One forward and one backward sweep over the groups of each connected part,
- * carrying a table of which present findings are already explained, to which level. A finding is in the table from the
- * first group that can bring it to the last, and the groups are taken in an order that keeps the table small. Only sums
- * of positive terms, so no precision is lost however many findings there are. Time: groups × modes × table; the table
- * has at most 2^m entries for m present findings of one connected part.
- */
-export function infer(network: Network, observations: readonly Observation[], prepared = prepare(network, observations)): Posterior {
-  const probability = prepared.weight.map((w) => Float64Array.from(w));
-  let logEvidence = prepared.logScale;
-  let tableSize = 1;
-  const parts: SweptPart[] = [];
-  if (logEvidence === -Infinity) return { logEvidence, probability, tableSize, parts };
-  for (const part of connectedParts(prepared)) {
-    const { logTotal, size } = sweepPart(prepared, part, probability);
-    logEvidence += logTotal;
-    parts.push({ groups: part.groups, findings: part.dimensions.map((d) => d.finding), logTotal });
-    tableSize = Math.max(tableSize, size);
-  }
-  return { logEvidence, probability, tableSize, parts };
-}
-
-interface Part {
-  dimensions: Dimension[];
-  groups: number[];
+/** The findings given with every group that touches one of them. */
+export function partOf(dimensions: readonly Dimension[]): Part {
+  const groups = new Set<number>();
+  for (const d of dimensions) d.touch.forEach((t, g) => t && groups.add(g));
+  return { dimensions: [...dimensions].sort((a, b) => a.finding - b.finding), groups: [...groups].sort((a, b) => a - b) };
 }
 
 /** Splits the table's findings into parts that share no group; each part is swept alone. */
-function connectedParts({ dimensions }: Prepared): Part[] {
-  const parts: Part[] = [];
+export function connectedParts({ dimensions }: Prepared): Part[] {
+  let parts: Part[] = [];
   for (const d of dimensions) {
-    const groups = new Set<number>();
-    d.touch.forEach((t, g) => t && groups.add(g));
+    const own = partOf([d]);
+    const groups = new Set(own.groups);
     const joined = parts.filter((p) => p.groups.some((g) => groups.has(g)));
-    const part: Part = { dimensions: [...joined.flatMap((p) => p.dimensions), d], groups: [] };
-    for (const p of joined) {
-      parts.splice(parts.indexOf(p), 1);
-      p.groups.forEach((g) => groups.add(g));
-    }
-    part.groups = [...groups].sort((a, b) => a - b);
-    part.dimensions.sort((a, b) => a.finding - b.finding);
-    parts.push(part);
+    parts = [...parts.filter((p) => !joined.includes(p)), partOf([...joined.flatMap((p) => [...p.dimensions]), d])];
   }
   return parts;
 }
 
 /** What one group's states do to a table of this layout. */
-export function raisesOf(prepared: Prepared, dimensions: readonly Dimension[], { axes }: Layout, g: number): Raise[][] {
+export function raisesOf(weight: readonly Float64Array[], dimensions: readonly Dimension[], { axes }: Layout, g: number): Raise[][] {
   const touched = axes.flatMap(({ dimension, stride, size }) => {
     const touch = dimensions[dimension].touch[g];
     return touch ? [{ touch, stride, size }] : [];
   });
-  return Array.from(prepared.weight[g], (_w, s): Raise[] => {
+  return Array.from(weight[g], (_w, s): Raise[] => {
     const own: Raise[] = [];
     for (const { touch, stride, size } of touched) if (touch[s][0] !== 1) own.push({ stride, size, levels: touch[s] });
     return own;
@@ -102,6 +62,11 @@ interface Step {
   layout: Layout;
   /** Findings that go, each with the layout it goes out of. */
   closes: readonly { dimension: number; from: Layout }[];
+}
+
+/** The largest table that a sweep over a part needs, in entries. */
+export function tableOf(part: Part): number {
+  return stepsOf(part).reduce((most, s) => Math.max(most, s.layout.size), 1);
 }
 
 function stepsOf({ dimensions, groups }: Part): Step[] {
@@ -126,10 +91,14 @@ function stepsOf({ dimensions, groups }: Part): Step[] {
   });
 }
 
-function sweepPart(prepared: Prepared, part: Part, probability: Float64Array[]): { logTotal: number; size: number } {
+/**
+ * One forward and one backward sweep over the groups of a part, carrying a table of which of its findings are explained, to
+ * which level. Writes each group's posterior into `probability`; answers the logarithm of the part's share of the evidence.
+ */
+export function sweepPart(weight: readonly Float64Array[], part: Part, probability: Float64Array[]): number {
   const { dimensions } = part;
   const steps = stepsOf(part);
-  const raises = steps.map((s) => raisesOf(prepared, dimensions, s.layout, s.group));
+  const raises = steps.map((s) => raisesOf(weight, dimensions, s.layout, s.group));
   const size = steps.reduce((most, s) => Math.max(most, s.layout.size), 1);
   const scratch = new Float64Array(size);
   /** A table of `like`'s length with what a state does to it. */
@@ -149,7 +118,7 @@ function sweepPart(prepared: Prepared, part: Part, probability: Float64Array[]):
     after[i] = value;
     const next = within(i);
     const here = new Float64Array(next.length);
-    const weights = prepared.weight[steps[i].group];
+    const weights = weight[steps[i].group];
     for (let s = 0; s < weights.length; s++) if (weights[s] > 0) addScaled(here, moved(next, raises[i][s], pullBack), weights[s]);
     value = [...steps[i].opens].reverse().reduce((v, k) => gathered(v, dimensions[k].leak), here as Float64Array);
   }
@@ -163,7 +132,7 @@ function sweepPart(prepared: Prepared, part: Part, probability: Float64Array[]):
     const still = within(i);
     const next = new Float64Array(table.length);
     const posterior = probability[group];
-    const weights = prepared.weight[group];
+    const weights = weight[group];
     let sum = 0;
     for (let s = 0; s < weights.length; s++) {
       posterior[s] = 0;
@@ -177,5 +146,5 @@ function sweepPart(prepared: Prepared, part: Part, probability: Float64Array[]):
     table = next;
     for (const { dimension, from } of closes) table = closed(table, axisOf(from, dimension), dimensions[dimension].weights);
   }
-  return { logTotal: Math.log(total), size };
+  return Math.log(total);
 }

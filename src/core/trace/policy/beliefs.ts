@@ -32,6 +32,8 @@ export type Hypothesis = Pick<Explanation, 'states'>;
 export interface Beliefs {
   model: Model;
   posterior: Posterior;
+  /** True if there are too many findings at once to work all of it out exactly. */
+  rough: boolean;
   sets: Hypothesis[];
   /** Probability of what is not in the list. */
   leftOut: number;
@@ -75,7 +77,7 @@ function aboutOf(model: Model, open: readonly string[] | null): Set<number> | un
 export function believe(model: Model): Beliefs {
   const open = openSymptoms(model);
   const about = aboutOf(model, open);
-  const { sets: all, leftOut, lumped, posterior, quiet } = credibleExplanations(model.network, model.observations, { about });
+  const { sets: all, leftOut, lumped, posterior, quiet, rough } = credibleExplanations(model.network, model.observations, { about });
   const { sets, faults, weights } = hypotheses(model, all, about);
   const strip = stripOf(model);
   const tests = openTests(model, new OutcomeTables(model, sets, quiet), strip, faults);
@@ -108,7 +110,7 @@ export function believe(model: Model): Beliefs {
   };
   const repairCost = Float64Array.from(repairs, (r) => r.cost + strip.states.reach(strip.now, r.want).cost);
   const ties = tiesOf(model, all);
-  return { model, posterior, sets, leftOut, lumped, ties, faults, weights, tests, strip, repairCost, problem, start };
+  return { model, posterior, rough, sets, leftOut, lumped, ties, faults, weights, tests, strip, repairCost, problem, start };
 }
 
 /** More hypotheses than these hardly change which act is best. */

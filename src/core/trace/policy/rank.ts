@@ -73,6 +73,8 @@ export interface Ranking {
   leftOut: number;
   tableSize: number;
   impossible: boolean;
+  /** True if there are too many findings at once to work all of it out exactly: the odds are rough. */
+  rough: boolean;
 }
 
 export interface RankOptions {
@@ -119,7 +121,8 @@ export function rank(
             why: `No test that can be done now would save more than it costs: ${name(model.suspects[move.suspect].key)} is ${suspects.find((s) => s.key === model.suspects[move.suspect].key)!.words}.`,
           }
         : { kind: 'none', why: 'Nothing that is complained of is open.' };
-  const { enough, pair } = repairsEnough(b);
+  // Sets that leave findings out do not say what one repair is enough for.
+  const { enough, pair } = b.rough ? { enough: null, pair: null } : repairsEnough(b);
   return {
     knowledgeHash: model.knowledge.hash,
     suspects,
@@ -145,6 +148,7 @@ export function rank(
     leftOut: b.leftOut,
     tableSize: b.posterior.tableSize,
     impossible: b.posterior.logEvidence === -Infinity,
+    rough: b.rough,
   };
 }
 

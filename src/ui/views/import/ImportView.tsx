@@ -33,6 +33,26 @@ type Choice = 'file' | 'here';
 
 const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 
+/** What the server says at the end; on the way it says, a line at a time, how far it has come. */
+async function told(response: Response, onPart: (part: number) => void): Promise<Report & { message?: string }> {
+  if (!response.body || !response.headers.get('content-type')?.startsWith('application/x-ndjson'))
+    return (await response.json()) as Report & { message?: string };
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = '';
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) throw new Error('the line broke');
+    rest += value;
+    const lines = rest.split('\n');
+    rest = lines.pop()!;
+    for (const line of lines) {
+      const heard = JSON.parse(line) as { part?: number; body?: Report & { message?: string } };
+      if (heard.body) return heard.body;
+      if (heard.part !== undefined) onPart(heard.part);
+    }
+  }
+}
+
 /** Brings in a job that was exported here or elsewhere. What it would change is shown first. */
 export default function ImportView() {
   const input = useRef<HTMLInputElement>(null);
@@ -41,6 +61,7 @@ export default function ImportView() {
   const [choices, setChoices] = useState<Record<string, Choice>>({});
   const [problem, setProblem] = useState<string | null>(null);
   const [stop, setStop] = useState<AbortController | null>(null);
+  const [part, setPart] = useState<number | null>(null);
 
   const send = async (chosen: File, check: boolean) => {
     const going = new AbortController();
@@ -49,17 +70,22 @@ export default function ImportView() {
     try {
       const response = await ask(check ? '/api/import?check' : '/api/import', {
         method: 'POST',
-        headers: { 'content-type': 'application/octet-stream', 'x-ivrek-choices': encodeURIComponent(JSON.stringify(choices)) },
+        headers: {
+          'content-type': 'application/octet-stream',
+          accept: 'application/x-ndjson',
+          'x-ivrek-choices': encodeURIComponent(JSON.stringify(choices)),
+        },
         body: chosen,
         signal: going.signal,
       });
-      const body = (await response.json()) as Report & { message?: string };
+      const body = await told(response, setPart);
       if (body.message) setProblem(body.message);
       else setReport(body);
     } catch {
       setProblem(going.signal.aborted ? 'Stopped. Nothing was changed.' : 'The server cannot be reached just now. Nothing was changed.');
     } finally {
       setStop(null);
+      setPart(null);
     }
   };
   const choose = (list: FileList | null) => {
@@ -105,7 +131,12 @@ export default function ImportView() {
           </Button>
           {stop && (
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 1 }} role="status">
-              <LinearProgress sx={{ flex: 1 }} aria-label="Reading the file" />
+              <LinearProgress
+                variant={part === null ? 'indeterminate' : 'determinate'}
+                value={(part ?? 0) * 100}
+                sx={{ flex: 1 }}
+                aria-label="Reading the file"
+              />
               <Button onClick={() => stop.abort()}>Stop</Button>
             </Box>
           )}

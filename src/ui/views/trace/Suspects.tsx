@@ -128,7 +128,7 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
         </Typography>
       )}
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
-        Odds are trade judgement, moved by what you found.
+        Odds are trade judgement, moved by what you found.{ranking.rough && ' Many findings at once: the odds are rough.'}
       </Typography>
       <Counts />
     </Tag>

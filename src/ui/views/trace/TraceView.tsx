@@ -1,6 +1,7 @@
 import { testById } from '../../../core/knowledge';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Ranking, SuspectView } from '../../../core/trace';
@@ -30,7 +31,7 @@ import { later } from '../../parts/later';
 const Course = later(() => import('./Course'), <Typography color="text.secondary">Drawing…</Typography>);
 const RepairDialog = later(() => import('./RepairDialog'));
 
-export default function TraceView({ snapshot, ranking }: { snapshot: Snapshot; ranking: Ranking }) {
+export default function TraceView({ snapshot, ranking }: { snapshot: Snapshot; ranking: Ranking | null }) {
   return (
     <JobShell snapshot={snapshot} stage="trace">
       <Trace first={ranking} />
@@ -38,7 +39,7 @@ export default function TraceView({ snapshot, ranking }: { snapshot: Snapshot; r
   );
 }
 
-function Trace({ first }: { first: Ranking }) {
+function Trace({ first }: { first: Ranking | null }) {
   const used = useJob();
   const { traced, rows } = used;
   const consent = rows('consent').at(-1);
@@ -49,6 +50,13 @@ function Trace({ first }: { first: Ranking }) {
   const [course, setCourse] = useState(false);
   const repair = untested(traced);
   const open = openComplaints(traced);
+  if (!ranking)
+    return (
+      <Box role="status">
+        <Typography sx={{ mb: 1 }}>Working out the odds on this device.</Typography>
+        <LinearProgress aria-label="Working out the odds" />
+      </Box>
+    );
   return (
     <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 372px' }, alignItems: 'start' }}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>

@@ -116,8 +116,8 @@ function Backups({ backups }: { backups: Backup[] }) {
     <Tag title="Backups" level="h3" data-testid="backups">
       {shown.length === 0 && (
         <Empty>
-          One is made every day while Ivrek runs, and restored into a scratch database to prove it. <code>./ivrek backup FILE</code> makes one to
-          keep elsewhere.
+          One is made every day while Ivrek runs, and restored into a scratch database to prove it. <code>./ivrek backup FILE</code> makes
+          one to keep elsewhere.
         </Empty>
       )}
       {shown.map((b) => (

@@ -1,0 +1,36 @@
+import { createHash } from 'node:crypto';
+import type { AnyRow, Personal, TableName } from '../../core/record';
+
+/** One line of the journal as it stands in a file: the command, what it did, and who sent it when. */
+export interface FiledEntry {
+  seq: number;
+  id: string;
+  schemaVersion: number;
+  type: string;
+  entity: { kind: TableName; id: string };
+  madeAt: string;
+  after: number | null;
+  base: Record<string, number>;
+  payload: unknown;
+  changes: unknown[];
+  actorId: string | null;
+  deviceId: string | null;
+  receivedAt: string;
+}
+
+/**
+ * One job as a file: rows, the people it names, and every journal line. A bike that was here before brings its earlier jobs along: it was
+ * booked in by the first of them. Described by docs/job.schema.json.
+ */
+export interface JobFile {
+  format: 'ivrek-job';
+  version: 1 | 2;
+  jobId: string;
+  rows: Partial<Record<TableName, AnyRow[]>>;
+  personal: Personal[];
+  journal: FiledEntry[];
+  /** SHA-256 over everything else, so that damage is noticed. From version 2. */
+  digest?: string;
+}
+
+export const digestOf = (file: Omit<JobFile, 'digest'>): string => createHash('sha256').update(JSON.stringify(file)).digest('hex');
