@@ -2,7 +2,7 @@ import { closeSync, existsSync, lstatSync, mkdirSync, mkdtempSync, openSync, rea
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { askPassphrase, hasAuthority, unlockAuthority } from './authority.mjs';
-import { fileArgument, format, sha256 } from './backup.mjs';
+import { fileArgument, format, migrations, sha256 } from './backup.mjs';
 import { startCluster } from './cluster.mjs';
 import { load } from './load.mjs';
 import { dataLock, lock } from './lock.mjs';
@@ -55,6 +55,9 @@ async function open(file, work) {
   const manifest = readManifest(file, work);
   if (manifest.version !== 1 && manifest.version !== 2)
     throw new Stop('this backup was made by a newer Ivrek', `Use that version. ${untouched}`);
+  const ahead = manifest.migrations.filter((m) => !migrations().includes(m));
+  if (ahead.length)
+    throw new Stop(`this backup was made by a newer Ivrek (it has ${ahead.join(', ').slice(0, 200)})`, `Use that version. ${untouched}`);
   const dump = `${work}/ivrek.dump`;
   if (!existsSync(dump) || (await sha256(dump)) !== manifest.sha256)
     throw new Stop(`${file} is damaged`, `What is in it is not what was written. ${untouched}`);

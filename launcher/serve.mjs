@@ -23,7 +23,6 @@ export async function migrate(cluster, database, base, { upTo = null, fresh = fa
   const bin = await ensurePostgres();
   const env = {
     ...process.env,
-    ...cluster.ownerEnv(database),
     ...(upTo !== null && { IVREK_UP_TO: String(upTo) }),
     ...(fresh && { IVREK_FRESH: '1' }),
     IVREK_MAINTENANCE_URL: cluster.ownerUrl('postgres'),

@@ -146,6 +146,15 @@ export async function loadData(bin, { owner: ownerUrl, app: appUrl }, file) {
       for (const { relname } of bound) await owner.query(sql(pg.escapeIdentifier(relname)));
     };
     await each((t) => `alter table ${t} disable row level security, disable trigger user`);
+    // Tables come in the order of their names: what refers to what is checked at the end.
+    const { rows: links } = await owner.query(
+      `select c.relname, k.conname from pg_constraint k join pg_class c on c.oid = k.conrelid join pg_namespace n on n.oid = c.relnamespace where n.nspname = 'public' and k.contype = 'f'`,
+    );
+    const eachLink = async (how) => {
+      for (const { relname, conname } of links)
+        await owner.query(`alter table ${pg.escapeIdentifier(relname)} alter constraint ${pg.escapeIdentifier(conname)} ${how}`);
+    };
+    await eachLink('deferrable initially deferred');
     await app.query('begin');
     const missing = new Set([...shape.keys()].filter((t) => !passedOver.has(t)));
     await eachBlock(bin, file, [], async (table, columns) => {
@@ -154,6 +163,7 @@ export async function loadData(bin, { owner: ownerUrl, app: appUrl }, file) {
       const plain = columns.map((c) => c.replaceAll('"', ''));
       if (!known || !plain.every((c) => known.has(c)))
         throw new BadDump(`it has a table or a column that is not Ivrek's (${table.slice(0, 60)})`);
+      if (!missing.delete(table)) throw new BadDump(`it has ${table} twice`);
       const stream = app.query(
         copyFrom(`copy ${pg.escapeIdentifier(table)} (${plain.map((c) => pg.escapeIdentifier(c)).join(', ')}) from stdin`),
       );
@@ -179,7 +189,10 @@ export async function loadData(bin, { owner: ownerUrl, app: appUrl }, file) {
     );
     if (odd.length) throw new BadDump(`the journal of ${odd.map((r) => r.name).join(', ')} is not whole`);
     const { rows } = await app.query('select count(*)::int as n from journal');
-    await app.query('commit');
+    await app.query('commit').catch((error) => {
+      throw new BadDump(error.message);
+    });
+    await eachLink('not deferrable');
     await each((t) => `alter table ${t} enable row level security, no force row level security, enable trigger user`);
     // Dumps of the first release know no search.
     if ((await owner.query(`select to_regprocedure('find_rebuild()') is not null as there`)).rows[0].there)

@@ -9,6 +9,17 @@ const { IVREK_MAINTENANCE_URL, IVREK_OWNER_URL, IVREK_DB, IVREK_APP_PASSWORD, IV
   process.env;
 if (!/^[a-z_][a-z0-9_]*$/.test(IVREK_DB ?? '')) throw new Error(`IVREK_DB '${IVREK_DB}' is no plain database name`);
 
+// For PostgreSQL's own programs: what stands in an argument every user of the machine can read.
+const { hostname, port, username, password } = new URL(IVREK_OWNER_URL);
+const asOwner = {
+  ...process.env,
+  PGHOST: hostname,
+  PGPORT: port,
+  PGUSER: username,
+  PGPASSWORD: decodeURIComponent(password),
+  PGDATABASE: IVREK_DB,
+};
+
 const maintenance = new pg.Client(IVREK_MAINTENANCE_URL);
 await maintenance.connect();
 // Identifiers and the password cannot be parameters of DDL; both are checked or escaped here.
@@ -52,6 +63,7 @@ if (pending.length && done.length && !IVREK_FRESH) {
   const file = `${IVREK_DUMPS}/${new Date().toISOString().replace(/[:.]/g, '-')}-before-${pending[0]}.dump`;
   const r = spawnSync(`${IVREK_PG_BIN}/pg_dump`, ['-Fc', '-f', file, ...leftOut.map((t) => `--exclude-table-data=public.${t}`)], {
     encoding: 'utf8',
+    env: asOwner,
   });
   if (r.status !== 0) {
     console.error(`The dump before the migration failed, so nothing was changed: ${r.stderr}`);

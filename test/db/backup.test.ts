@@ -1,11 +1,13 @@
 import { spawnSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, readdirSync, rmSync, statSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startCluster } from '../../launcher/cluster.mjs';
 import { dumpToday } from '../../launcher/dumps.mjs';
+import { lock } from '../../launcher/lock.mjs';
 import { postgresBin } from '../../launcher/packages.mjs';
 import { migrate } from '../../launcher/serve.mjs';
 import { makePool } from '../../src/server/db/pool';
@@ -33,10 +35,14 @@ interface Cluster {
   stop(): void;
 }
 const start = async (base: string) => (await startCluster(bin, base, { firstPort: 57680 })) as Cluster;
+const environment = (base: string) => ({ ...process.env, IVREK_DATA: base, IVREK_CALLED_FROM: folder });
+const passphrase = 'a long one for the test';
 const ivrek = (base: string, ...args: string[]) =>
-  spawnSync('node', ['launcher/main.mjs', ...args], {
+  spawnSync('node', ['launcher/main.mjs', ...args], { encoding: 'utf8', env: environment(base) });
+const restore = (base: string, name: string) =>
+  spawnSync('node', ['launcher/main.mjs', 'restore', name], {
     encoding: 'utf8',
-    env: { ...process.env, IVREK_DATA: base, IVREK_CALLED_FROM: folder },
+    env: { ...environment(base), IVREK_PASSPHRASE: passphrase },
   });
 
 let photo: { sha: string; bytes: Buffer };
@@ -56,7 +62,8 @@ beforeAll(async () => {
   const paired = await pair(pool, '192.0.2.1', (await newCode(pool, shopA)).code, 'Tablet');
   cookie = paired.ok ? paired.cookie : '';
   mkdirSync(`${home}/lan`, { recursive: true });
-  writeFileSync(`${home}/lan/authority.pem`, 'the authority');
+  writeFileSync(`${home}/lan/ca.key`, 'the key of the authority');
+  writeFileSync(`${home}/lan/ca.crt`, 'the authority');
   await pool.end();
 }, 120_000);
 afterAll(async () => {
@@ -79,12 +86,22 @@ const with_ = async <T>(base: string, work: (pool: pg.Pool) => Promise<T>): Prom
 
 describe('backup and restore', () => {
   it('bring everything to another folder and port: tables, journal, photos, paired devices, the authority', async () => {
-    const made = ivrek(home, 'backup', 'everything.tar');
-    expect(made.stderr + made.stdout).toMatch(/everything is in .*everything\.tar/);
+    const short = ivrek(home, 'backup', '--with-authority', 'everything.tar');
+    expect(short.stderr).toMatch(/a passphrase of 12 characters or more is needed/);
+    const made = spawnSync('node', ['launcher/main.mjs', 'backup', '--with-authority', 'everything.tar'], {
+      encoding: 'utf8',
+      env: { ...environment(home), IVREK_PASSPHRASE: passphrase },
+    });
+    expect(made.stderr + made.stdout).toMatch(/everything is in .*everything\.tar; it was restored to see that it can be \(\d+ entries/);
     expect(made.status).toBe(0);
     expect(readdirSync(folder)).toEqual(['everything.tar']);
+    // for its user alone, and without the key as it is
+    expect(statSync(file).mode & 0o777).toBe(0o600);
+    expect(readFileSync(file, 'latin1')).not.toContain('the key of the authority');
+    const other = ivrek(away, 'restore', 'everything.tar');
+    expect(other.stderr).toMatch(/passphrase/);
     // where nothing was before
-    const first = ivrek(away, 'restore', 'everything.tar');
+    const first = restore(away, 'everything.tar');
     expect(first.status, first.stderr).toBe(0);
     const want = await with_(home, async (pool) => [await tablesOf(pool, shopA), await jobSnapshot(pool, shopA, id.job, null)]);
     await with_(away, async (pool) => {
@@ -96,13 +113,15 @@ describe('backup and restore', () => {
     });
     const there = await start(away);
     expect(there.port).not.toBe(homePort);
-    expect(readFileSync(`${away}/lan/authority.pem`, 'utf8')).toBe('the authority');
+    expect(readFileSync(`${away}/lan/ca.key`, 'utf8')).toBe('the key of the authority');
+    expect(statSync(`${away}/lan/ca.key`).mode & 0o777).toBe(0o600);
+    expect(statSync(away).mode & 0o007).toBe(0);
   }, 120_000);
 
   it('puts what was there aside and keeps it', async () => {
     await with_(away, (pool) => openShop(pool, '33333333-3333-4333-8333-333333333333', 'Made since'));
-    const again = ivrek(away, 'restore', file);
-    expect(again.stderr + again.stdout).toMatch(/what was there is kept as ivrek_before_restore/);
+    const again = restore(away, file);
+    const kept = /what was there is kept as (ivrek_before_\d{8}_\d{6})/.exec(again.stderr)?.[1] ?? again.stderr;
     const cluster = await start(away);
     const names = async (db: string) => {
       const client = new pg.Client(cluster.ownerUrl(db));
@@ -112,7 +131,15 @@ describe('backup and restore', () => {
       return rows.map((r) => r.name as string);
     };
     expect(await names('ivrek')).not.toContain('Made since');
-    expect(await names('ivrek_before_restore')).toContain('Made since');
+    expect(await names(kept)).toContain('Made since');
+    cluster.stop();
+    // and it can be put back, listed, and thrown away; never by itself
+    const back = ivrek(away, 'restore', '--back', kept);
+    expect(back.stderr).toMatch(/is in use again; what was there is kept as ivrek_before_/);
+    expect(ivrek(away, 'restore', '--list').stderr).toMatch(/put aside: ivrek_before_\d{8}_\d{6}$/m);
+    expect(ivrek(away, 'restore', '--drop', 'ivrek').stderr).toMatch(/which one is to be thrown away/);
+    await start(away);
+    expect(await names('ivrek')).toContain('Made since');
   }, 120_000);
 
   it('a file that is damaged, foreign, newer or missing changes nothing, and says so', async () => {
@@ -132,20 +159,75 @@ describe('backup and restore', () => {
       ['newer.tar', /made by a newer Ivrek \(it has 9999_from_the_future\)/],
       ['nowhere.tar', /there is no file/],
     ] as const) {
-      const r = ivrek(away, 'restore', name);
+      const r = restore(away, name);
       expect(r.status, name).not.toBe(0);
       expect(r.stderr, name).toMatch(words);
     }
     expect(await with_(away, (pool) => tablesOf(pool, shopA))).toEqual(before);
   }, 120_000);
 
-  it('does not restore under a running Ivrek', () => {
+  it('does not restore under a running Ivrek', async () => {
     writeFileSync(`${away}/running.json`, JSON.stringify({ launcher: process.pid }));
-    const r = ivrek(away, 'restore', file);
+    const release = (await lock(`${away}/lock`)) as () => Promise<void>;
+    const r = restore(away, file);
     rmSync(`${away}/running.json`);
+    await release();
     expect(r.status).not.toBe(0);
     expect(r.stderr).toMatch(/Ivrek is running/);
   });
+
+  it('refuses links, foreign files, and a file that would run something', async () => {
+    const made = mkdtempSync(join(folder, 'hostile-'));
+    spawnSync('tar', ['-xf', file, '-C', made]);
+    const pack = (name: string, from: string) => {
+      expect(spawnSync('tar', ['-cf', join(folder, name), '-C', from, ...readdirSync(from)]).status).toBe(0);
+      return restore(away, name);
+    };
+    symlinkSync('/etc/passwd', `${made}/lan`);
+    expect(pack('link.tar', made).stderr).toMatch(/holds something that no backup of Ivrek has/);
+    rmSync(`${made}/lan`);
+    writeFileSync(`${made}/extra.sh`, 'echo no');
+    expect(pack('extra.tar', made).stderr).toMatch(/holds something that no backup of Ivrek has/);
+    rmSync(`${made}/extra.sh`);
+
+    // A dump with a function, a trigger and a materialised view that would leave a mark as whoever restores it.
+    const cluster = await start(away);
+    const sql = async (db: string, text: string) => {
+      const client = new pg.Client(cluster.ownerUrl(db));
+      await client.connect();
+      try {
+        return await client.query(text);
+      } finally {
+        await client.end();
+      }
+    };
+    await sql('postgres', 'drop database if exists hostile');
+    await sql('postgres', 'create database hostile template ivrek');
+    const mark = join(folder, 'mark');
+    await sql(
+      'hostile',
+      `create function leave() returns int language plpgsql as $$ begin execute 'copy (select 1) to program ''touch ${mark}'''; return 1; end $$;
+       create materialized view evil as select leave() as x with no data;
+       create function evil_row() returns trigger language plpgsql as $$ begin perform leave(); return new; end $$;
+       create trigger evil before insert on shop for each row execute function evil_row()`,
+    );
+    const dumped = spawnSync(`${bin.dir}/pg_dump`, ['-Fc', '-f', `${made}/ivrek.dump`, cluster.ownerUrl('hostile')]);
+    expect(dumped.status).toBe(0);
+    await sql('postgres', 'drop database hostile');
+    cluster.stop();
+    const manifest = JSON.parse(readFileSync(`${made}/manifest.json`, 'utf8')) as { sha256: string };
+    const hash = createHash('sha256')
+      .update(readFileSync(`${made}/ivrek.dump`))
+      .digest('hex');
+    writeFileSync(`${made}/manifest.json`, JSON.stringify({ ...manifest, sha256: hash }));
+    const r = pack('hostile.tar', made);
+    // Its data are sound, so they are there; what it would have run is not.
+    expect(r.status, r.stderr).toBe(0);
+    expect(existsSync(mark)).toBe(false);
+    await start(away);
+    const { rows } = await sql('ivrek', `select count(*)::int as n from pg_class where relname = 'evil'`);
+    expect(rows[0].n).toBe(0);
+  }, 120_000);
 
   it('wants one file', () => {
     expect(ivrek(home, 'backup').stderr).toMatch(/backup wants one file/);
@@ -156,11 +238,28 @@ describe('backup and restore', () => {
 describe('the daily dump', () => {
   it('is made once a day, readable, and the last seven are kept', async () => {
     const cluster = await start(home);
-    for (let day = 1; day <= 9; day++) dumpToday(bin, cluster, home, new Date(Date.UTC(2030, 0, day, 12)));
-    dumpToday(bin, cluster, home, new Date(Date.UTC(2030, 0, 9, 20)));
+    // Proving each takes a second or two; those of the first days are there already.
+    mkdirSync(`${home}/dumps`, { recursive: true });
+    for (let day = 1; day <= 7; day++) writeFileSync(`${home}/dumps/2030-01-0${day}-daily.dump`, 'of that day');
+    for (const [day, hour] of [
+      [8, 12],
+      [9, 12],
+      [9, 20],
+    ])
+      await dumpToday(bin, cluster, home, new Date(Date.UTC(2030, 0, day, hour)));
     const files = readdirSync(`${home}/dumps`);
     expect(files).toEqual([3, 4, 5, 6, 7, 8, 9].map((d) => `2030-01-0${d}-daily.dump`));
     const list = spawnSync(`${bin.dir}/pg_restore`, ['-l', `${home}/dumps/${files[6]}`], { encoding: 'utf8' });
     expect(list.stdout).toMatch(/TABLE DATA public journal/);
+    expect(list.stdout).not.toMatch(/TABLE DATA public find_line/);
+    const lines = JSON.parse(readFileSync(`${home}/backups.json`, 'utf8')) as {
+      kind: string;
+      entries: number;
+      provedAt: string;
+      problem?: string;
+    }[];
+    expect(lines[0]).toMatchObject({ kind: 'daily', madeAt: '2030-01-09T12:00:00.000Z', entries: openScript().length });
+    expect(lines[0].provedAt).toMatch(/^20/);
+    expect(lines.every((l) => !l.problem)).toBe(true);
   }, 120_000);
 });

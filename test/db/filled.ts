@@ -3,10 +3,15 @@ import type { Command } from '../../src/core/command';
 import type { JobSnapshot } from '../../src/core/record';
 import { applyOne, receive } from '../../src/server/commands/door';
 import { inShop } from '../../src/server/db/pool';
-import { script } from '../fixtures/commands';
+import { id, script } from '../fixtures/commands';
 
-/** Sends commands through the door; stops at the first that is not taken. */
-export async function sendAll(pool: pg.Pool, shopId: string, commands: readonly Command[], actorId: string | null = null): Promise<void> {
+/** Sends commands through the door, as the person of the script; stops at the first that is not taken. */
+export async function sendAll(
+  pool: pg.Pool,
+  shopId: string,
+  commands: readonly Command[],
+  actorId: string | null = id.person,
+): Promise<void> {
   for (const c of commands) {
     const answer = await receive(pool, { shopId, actorId, deviceId: null }, c);
     if (answer.kind !== 'applied') throw new Error(`${c.type}: ${JSON.stringify(answer)}`);

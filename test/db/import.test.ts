@@ -220,7 +220,7 @@ describe('a file that is damaged or foreign', () => {
     expect(said(signed(odd))).toMatch(/its step is not what its journal says/);
     expect(said(signed(cut))).toMatch(/damaged/);
     expect(said(signed(unknown))).toMatch(/entry 4 cannot be read/);
-    expect(said(signed(missing))).toMatch(/a part of it is missing/);
+    expect(said(signed(missing))).toMatch(/the file must have required property 'journal'/);
     expect(said(signed(job()))).toBe('taken');
   });
 

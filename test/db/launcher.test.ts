@@ -51,7 +51,7 @@ describe('ports', () => {
   it.each(['x', '0', '70000'])('IVREK_PORT=%s is no port', (port) => {
     const r = ivrek(['start'], { IVREK_PORT: port });
     expect(r.code).toBe(1);
-    expect(r.said).toContain('is no port');
+    expect(r.said).toContain('is not a valid port');
   });
 
   it('says what it can do where a command is not known', () => {

@@ -13,7 +13,7 @@ import { tablesOf, tablesOfState } from './tables';
 
 let t: TestDatabase;
 let url: string;
-const speaker = (shopId: string): Speaker => ({ shopId, actorId: null, deviceId: null });
+const speaker = (shopId: string): Speaker => ({ shopId, actorId: id.person, deviceId: null });
 beforeAll(async () => {
   t = await freshDatabase();
   await openBoth(t.pool);
