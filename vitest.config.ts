@@ -16,7 +16,7 @@ export default defineConfig({
           name: 'unit',
           environment: 'node',
           testTimeout: 30000,
-          include: ['src/{core,contract,server}/**/*.test.ts'],
+          include: ['src/{core,contract,server}/**/*.test.ts', 'launcher/*.test.ts'],
           // Pure computation leaves nothing behind; loading it anew for every file took twice as long as testing it.
           isolate: false,
         },
@@ -40,6 +40,11 @@ export default defineConfig({
         plugins: [knowledgePlugin()],
         ...decorators,
         test: { name: 'chaos', environment: 'node', include: ['test/chaos/*.test.ts'], hookTimeout: 60000 },
+      },
+      {
+        plugins: [knowledgePlugin()],
+        ...decorators,
+        test: { name: 'attack', environment: 'node', include: ['test/attack/*.test.ts'], hookTimeout: 60000 },
       },
     ],
   },

@@ -1,10 +1,10 @@
-// Speed and memory as ratios within one run; --bikes=N for a smaller run of trace than 2,000 bikes a family. Parts: rank, trace and chaos (no demo server), page, bytes, view, measure, shed. IVREK_URL names the server.
+// Speed and memory as ratios within one run; --bikes=N for a smaller run of trace than 2,000 bikes a family. Parts: rank, trace, chaos and attack (no demo server), page, bytes, view, measure, shed. IVREK_URL names the server.
 import type { Figures } from './figures';
 
 const args = process.argv.slice(2);
 const quick = args.includes('--quick');
 const asJson = args.includes('--json');
-const known = ['rank', 'worker', 'trace', 'page', 'bytes', 'view', 'measure', 'shed', 'chaos'];
+const known = ['rank', 'worker', 'trace', 'page', 'bytes', 'view', 'measure', 'shed', 'chaos', 'attack'];
 const wanted = args.filter((a) => !a.startsWith('--'));
 const parts = wanted.length ? wanted : known;
 const unknown = parts.filter((p) => !known.includes(p));
@@ -26,5 +26,6 @@ if (parts.includes('bytes') || parts.includes('view')) Object.assign(figures, aw
 if (parts.includes('measure')) Object.assign(figures, await (await import('./measure')).benchMeasure(quick));
 if (parts.includes('shed')) Object.assign(figures, await (await import('./shed')).benchShed(quick));
 if (parts.includes('chaos')) Object.assign(figures, await (await import('./chaos')).benchChaos(quick));
+if (parts.includes('attack')) Object.assign(figures, await (await import('./attack')).benchAttack(quick));
 if (asJson) process.stdout.write(`${JSON.stringify(figures)}\n`);
 else for (const [name, x] of Object.entries(figures)) console.log(`${name.padEnd(44)} ${Number.isInteger(x) ? x : x.toPrecision(4)}`);

@@ -56,7 +56,7 @@ export const test = base.extend<Fixtures>({
       after: null,
       payload: { name: 'Ines Corrow' },
     });
-    await page.request.post('/api/commands', { headers, data: person });
+    await page.request.post('/api/commands', { headers: { ...headers, 'x-ivrek-shop': shopId }, data: person });
     await page.request.post('/api/session', { headers, data: { shopId, personId } });
     await use(page);
     expect(wrong).toEqual([]);
@@ -88,6 +88,12 @@ export async function bookIn(page: Page, name = 'Quillon 350', words = 'Kicks ov
   return new URL(page.url()).pathname.replace(/\/look$/, '');
 }
 
+/** What a page says with every request that changes something: where it comes from, and which workshop it is for. */
+export async function named(page: Page): Promise<Record<string, string>> {
+  const shop = await page.evaluate(() => document.documentElement.dataset.shop ?? '');
+  return { origin: new URL(page.url()).origin, 'x-ivrek-shop': shop };
+}
+
 /** Sends commands as a device would, without the screen. */
 export async function send(
   page: Page,
@@ -107,7 +113,7 @@ export async function send(
     payload,
     base,
   });
-  const r = await page.request.post('/api/commands', { headers: { origin: new URL(page.url()).origin }, data: command });
+  const r = await page.request.post('/api/commands', { headers: await named(page), data: command });
   if (!r.ok()) throw new Error(`${type}: ${await r.text()}`);
 }
 

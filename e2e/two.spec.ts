@@ -1,5 +1,5 @@
 import type { BrowserContext } from '@playwright/test';
-import { awake, bookIn, expect, test, type Page } from './bench';
+import { awake, bookIn, expect, named, test, type Page } from './bench';
 
 // Two screens of one workshop: what one does, the other shows; what both do is decided by a person.
 
@@ -43,6 +43,47 @@ test('two tabs of one browser show each other’s entries before the server has 
   await page.context().unroute('**/api/commands');
   await expect(page.getByText('The server cannot be reached.')).toHaveCount(0, { timeout: 15_000 });
   await tab.close();
+});
+
+test('a tab of one workshop, when another tab took the browser into another: nothing is sent there, and there is a way back', async ({
+  bench: page,
+}, info) => {
+  const job = await bookIn(page);
+  await page.goto(`${job}/strip`);
+  await awake(page);
+  const tab = await page.context().newPage();
+  await tab.goto('/workshops');
+  await awake(tab);
+  await tab.getByLabel('Its name').fill(`Elsewhere ${info.testId}`);
+  await tab.getByRole('button', { name: 'Open it' }).click();
+  await tab.waitForURL('/');
+  await page.getByLabel('What comes off').fill('Left cover');
+  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'This browser is in another workshop now.' })).toContainText('One entry waits');
+  // nothing of it came into the other workshop
+  const { entries } = (await (await tab.request.get('/api/journal?after=0')).json()) as { entries: unknown[] };
+  expect(entries).toEqual([]);
+  await page.getByRole('button', { name: 'Back to this workshop' }).click();
+  await awake(page);
+  await expect(page.getByTestId('steps')).toContainText('Left cover');
+  await expect
+    .poll(async () => {
+      const s = (await (await page.request.get(`/api/jobs/${job.split('/').at(-1)}`)).json()) as { rows?: { step: unknown[] } };
+      return s.rows?.step.length;
+    })
+    .toBe(1);
+  await tab.close();
+});
+
+test('leaving the workshop ends the session: its cookie opens nothing any more', async ({ bench: page }) => {
+  await page.goto('/');
+  await awake(page);
+  const cookies = await page.context().cookies();
+  await page.getByRole('button', { name: 'Workshop', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Log out' }).click();
+  await page.waitForURL('/workshops');
+  await page.context().addCookies(cookies);
+  expect((await page.request.get('/api/jobs')).status()).toBe(401);
 });
 
 test('the same field on two devices: a tray with both values, one tap, nothing dropped, others pass', async ({ bench: page }) => {
@@ -98,7 +139,7 @@ test('the same field on two devices: a tray with both values, one tap, nothing d
 test('who is working is picked with one tap and stands on the entry', async ({ bench: page }) => {
   const job = await bookIn(page);
   await page.request.post('/api/commands', {
-    headers: { origin: new URL(page.url()).origin },
+    headers: await named(page),
     data: {
       id: crypto.randomUUID(),
       schemaVersion: 2,

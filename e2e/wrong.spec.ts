@@ -1,4 +1,4 @@
-import { awake, bookIn, chooseTest, describeBike, expect, pointsTwin, test, type Page } from './bench';
+import { awake, bookIn, chooseTest, describeBike, expect, named, pointsTwin, test, type Page } from './bench';
 
 // Every input can be wrong: a clear message at the place, nothing lost.
 
@@ -90,16 +90,19 @@ test('the server refuses what does not belong: another site, no workshop, too mu
   baseURL,
 }) => {
   const origin = new URL(baseURL!).origin;
-  const post = (data: unknown, headers: Record<string, string>) => page.request.post('/api/commands', { data, headers });
+  await page.goto('/');
+  const mine = await named(page);
+  const post = (data: unknown, headers: Record<string, string>) =>
+    page.request.post('/api/commands', { data, headers: { ...mine, ...headers } });
   expect((await post({}, { origin: 'http://elsewhere.example' })).status()).toBe(403);
   expect((await page.request.post('/api/commands', { data: {} })).status()).toBe(403);
   expect((await post({}, { origin })).status()).toBe(400);
   expect((await post({ a: 'x'.repeat(300_000) }, { origin })).status()).toBe(413);
   expect(
-    (await page.request.post('/api/commands', { data: 'hello', headers: { origin, 'content-type': 'application/xml' } })).status(),
+    (await page.request.post('/api/commands', { data: 'hello', headers: { ...mine, 'content-type': 'application/xml' } })).status(),
   ).toBe(415);
   expect(
-    (await page.request.post('/api/commands', { data: '{"a":', headers: { origin, 'content-type': 'application/json' } })).status(),
+    (await page.request.post('/api/commands', { data: '{"a":', headers: { ...mine, 'content-type': 'application/json' } })).status(),
   ).toBe(400);
   const stranger = await playwright.request.newContext({ baseURL });
   expect((await stranger.post('/api/commands', { data: {}, headers: { origin } })).status()).toBe(401);

@@ -34,16 +34,17 @@ export async function bench(args) {
   const flags = args.filter((a) => a.startsWith('--') && !/^--(quick|json|bikes=\d+)$/.test(a));
   if (flags.length)
     throw new Stop(
-      `bench does not know ${flags.join(' ')}`,
-      'Parts: rank worker trace page bytes view measure shed chaos; all of them where none is named. Flags: --quick --json --bikes=N',
+      `unknown option ${flags.join(' ')}`,
+      'Parts: rank worker trace page bytes view measure shed chaos attack; all of them where none is named. Flags: --quick --json --bikes=N',
     );
   const parts = args.filter((a) => !a.startsWith('--'));
   const run = (env) => visibly('node', ['--import', 'tsx', 'bench/main.ts', ...args], { env: { ...process.env, ...env } });
   let code;
-  if (parts.length && parts.every((p) => ['rank', 'trace', 'chaos'].includes(p))) {
-    if (parts.includes('chaos')) await ensurePostgres();
+  if (parts.length && parts.every((p) => ['rank', 'trace', 'chaos', 'attack'].includes(p))) {
+    const server = parts.includes('chaos') || parts.includes('attack');
+    if (server) await ensurePostgres();
     await ensureNpm();
-    if (parts.includes('chaos')) await ensureBuild();
+    if (server) await ensureBuild();
     code = await run({});
   } else code = await withDemo('.data/bench', (url, pid) => run({ IVREK_URL: url, IVREK_SERVER_PID: String(pid) }));
   if (code !== 0) throw new Stop('the bench did not finish', 'See the message above.');

@@ -20,7 +20,7 @@ function counts(report) {
 const reading = ['lint', 'types', 'format', 'rules'];
 
 /** Stages that count their tests; each other one counts as one if it fails. */
-const counted = ['unit', 'db', 'browser', 'chaos'];
+const counted = ['unit', 'db', 'browser', 'chaos', 'attack'];
 
 /** All checks, in the order in which they are cheapest to fail. */
 export async function test(only) {
@@ -90,6 +90,10 @@ export async function test(only) {
   stages.chaos = async () => {
     await ensureBuild();
     return vitest('chaos');
+  };
+  stages.attack = async () => {
+    await ensureBuild();
+    return vitest('attack');
   };
   const known = [...reading, ...Object.keys(stages)];
   const unknown = only.filter((s) => !known.includes(s));

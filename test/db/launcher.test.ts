@@ -64,7 +64,7 @@ describe('ports', () => {
   it('says which test stages there are', () => {
     const r = ivrek(['test', 'dance'], { IVREK_TEST_DATA: `${folder}/stages` });
     expect(r.code).toBe(1);
-    expect(r.said).toContain('Stages: lint types format rules unit db browser chaos');
+    expect(r.said).toContain('Stages: lint types format rules unit db browser chaos attack');
   });
 });
 

@@ -285,7 +285,9 @@ describe('torque, parts, waits and the rest', () => {
     expect(act('head nuts done')).toMatchObject({ type: 'torque.stage', id: uid(6031) });
     expect(only('head nuts 20 nm done').acts.map((a) => ('id' in a ? a.id : ''))).toEqual([uid(6031), uid(6032)]);
     expect(payload(act('sign head nuts')).signedBy).toBe('Ines Corrow');
-    expect(payload(act('sign head nuts by Tam Veley')).signedBy).toBe('Tam Veley');
+    expect(payload(act('sign head nuts by ines corrow')).signedBy).toBe('Ines Corrow');
+    // nobody signs in the name of another
+    expect(say('sign head nuts by Tam Veley').meanings).toEqual([]);
   });
 
   it('waits until, and looks again, in local time', () => {

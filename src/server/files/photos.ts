@@ -3,6 +3,7 @@ import type pg from 'pg';
 import sharp from 'sharp';
 import { mostPhotoBytes } from '../../contract';
 import { inShop, type Db } from '../db/pool';
+import { hiddenIn } from './hidden';
 
 /** Bytes of photos, addressed by their SHA-256. They are kept in PostgreSQL; another store need only answer the same calls. */
 
@@ -30,11 +31,12 @@ export async function inspectPhoto(
     const meta = await image.metadata();
     const mediaType = readable[meta.format];
     if (!mediaType) return { ok: false, status: 415, message: 'Only JPEG, PNG and WebP pictures can be kept.' };
-    if (meta.exif ?? meta.xmp ?? meta.iptc)
+    const hidden = meta.exif || meta.xmp || meta.iptc ? 'data of the camera, such as the place' : hiddenIn(bytes, mediaType);
+    if (hidden)
       return {
         ok: false,
         status: 422,
-        message: 'This picture still carries hidden data, such as the place. They are taken out before it is sent.',
+        message: `This picture still carries ${hidden}. Such hidden data are taken out before it is sent.`,
       };
     const thumb = await image
       .resize({ width: thumbPx, height: thumbPx, fit: 'inside', withoutEnlargement: true })

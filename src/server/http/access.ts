@@ -20,6 +20,8 @@ const atHome = (who: Who, named?: Access['named']): Access => ({ home: who, lan:
 
 export const access: Readonly<Record<string, Access>> = {
   '/': { home: 'anyone', lan: 'member' },
+  // What is not there is not there for anyone.
+  '/[...rest]': both('anyone'),
   '/workshops': atHome('anyone'),
   '/devices': atHome('member'),
   '/gallery': atHome('anyone'),

@@ -50,7 +50,7 @@ afterEach(() => {
 describe('the open line', () => {
   it('begins after what was heard, tells that it is up, and has what was missed fetched', () => {
     const news = hold(41);
-    expect(last().url).toBe('/api/live?after=41');
+    expect(last().url).toBe(`/api/live?shop=shop-${n}&after=41`);
     last().open();
     expect(news).toEqual([{ kind: 'line', line: 'up' }, { kind: 'catchUp' }]);
     last().entry(42);
@@ -76,7 +76,7 @@ describe('the open line', () => {
     expect(FakeSource.made).toHaveLength(1);
     vi.advanceTimersByTime(2000);
     expect(FakeSource.made).toHaveLength(2);
-    expect(last().url).toBe('/api/live?after=9');
+    expect(last().url).toBe(`/api/live?shop=shop-${n}&after=9`);
   });
 
   it('silence for longer than two beats is a dead line: a new one is laid; a beat keeps it', () => {

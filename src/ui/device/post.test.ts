@@ -39,7 +39,7 @@ describe('entries on their way', () => {
     const personal = [{ id: 'p', name: 'Orla Fennimore' }];
     expect(await send([{ ...item(1), personal }], 'ines')).toEqual([{ kind: 'kept', seq: 4, changes: [] }]);
     expect(asked[0].path).toBe('/api/commands');
-    expect(asked[0].init.headers).toMatchObject({ 'x-ivrek-person': 'ines' });
+    expect(asked[0].init.headers).toMatchObject({ 'x-ivrek-person': 'ines', 'x-ivrek-shop': 'shop' });
     expect(JSON.parse(asked[0].init.body as string)).toEqual([{ ...item(1).command, personal }]);
   });
 
@@ -85,6 +85,25 @@ describe('entries on their way', () => {
     expect(await broken([item(1)], null)).toEqual([{ kind: 'cut' }]);
   });
 
+  it('are kept where the server knows this browser in another workshop now', async () => {
+    const { send } = wire({ status: 409, body: { code: 'other-workshop', message: 'x' } });
+    expect(await send([item(1), item(2)], 'ines')).toEqual([{ kind: 'elsewhere' }]);
+  });
+
+  it('tell the server who took this device up while it was away, and go again', async () => {
+    const away = { status: 409, body: { code: 'not-taken-up', message: 'x' } };
+    const kept = { status: 200, body: { answers: [{ status: 200, seq: 4, changes: [] }] } };
+    const { send, asked } = wire(away, { status: 200, body: {} }, kept);
+    expect(await send([item(1)], 'ines')).toEqual([{ kind: 'kept', seq: 4, changes: [] }]);
+    expect(asked.map((a) => a.path)).toEqual(['/api/commands', '/api/session', '/api/commands']);
+    expect(JSON.parse(asked[1].init.body as string)).toEqual({ personId: 'ines', worked: true });
+    expect(asked[2].init.headers).toMatchObject({ 'x-ivrek-person': 'ines' });
+    // whom the server does not know cannot have made it
+    const other = wire(away, { status: 404, body: {} }, kept);
+    await other.send([item(1)], 'nobody');
+    expect(other.asked[2].init.headers).not.toHaveProperty('x-ivrek-person');
+  });
+
   it('one that cannot wait is sent at once', async () => {
     vi.stubGlobal('fetch', () => Promise.resolve(Response.json({ answers: [{ status: 200, seq: 3, changes: [] }] })));
     expect(await sendNow(item(1).command, 'shop')).toEqual({ kind: 'kept', seq: 3, changes: [] });
@@ -94,6 +113,7 @@ describe('entries on their way', () => {
 describe('the bytes of a photo on their way', () => {
   /** A request that the test answers. */
   function upload(status: number, text = '', fail = false) {
+    const headers: Record<string, string> = {};
     class FakeRequest {
       upload: { onprogress?: (e: { lengthComputable: boolean; loaded: number; total: number }) => void } = {};
       status = status;
@@ -101,6 +121,9 @@ describe('the bytes of a photo on their way', () => {
       onload?: () => void;
       onerror?: () => void;
       open = vi.fn();
+      setRequestHeader(name: string, value: string) {
+        headers[name] = value;
+      }
       send() {
         this.upload.onprogress?.({ lengthComputable: true, loaded: 1, total: 4 });
         if (fail) this.onerror?.();
@@ -109,11 +132,11 @@ describe('the bytes of a photo on their way', () => {
     }
     vi.stubGlobal('XMLHttpRequest', FakeRequest);
     const parts: number[] = [];
-    return serverWire.upload('ab'.repeat(32), new Blob(['x']), (p) => parts.push(p), 'a shop').then((answer) => ({ answer, parts }));
+    return serverWire.upload('ab'.repeat(32), new Blob(['x']), (p) => parts.push(p), 'a shop').then((answer) => ({ answer, parts, headers }));
   }
 
   it('tell how far they have come', async () => {
-    expect(await upload(200)).toEqual({ answer: { kind: 'kept' }, parts: [0.25] });
+    expect(await upload(200)).toEqual({ answer: { kind: 'kept' }, parts: [0.25], headers: { 'x-ivrek-shop': 'a shop' } });
   });
 
   it.each([

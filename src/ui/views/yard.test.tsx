@@ -130,7 +130,7 @@ describe('tablets', () => {
   });
 
   it('are named and sent away', async () => {
-    server((a) => ({ body: { devices: a.method === 'DELETE' ? [] : [{ ...row, name: 'By the lift' }] } }));
+    server((a) => ({ body: { refusals: [], devices: a.method === 'DELETE' ? [] : [{ ...row, name: 'By the lift' }] } }));
     render(<DevicesView lan={lan} devices={[row]} refusals={[]} />);
     expect(screen.getByTestId('devices')).toHaveTextContent('Ines Corrow · let in 15 Jun');
     const name = screen.getByLabelText('Name');
@@ -145,6 +145,12 @@ describe('tablets', () => {
       ['PUT', { id: 'd1', name: 'By the lift' }],
       ['DELETE', { id: 'd1' }],
     ]);
+  });
+
+  it('name who was refused', () => {
+    const refusals = [{ at: '2030-01-01T08:00:00.000Z', address: '192.168.1.20', name: 'Old phone', why: 'wrong code' }];
+    render(<DevicesView lan={lan} devices={[]} refusals={refusals} />);
+    expect(screen.getByTestId('refusals')).toHaveTextContent('Old phone from 192.168.1.20: wrong code');
   });
 
   it('say why something was not done, and keep the list', async () => {

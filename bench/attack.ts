@@ -1,0 +1,15 @@
+import { attack } from '../test/attack/run';
+import type { Figures } from './figures';
+
+/** The long form of the attack: tens of thousands of requests, kills and cuts, on loopback, in bounds. Stops with what broke. */
+export async function benchAttack(quick: boolean): Promise<Figures> {
+  const seed = Number(process.env.IVREK_SEED ?? Date.now() % 1_000_000);
+  const began = Date.now();
+  const say = (words: string) => console.error(`attack: ${words}`);
+  say(`seed ${seed}`);
+  const { wrong, counts, figures } = await attack({ quick, seed, folder: '.data/bench-attack', say });
+  for (const w of wrong.slice(0, 40)) say(w);
+  if (wrong.length) throw new Error(`seed ${seed}: ${wrong.length} things broke`);
+  const named = (all: Record<string, number>) => Object.entries(all).map(([name, n]) => [`attack.${name}`, n] as const);
+  return { ...Object.fromEntries([...named(counts), ...named(figures)]), 'attack.minutes': (Date.now() - began) / 60_000 };
+}
