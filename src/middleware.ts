@@ -11,6 +11,7 @@ import { readSession, sessionCookie } from './server/session';
 
 const words: Record<Exclude<Decision, 'let in'>, { status: number; code: string; message: string }> = {
   'not there': { status: 404, code: 'not-there', message: 'There is no such page.' },
+  'not so': { status: 405, code: 'bad-method', message: 'This is not done here.' },
   'not here': { status: 403, code: 'not-here', message: 'This is done on the computer that Ivrek runs on.' },
   'no workshop': { status: 401, code: 'no-workshop', message: 'Choose a workshop first.' },
   'not named': { status: 400, code: 'not-named', message: 'This request does not say which workshop it is for.' },
@@ -67,7 +68,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
     });
     if (decision !== 'let in') {
       const { status, code, message } = words[decision];
-      if (!isApi && (decision === 'not there' || decision === 'other workshop')) return end(page(status, 'Not here', message));
+      if (!isApi && ['not there', 'not so', 'other workshop'].includes(decision)) return end(page(status, 'Not here', message));
       if (isApi)
         return end(
           json({ code, message: decision === 'no workshop' && lan ? 'This device is not paired with the workshop.' : message }, status),

@@ -33,7 +33,8 @@ export async function heavyFindings(stand: AttackStand, quick: boolean, report: 
       fuelling: 'carburettor',
       starting: 'electric',
     };
-    await heavy.send([command, heavy.command('bike.set', 'bike', { set: four }, bikeId)]);
+    const base = Object.fromEntries(Object.keys(four).map((f) => [f, 0]));
+    await heavy.send([command, { ...heavy.command('bike.set', 'bike', { set: four }, bikeId), base }]);
     if (n === sizes.at(-1)) {
       const bad = knowledge.tests.filter((t) => t.kind !== 'ask' && t.outcomes.some((o) => !o.normal)).slice(0, 40);
       await heavy.send(

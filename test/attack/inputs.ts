@@ -146,7 +146,7 @@ export async function badInputs(stand: AttackStand, role: Role, many: number, ra
       );
       await send('knowledge', 'POST', '/api/own', yaml, 'application/yaml');
     } else if (kind === 8) {
-      const q = encodeURIComponent(String(random.one(nasty)).replace(/[\ud800-\udfff]/g, '')).slice(0, 400);
+      const q = encodeURIComponent((JSON.stringify(random.one(nasty)) ?? '').replace(/[\ud800-\udfff]/g, '')).slice(0, 400);
       const path = random.one([
         `/api/find?q=${q}`,
         `/api/journal?after=${q}`,

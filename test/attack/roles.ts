@@ -42,7 +42,7 @@ const spellings = [
   (p: string) => `/nowhere/..${p}`,
 ];
 
-const methods = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'PATCH', 'OPTIONS', 'TRACE'];
+const methods = ['GET', 'HEAD', 'POST', 'DELETE', 'PUT', 'PATCH', 'OPTIONS', 'TRACE'];
 
 /** Every route, in every spelling, by every method, as everyone: nobody gets in where they do not belong. */
 export async function walkRoutes(stand: AttackStand, roles: readonly Role[], jobId: string, report: Report, quick: boolean): Promise<void> {
@@ -50,8 +50,8 @@ export async function walkRoutes(stand: AttackStand, roles: readonly Role[], job
   for (const role of roles) {
     for (const address of all) {
       const plain = address.split('?')[0];
-      for (const spell of quick ? spellings.slice(0, 3) : spellings) {
-        for (const method of quick ? methods.slice(0, 6) : methods) {
+      for (const spell of quick ? spellings.slice(0, 2) : spellings) {
+        for (const method of quick ? methods.slice(0, 4) : methods) {
           // These end what the other requests need; each has a test of its own.
           if (plain === '/api/session' && method !== 'GET' && method !== 'HEAD') continue;
           if (plain === '/api/demo' && role.door === 'home') continue;
@@ -68,7 +68,9 @@ export async function walkRoutes(stand: AttackStand, roles: readonly Role[], job
           if (/\bat .*\.(m?js|ts):\d+/.test(text)) report.wrong(`${what} shows a stack`);
           if (headers['x-content-type-options'] !== 'nosniff') report.wrong(`${what} lacks its security headers`);
           const got = status === 200;
-          if (got && !['GET', 'HEAD'].includes(method)) report.wrong(`${what}: rubbish was taken`);
+          // A new address for the calendar wants no body.
+          if (got && !['GET', 'HEAD'].includes(method) && !(plain === '/api/calendar' && method === 'POST'))
+            report.wrong(`${what}: rubbish was taken`);
           if (got && role.door === 'lan' && homeOnly.includes(plain)) report.wrong(`${what}: only for the computer`);
           if (got && !role.cookie && !openTo[role.door].includes(plain)) report.wrong(`${what}: nobody got in`);
           if (got && role.name === 'other workshop' && plain.includes(jobId) && !plain.startsWith('/calendar'))

@@ -39,7 +39,8 @@ async function sentAway(stand: AttackStand, home: Role, report: Report): Promise
   const { devices } = JSON.parse((await stand.ask('home', '/api/devices', { headers: own })).text) as { devices: { id: string }[] };
   for (const { id: device } of devices)
     await stand.ask('home', '/api/devices', { method: 'DELETE', headers: own, body: JSON.stringify({ id: device }) });
-  if ((await stand.ask('lan', '/api/jobs', { headers })).status !== 401) report.wrong('a tablet that was sent away is still let in');
+  const after = await stand.ask('lan', '/api/jobs', { headers });
+  if (after.status !== 401) report.wrong(`a tablet that was sent away is still let in: ${after.status} ${after.text.slice(0, 100)}`);
   const guess = await stand.ask('lan', '/api/pair', {
     method: 'POST',
     headers: { 'content-type': 'application/json', 'x-forwarded-for': '203.0.113.9' },

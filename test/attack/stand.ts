@@ -106,7 +106,11 @@ export class AttackStand {
       path,
       method,
       agent: false as const,
-      headers: { ...(method !== 'GET' && method !== 'HEAD' && { origin }), ...headers },
+      headers: {
+        ...(method !== 'GET' && method !== 'HEAD' && { origin }),
+        ...(body !== undefined && { 'content-length': String(Buffer.byteLength(body)) }),
+        ...headers,
+      },
       ...(door === 'lan' && { ca: readFileSync(`${this.base}/lan/ca.crt`) }),
     };
     return new Promise((done) => {

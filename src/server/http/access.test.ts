@@ -22,6 +22,7 @@ describe('who may reach what', () => {
     ['toString', {}, 'not there'],
     ['/devices', {}, 'let in'],
     ['/devices', { shopId: null }, 'no workshop'],
+    ['/devices', { method: 'POST', named: 'a' }, 'not so'],
     ['/devices', { door: 'lan' }, 'not here'],
     ['/api/devices', { door: 'lan', method: 'POST' }, 'not here'],
     ['/api/demo', { door: 'lan', method: 'POST' }, 'not here'],
@@ -48,7 +49,9 @@ describe('who may reach what', () => {
         if (rule[door] === 'member' && pattern.startsWith('/api/'))
           expect(decide({ pattern, ...ask, door, method: 'POST' }), pattern).toBe(rule.named ? 'not named' : 'let in');
     // Those that only read have no other method.
-    const readers = Object.entries(access).filter(([p, r]) => p.startsWith('/api/') && r.home === 'member' && !r.named).map(([p]) => p);
+    const readers = Object.entries(access)
+      .filter(([p, r]) => p.startsWith('/api/') && r.home === 'member' && !r.named)
+      .map(([p]) => p);
     expect(readers.sort()).toEqual([
       '/api/find',
       '/api/jobs',

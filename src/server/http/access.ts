@@ -70,7 +70,7 @@ export interface Asked {
   named: string | null;
 }
 
-export type Decision = 'let in' | 'not there' | 'not here' | 'no workshop' | 'not named' | 'other workshop';
+export type Decision = 'let in' | 'not there' | 'not so' | 'not here' | 'no workshop' | 'not named' | 'other workshop';
 
 /** Lets a request in, or says why not. */
 export function decide({ pattern, method, door, shopId, named }: Asked): Decision {
@@ -78,6 +78,8 @@ export function decide({ pattern, method, door, shopId, named }: Asked): Decisio
   if (!rule) return 'not there';
   const who = rule[door];
   if (who === 'nobody') return 'not here';
+  // A page is only read.
+  if (!pattern.startsWith('/api/') && pattern !== '/[...rest]' && !isRead(method)) return 'not so';
   if (who === 'member') {
     if (!shopId) return 'no workshop';
     if (named === null && (rule.named === 'always' || (rule.named === 'writes' && !isRead(method)))) return 'not named';
