@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, readdirSync, rmSync, statSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -16,7 +16,8 @@ import { jobSnapshot } from '../../src/server/queries/job';
 import { openShop } from '../../src/server/queries/shops';
 import { newCode, pair } from '../../src/server/lan/pairing';
 import { readSession } from '../../src/server/session';
-import { id } from '../fixtures/commands';
+import { makeCommand } from '../../src/core/command';
+import { id, uid } from '../fixtures/commands';
 import { putBytes, shopA } from './database';
 import { openScript, sendAll } from './filled';
 import { picture } from './pictures';
@@ -57,6 +58,19 @@ beforeAll(async () => {
   await openShop(pool, shopA, 'A');
   await putBytes(pool, shopA, 'a1'.repeat(32));
   await sendAll(pool, shopA, openScript());
+  // Words longer than a tsvector can hold: they must neither break a dump nor what reads it.
+  const long = ['n'.repeat(2000), '日'.repeat(700)].map((words, i) =>
+    makeCommand({
+      id: uid(9000 + i),
+      type: 'complaint.add',
+      kind: 'complaint',
+      entityId: uid(9010 + i),
+      madeAt: '2030-01-01T08:00:00.000Z',
+      after: null,
+      payload: { jobId: id.job, words, symptoms: {}, afterRepairId: null },
+    }),
+  );
+  await sendAll(pool, shopA, long);
   photo = await picture('#334455');
   await keepPhoto(pool, shopA, photo.sha, photo.bytes);
   const paired = await pair(pool, '192.0.2.1', (await newCode(pool, shopA)).code, 'Tablet');
@@ -235,6 +249,39 @@ describe('backup and restore', () => {
   });
 });
 
+describe('a secret', () => {
+  it('never stands in an argument of a program, where every user of the machine could read it', async () => {
+    const { owner, app } = JSON.parse(readFileSync(`${home}/secret.json`, 'utf8')) as { owner: string; app: string };
+    const child = spawn('node', ['launcher/main.mjs', 'backup', 'watched.tar'], { env: environment(home), stdio: 'ignore' });
+    const seen = new Set<string>();
+    const ended = new Promise<number | null>((r) => child.once('exit', r));
+    let code: number | null | undefined;
+    void ended.then((c) => (code = c));
+    while (code === undefined) {
+      for (const pid of readdirSync('/proc').filter((p) => /^\d+$/.test(p))) {
+        try {
+          const line = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
+          if (line.includes(owner) || line.includes(app)) seen.add(line.split('\0')[0]);
+        } catch {
+          // it is gone already
+        }
+      }
+      await new Promise((r) => setImmediate(r));
+    }
+    expect(code).toBe(0);
+    expect([...seen]).toEqual([]);
+  }, 60_000);
+
+  it('and no file of the data folder is open to others', () => {
+    const open = readdirSync(home, { recursive: true, withFileTypes: true })
+      .filter((f) => f.isFile() && statSync(join(f.parentPath, f.name)).mode & 0o007)
+      .map((f) => join(f.parentPath, f.name));
+    // The lock holds nothing, and the folder itself lets nobody in.
+    expect(open.filter((f) => !f.endsWith('/lock'))).toEqual([]);
+    expect(statSync(home).mode & 0o007).toBe(0);
+  });
+});
+
 describe('the daily dump', () => {
   it('is made once a day, readable, and the last seven are kept', async () => {
     const cluster = await start(home);
@@ -258,7 +305,7 @@ describe('the daily dump', () => {
       provedAt: string;
       problem?: string;
     }[];
-    expect(lines[0]).toMatchObject({ kind: 'daily', madeAt: '2030-01-09T12:00:00.000Z', entries: openScript().length });
+    expect(lines[0]).toMatchObject({ kind: 'daily', madeAt: '2030-01-09T12:00:00.000Z', entries: openScript().length + 2 });
     expect(lines[0].provedAt).toMatch(/^20/);
     expect(lines.every((l) => !l.problem)).toBe(true);
   }, 120_000);

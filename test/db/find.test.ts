@@ -23,6 +23,42 @@ afterAll(() => t.drop());
 const found = async (text: string, shopId = shopA) =>
   (await find(t.pool, shopId, text)).map((l) => `${l.kind}${l.near ? ' (near)' : ''}: ${l.words}`);
 
+describe('what is hard to keep', () => {
+  const noted = (words: string) =>
+    makeCommand({
+      id: crypto.randomUUID(),
+      type: 'complaint.add',
+      kind: 'complaint',
+      entityId: crypto.randomUUID(),
+      madeAt: '2030-03-01T08:00:00.000Z',
+      after: null,
+      payload: { jobId: id.job, words, symptoms: {}, afterRepairId: null },
+    });
+
+  it('words of any length are found by their beginning, and what stands in the index can be read back', async () => {
+    // A tsvector holds words of at most 2,046 bytes (PostgreSQL documentation, section 12.11).
+    for (const word of ['q'.repeat(1980), '日'.repeat(700), '🔧'.repeat(600)]) await sendAll(t.pool, shopA, [noted(`begins ${word}`)]);
+    expect(await found('q'.repeat(60))).toHaveLength(1);
+    expect(await found('日日日日')).toHaveLength(1);
+    const { rows } = await t.owner.query('select tokens::text as said, tokens::text::tsvector = tokens as same from find_line');
+    expect(rows.every((r) => r.same)).toBe(true);
+  });
+
+  it.each([
+    ['a pictogram', 'mind the 🔧 here', '🔧'],
+    ['an escape as it is typed', 'the label says \\u0000 on it', 'u0000'],
+    ['letters with marks', 'Dichtung an der Ölpumpe', 'ölpu'],
+  ])('%s is kept and found', async (_what, words, sought) => {
+    await sendAll(t.pool, shopA, [noted(words)]);
+    expect(await found(sought)).toContainEqual(expect.stringContaining(words));
+  });
+
+  it('a search of very many words looks at a few of them', async () => {
+    const many = Array.from({ length: 60 }, (_x, i) => `w${i}`).join(' ');
+    expect(await found(`condenser ${many}`)).toEqual([]);
+  });
+});
+
 describe('find', () => {
   it.each([
     ['a bike by its name', 'quillon', /^bike: Quillon 350/],

@@ -189,6 +189,12 @@ describe('a job brought in', () => {
   });
 });
 
+/** Someone that the file names. */
+const person = (f: JobFile) => (f.personal = [{ id: id.personal, name: 'Orla Fennimore', phone: null, email: null }])[0];
+/** Changes the payload of the first command of a type. */
+const bend = (f: JobFile, type: string, change: (payload: Record<string, unknown>) => void) =>
+  change(f.journal.find((e) => e.type === type)!.payload as Record<string, unknown>);
+
 describe('a file that is damaged or foreign', () => {
   const job = () => JSON.parse(strFromU8(unzipSync(zip)['job.json'])) as JobFile;
   const signed = (file: JobFile): Buffer => {
@@ -222,6 +228,41 @@ describe('a file that is damaged or foreign', () => {
     expect(said(signed(unknown))).toMatch(/entry 4 cannot be read/);
     expect(said(signed(missing))).toMatch(/the file must have required property 'journal'/);
     expect(said(signed(job()))).toBe('taken');
+  });
+
+  it.each<[what: string, bend: (f: JobFile) => void, words: RegExp]>([
+    ['received at no time', (f) => (f.journal[2].receivedAt = 'infinity'), /entry 3, receivedAt must match/],
+    ['received in another age', (f) => (f.journal[2].receivedAt = '0202-01-01T00:00:00.000Z'), /entry 3, receivedAt must match/],
+    ['a day there is not', (f) => (f.journal[2].receivedAt = '2030-02-31T00:00:00.000Z'), /entry 3 was received at no time/],
+    ['an actor that is no id', (f) => (f.journal[2].actorId = '------------------------------------'), /entry 3, actorId must match/],
+    ['a device that is a list', (f) => (f.journal[2].deviceId = [] as unknown as string), /entry 3, deviceId must be/],
+    ['a number too large', (f) => (f.journal[2].seq = 2 ** 60), /entry 3, seq must be/],
+    ['a number that is none', (f) => (f.journal[2].after = 'x' as unknown as number), /entry 3, after must be/],
+    ['a name that is an object', (f) => (person(f).name = {} as unknown as string), /personal\.0\.name must be/],
+    ['a name without end', (f) => (person(f).name = 'x'.repeat(5000)), /personal\.0\.name must NOT have more/],
+    ['an id of a person that is none', (f) => (person(f).id = 'me'), /personal\.0\.id must match/],
+    ['what cannot be stored', (f) => (person(f).phone = 'a\u0000b'), /personal\.0\.phone: There is a character/],
+    ['a table that there is not', (f) => Object.assign(f.rows, { paint: [] }), /rows must NOT have additional properties \(paint\)/],
+    ['rows that are no list', (f) => Object.assign(f.rows, { part: {} }), /rows\.part must be array/],
+    ['a journal of nothing', (f) => f.journal.push(null as unknown as JobFile['journal'][0]), /must be object/],
+    ['an entry twice', (f) => f.journal.push(f.journal.at(-1)!), /stands in it twice|does not follow/],
+    ['a unit there is not', (f) => bend(f, 'reading.add', (p) => ((p.reading as { unit: string }).unit = 'furlongs')), /not a unit/],
+  ])('%s is refused with its place, and nothing of it is kept', async (_what, change, words) => {
+    const file = job();
+    change(file);
+    expect(said(signed(file))).toMatch(words);
+  });
+
+  it('a small archive that unpacks to an enormous one is not unpacked', () => {
+    const bomb = zipSync({ 'job.json': new Uint8Array(40 * 1024 * 1024) }, { level: 9 });
+    expect(bomb.length).toBeLessThan(100_000);
+    expect(said(Buffer.from(bomb))).toMatch(/unpacks to more than a job can be/);
+    const photo = zipSync({ 'job.json': strToU8('{}'), [`photos/${'ab'.repeat(32)}.jpeg`]: new Uint8Array(8 * 1024 * 1024) }, { level: 9 });
+    expect(said(Buffer.from(photo))).toMatch(/unpacks to more than a job can be/);
+    const many = zipSync(
+      Object.fromEntries(Array.from({ length: 5100 }, (_x, i) => [`photos/${String(i).padStart(64, 'a')}.jpg`, strToU8('x')])),
+    );
+    expect(said(Buffer.from(many))).toMatch(/unpacks to more than a job can be/);
   });
 
   it('is never taken with one byte changed', () => {

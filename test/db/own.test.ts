@@ -83,6 +83,11 @@ describe('own knowledge', () => {
       .map((k, i) => `${k}: &${k} [*${'abcdefgh'[i]}, *${'abcdefgh'[i]}, *${'abcdefgh'[i]}]`)
       .join('\n')}`;
     expect((await said(bomb)).length).toBeGreaterThan(0);
+    // Thirty thousand names, in one line or in many: looked through once, not each against each.
+    const names = Array.from({ length: 30_000 }, (_x, i) => `k${i}: 1`);
+    expect((await said(`{${names.join(', ')}}`))[0]).toMatch(/must NOT have additional properties/);
+    expect((await said(names.join('\n')))[0]).toMatch(/^It has 30000 lines/);
+    expect(await said('label: a\nfaults: []\nlabel: b')).toEqual([`'label' stands twice in the same place.`]);
     expect(await ownRows(db.pool, shopA)).toEqual(before);
   });
 });

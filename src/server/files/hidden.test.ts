@@ -40,7 +40,11 @@ describe('hidden data in pictures', () => {
 
   it('metadata that the library writes is found in every format', async () => {
     for (const format of ['jpeg', 'png', 'webp'] as const) {
-      const bytes = await plain.clone().withExif({ IFD0: { Copyright: 'x' } }).toFormat(format).toBuffer();
+      const bytes = await plain
+        .clone()
+        .withExif({ IFD0: { Copyright: 'x' } })
+        .toFormat(format)
+        .toBuffer();
       expect(hiddenIn(bytes, `image/${format}`), format).not.toBeNull();
     }
   });

@@ -31,6 +31,10 @@ export async function inspectPhoto(
     const meta = await image.metadata();
     const mediaType = readable[meta.format];
     if (!mediaType) return { ok: false, status: 415, message: 'Only JPEG, PNG and WebP pictures can be kept.' };
+    const thumb = await image
+      .resize({ width: thumbPx, height: thumbPx, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 78 })
+      .toBuffer();
     const hidden = meta.exif || meta.xmp || meta.iptc ? 'data of the camera, such as the place' : hiddenIn(bytes, mediaType);
     if (hidden)
       return {
@@ -38,10 +42,6 @@ export async function inspectPhoto(
         status: 422,
         message: `This picture still carries ${hidden}. Such hidden data are taken out before it is sent.`,
       };
-    const thumb = await image
-      .resize({ width: thumbPx, height: thumbPx, fit: 'inside', withoutEnlargement: true })
-      .jpeg({ quality: 78 })
-      .toBuffer();
     return { ok: true, mediaType, thumb };
   } catch {
     return { ok: false, status: 415, message: 'This file is not a picture that can be read, or it is damaged.' };

@@ -3,7 +3,8 @@ import { infer as bayes } from 'bayesjs';
 import { describe, expect, it } from 'vitest';
 import { enumerate } from '../../../../test/oracle/enumerate';
 import { networks } from '../../../../test/oracle/networks';
-import { credibleExplanations, infer, type Group, type Network } from '.';
+import { prepare } from './prepare';
+import { credibleExplanations, infer, usualBudget, type Budget, type Group, type Network, type Observation } from '.';
 
 const close = (a: number, b: number) => expect(Math.abs(a - b)).toBeLessThan(1e-9);
 
@@ -211,5 +212,107 @@ describe('explanations', () => {
     close(sets.find((s) => s.states.length === 1)!.probability, (0.09 * 1) / (0.09 + 0.01 * 0.91));
     expect(brought).toBeGreaterThan(0.9);
     close(quiet[1][1], (0.2 * (1 - 0.1 * 0.99)) / (0.2 * (1 - 0.1 * 0.99) + 0.8 * 0.01));
+  });
+});
+
+describe('beyond the budget', () => {
+  const tiny: Budget = { table: 1, block: 4, rounds: 12 };
+  const roughly = (network: Network, observations: Observation[], budget: Budget) =>
+    infer(network, observations, prepare(network, observations), budget);
+
+  it('what fits is exact to the last bit, whatever else does not', () => {
+    fc.assert(
+      fc.property(networks({ groups: 8, findings: 8 }), ({ network, observations }) => {
+        const exact = infer(network, observations);
+        const within = roughly(network, observations, { table: exact.tableSize, block: 2, rounds: 1 });
+        expect(within.rough).toBe(false);
+        expect(within.probability).toEqual(exact.probability);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is a distribution over every group, says that it is rough, and keeps within its blocks', () => {
+    fc.assert(
+      fc.property(networks({ groups: 12, findings: 12, hard: true }), ({ network, observations }) => {
+        const present = observations.map((o) => ({ ...o, weights: [0, 1] }));
+        const exact = infer(network, present);
+        const rough = roughly(network, present, tiny);
+        expect(rough.rough).toBe(exact.tableSize > 1);
+        for (const p of rough.probability) expect(p.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('comes close to what is exact on what both can do, and closer with larger blocks', () => {
+    const worst = new Map<number, number[]>([2, 8, 32].map((block) => [block, []]));
+    fc.assert(
+      fc.property(networks({ groups: 10, findings: 9, hard: true }), ({ network, observations }) => {
+        const present = observations.map((o) => ({ ...o, weights: [0, 1] }));
+        const exact = infer(network, present);
+        for (const [block, all] of worst) {
+          const rough = roughly(network, present, { table: 1, block, rounds: 12 });
+          let most = 0;
+          rough.probability.forEach((p, g) => p.forEach((x, s) => (most = Math.max(most, Math.abs(x - exact.probability[g][s])))));
+          all.push(most);
+        }
+      }),
+      { numRuns: 150, seed: 20261 },
+    );
+    const mean = [...worst.values()].map((all) => all.reduce((a, b) => a + b, 0) / all.length);
+    expect(mean[0]).toBeLessThan(0.03);
+    expect(mean[1]).toBeLessThanOrEqual(mean[0]);
+    expect(mean[2]).toBeLessThanOrEqual(mean[1]);
+  });
+
+  it('one more thing that only one fault can bring never lowers that fault', () => {
+    fc.assert(
+      fc.property(
+        networks({ groups: 8, findings: 8, hard: true }),
+        fc.double({ min: 0.3, max: 0.9, noNaN: true }),
+        ({ network, observations }, p) => {
+          const present = observations.map((o) => ({ ...o, weights: [0, 1] }));
+          const before = roughly(network, present, tiny).probability[0][1];
+          const sign = { id: 'zz', leak: [0.98, 0.02], links: [{ group: 0, state: 1, levels: [1 - p, p] }] };
+          const more = { groups: network.groups, findings: [...network.findings, sign] };
+          const after = roughly(more, [...present, { finding: network.findings.length, weights: [0, 1] }], tiny).probability[0][1];
+          expect(after).toBeGreaterThanOrEqual(before - 1e-3);
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+
+  it('does not depend on the order of evidence to the last bit', () => {
+    fc.assert(
+      fc.property(networks({ groups: 8, findings: 8 }), ({ network, observations }) => {
+        const [a, b] = [roughly(network, observations, tiny), roughly(network, [...observations].reverse(), tiny)];
+        expect(a.probability).toEqual(b.probability);
+        expect(a.logEvidence).toBe(b.logEvidence);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('thirty findings at once take no larger table than a block, and their explanations none larger than the budget', () => {
+    const groups: Group[] = Array.from({ length: 60 }, (_x, i) => ({
+      id: `g${String(i).padStart(2, '0')}`,
+      states: [
+        { prior: 0.95, members: [] },
+        { prior: 0.05, members: [`f${i}`] },
+      ],
+    }));
+    const findings = Array.from({ length: 30 }, (_x, f) => ({
+      id: `x${String(f).padStart(2, '0')}`,
+      leak: [0.95, 0.05],
+      links: groups.flatMap((_g, g) => ((g * 7 + f * 3) % 5 === 0 ? [{ group: g, state: 1, levels: [0.4, 0.6] }] : [])),
+    }));
+    const present = findings.map((_f, finding) => ({ finding, weights: [0, 1] }));
+    const answer = credibleExplanations({ groups, findings }, present);
+    expect(answer.rough).toBe(true);
+    expect(answer.posterior.tableSize).toBeLessThanOrEqual(usualBudget.table);
+    expect(answer.sets.length).toBeGreaterThan(0);
+    expect(answer.sets.every((s) => s.probability >= 0 && s.probability <= 1)).toBe(true);
   });
 });
