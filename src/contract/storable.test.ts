@@ -20,7 +20,8 @@ describe('text that can be kept', () => {
     expect(unstorableIn(deep)).toMatchObject({ message: 'It is nested too deeply.' });
   });
   it('is just what JSON carries through UTF-8 unchanged, without a NUL', () => {
-    const whole = (text: string) => new TextDecoder('utf-8', { ignoreBOM: true }).decode(new TextEncoder().encode(text)) === text && !text.includes('\0');
+    const whole = (text: string) =>
+      new TextDecoder('utf-8', { ignoreBOM: true }).decode(new TextEncoder().encode(text)) === text && !text.includes('\0');
     fc.assert(fc.property(fc.string({ unit: 'binary' }), (text) => void expect(isStorable(text)).toBe(whole(text))));
     fc.assert(
       fc.property(fc.array(fc.integer({ min: 0, max: 0xffff })), (units) => {

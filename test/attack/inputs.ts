@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { understand } from '../../src/core/line';
 import { digestOf, type JobFile } from '../../src/server/files/jobFile';
-import { Random } from '../chaos/random';
+import { type Random } from '../chaos/random';
 import { id, script } from '../fixtures/commands';
 import { lineContext } from '../fixtures/line';
 import type { AttackStand } from './stand';

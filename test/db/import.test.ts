@@ -241,7 +241,7 @@ describe('a file that is damaged or foreign', () => {
     ['a name that is an object', (f) => (person(f).name = {} as unknown as string), /personal\.0\.name must be/],
     ['a name without end', (f) => (person(f).name = 'x'.repeat(5000)), /personal\.0\.name must NOT have more/],
     ['an id of a person that is none', (f) => (person(f).id = 'me'), /personal\.0\.id must match/],
-    ['what cannot be stored', (f) => (person(f).phone = 'a\u0000b'), /personal\.0\.phone: There is a character/],
+    ['what cannot be stored', (f) => Object.assign(person(f), { phone: 'a\u0000b' }), /personal\.0\.phone: There is a character/],
     ['a table that there is not', (f) => Object.assign(f.rows, { paint: [] }), /rows must NOT have additional properties \(paint\)/],
     ['rows that are no list', (f) => Object.assign(f.rows, { part: {} }), /rows\.part must be array/],
     ['a journal of nothing', (f) => f.journal.push(null as unknown as JobFile['journal'][0]), /must be object/],

@@ -1,7 +1,8 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { makeCommand, type Command } from '../../src/core/command';
-import { receive, type Speaker } from '../../src/server/commands/door';
+import { receive } from '../../src/server/commands/door';
+import type { Speaker } from '../../src/server/commands/speaker';
 import { collectPhotos, keepPhoto, knownPhotos, readPhoto } from '../../src/server/files/photos';
 import { id, photoHash, script, uid } from '../fixtures/commands';
 import { freshDatabase, openBoth, shopA, shopB, type TestDatabase } from './database';

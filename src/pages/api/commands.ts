@@ -1,7 +1,8 @@
 import type { APIRoute } from 'astro';
 import { knowledge } from 'virtual:knowledge';
 import { pool } from '../../server/db/pool';
-import { receive, type Answer, type Speaker } from '../../server/commands/door';
+import { receive, type Answer } from '../../server/commands/door';
+import type { Speaker } from '../../server/commands/speaker';
 import { json, readJson } from '../../server/http/body';
 import { problemOf } from '../../server/http/problem';
 import { troubleWords } from '../../server/http/trouble';

@@ -2,7 +2,7 @@ import { advanceInPlace, effectOf, type Command, type Refusal } from '../../core
 import { tableNames, type AnyRow, type Change, type State, type TableName } from '../../core/record';
 import type { Db } from '../db/pool';
 import { deleteRows, insertRows, updateRows, type Place } from '../db/rows';
-import type { Speaker } from './door';
+import type { Speaker } from './speaker';
 
 interface Touched {
   /** In the database already, before this batch. */

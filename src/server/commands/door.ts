@@ -8,15 +8,7 @@ import { allRows } from '../db/rows';
 import { Batch } from './batch';
 import { hasBytes } from '../files/photos';
 import { gather } from './gather';
-
-/** Who speaks; set from the session, never by the command. */
-export interface Speaker {
-  shopId: string;
-  actorId: string | null;
-  deviceId: string | null;
-  /** When another installation received it, for an entry that is brought in from there. */
-  receivedAt?: string;
-}
+import type { Speaker } from './speaker';
 
 export type Answer =
   | { kind: 'applied'; id: string; seq: number; changes: Change[]; again: boolean }

@@ -132,7 +132,9 @@ describe('the bytes of a photo on their way', () => {
     }
     vi.stubGlobal('XMLHttpRequest', FakeRequest);
     const parts: number[] = [];
-    return serverWire.upload('ab'.repeat(32), new Blob(['x']), (p) => parts.push(p), 'a shop').then((answer) => ({ answer, parts, headers }));
+    return serverWire
+      .upload('ab'.repeat(32), new Blob(['x']), (p) => parts.push(p), 'a shop')
+      .then((answer) => ({ answer, parts, headers }));
   }
 
   it('tell how far they have come', async () => {

@@ -4,7 +4,7 @@ import { fromCsv, toCsv } from './csv';
 
 describe('a table that goes out', () => {
   // The characters that spreadsheets begin a formula with: OWASP, CSV injection.
-  it.each(['=1+1', '+cmd', '-2+3', '@sum(a1)', '\tx', "=HYPERLINK(\"http://x\")", "'=1+1"])('holds no formula for %j', async (cell) => {
+  it.each(['=1+1', '+cmd', '-2+3', '@sum(a1)', '\tx', '=HYPERLINK("http://x")', "'=1+1"])('holds no formula for %j', async (cell) => {
     const csv = await toCsv([['name', cell]]);
     expect(csv.replace(/^name,"?/, '')).toMatch(/^'/);
     expect(await fromCsv(csv)).toEqual([['name', cell]]);
