@@ -70,6 +70,7 @@ export async function heavyFindings(stand: AttackStand, quick: boolean, report: 
     const r = await ranked;
     const text = await r.text();
     times.push(performance.now() - began);
+    report.figure(`heavy.page of ${n} findings ms`, times.at(-1)!);
     await meanwhile;
     report.count('heavy bikes');
     if (r.status !== 200) report.wrong(`the page of ${n} findings: ${r.status}`);

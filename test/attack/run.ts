@@ -5,6 +5,7 @@ import { Yard } from '../fixtures/yard';
 import { busyWorkshop, slowClients } from './clients';
 import { heavyFindings } from './heavy';
 import { badInputs } from './inputs';
+import { manyStreams, soak, writesBesideNothing } from './load';
 import { databaseKills, firstInitCut, fullDisk, launcherKill, restoresCut, serverKill, twoStarts } from './kills';
 import { Report } from './report';
 import { walkRoutes, type Role } from './roles';
@@ -117,6 +118,9 @@ export async function attack({
     await step('many findings', () => heavyFindings(stand, quick, report));
     await step('slow clients', () => slowClients(stand, quick, report));
     await step('a busy workshop', () => busyWorkshop(stand, quick, report));
+    await step('many streams', () => manyStreams(stand, quick ? 40 : 200, report));
+    await step('writes beside nothing', () => writesBesideNothing(stand, quick ? 500 : 10_000, report));
+    if (!quick) await step('a soak', () => soak(stand, Number(process.env.IVREK_SOAK_MINUTES ?? 10), report));
     await step('the server killed', () => serverKill(stand, report));
     await step('PostgreSQL killed', () => databaseKills(stand, quick ? 2 : 25, report));
     await step('the launcher killed', () => launcherKill(stand, report));
