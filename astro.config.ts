@@ -7,7 +7,8 @@ const building = process.argv.includes('build');
 
 export default defineConfig({
   output: 'server',
-  adapter: node({ mode: 'standalone' }),
+  // A page is sent when it is whole: what goes wrong while it is drawn is then said as what it is, and not by half a page.
+  adapter: node({ mode: 'standalone', experimentalDisableStreaming: true }),
   integrations: [react()],
   devToolbar: { enabled: false },
   // The middleware holds the origin of every request that changes something against the address it came to; this check knows

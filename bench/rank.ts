@@ -2,6 +2,7 @@ import type { Knowledge } from '../src/core/knowledge';
 import { toSi } from '../src/core/quantity';
 import { believe, buildModel, rank, schoolViews } from '../src/core/trace';
 import { readKnowledge } from '../src/server/knowledge/load';
+import { Random } from '../test/chaos/random';
 import { CaseMaker } from '../test/fixtures/case';
 import { referenceLoop, timed, type Figures } from './figures';
 
@@ -99,6 +100,32 @@ function doubled(k: Knowledge): Knowledge {
   };
 }
 
+/** The 99th percentile of a ranking by how much is complained of at once: random complaints on the largest bike. */
+function byFindings(knowledge: Knowledge, quick: boolean): Figures {
+  const symptoms = knowledge.findings.filter((f) => f.symptom).map((f) => f.id);
+  const random = new Random(20261);
+  const figures: Figures = {};
+  for (const n of [6, 10, 14, 15, 16, 20, 25, 30, symptoms.length]) {
+    const times: number[] = [];
+    let rough = 0;
+    for (let i = 0; i < (quick ? 4 : 60); i++) {
+      const picked = [...symptoms].sort(() => random.next() - 0.5).slice(0, n);
+      const { c } = largestCase(0);
+      c.complaints[0].symptoms = Object.fromEntries(picked.map((s) => [s, 'present' as const]));
+      const began = performance.now();
+      const { rough: r } = rank(buildModel(knowledge, c));
+      times.push(performance.now() - began);
+      rough += Number(r);
+    }
+    times.sort((a, b) => a - b);
+    figures[`rank.${n} findings p99 ms`] = times[Math.min(times.length - 1, Math.floor(times.length * 0.99))];
+    figures[`rank.${n} findings rough share`] = rough / times.length;
+  }
+  figures['rank.heap MB after'] = process.memoryUsage().heapUsed / 1e6;
+  figures['rank.resident MB after'] = process.memoryUsage().rss / 1e6;
+  return figures;
+}
+
 export function benchRank(quick: boolean): Figures {
   const { knowledge } = readKnowledge('knowledge');
   const runs = quick ? 9 : 41;
@@ -121,5 +148,6 @@ export function benchRank(quick: boolean): Figures {
     'rank.left out': ranking.leftOut,
     'rank.suspects': ranking.suspects.length,
     'rank.tests': ranking.tests.length,
+    ...byFindings(knowledge, quick),
   };
 }

@@ -25,6 +25,8 @@ function readManifest(file, work) {
   if (!lines.length || lines.length > 20 || !names.includes('manifest.json')) throw foreign;
   if (lines.some((l, i) => !'-d'.includes(l[0]) || !members.test(names[i])))
     throw new Stop(`${file} holds something that no backup of Ivrek has`, `Links and foreign files are not opened. ${untouched}`);
+  if (names.some((n) => n.startsWith('lan/')))
+    say('the root certificate in it is not taken: its key lies there open. ./ivrek start --lan makes one, and tablets install it');
   const wanted = names.filter((n) => !n.startsWith('lan'));
   const r = quietly('tar', ['-xf', file, '-C', work, '--no-same-owner', '--no-same-permissions', ...wanted]);
   if (r.code !== 0 || wanted.some((n) => !lstatSync(`${work}/${n}`).isFile())) throw foreign;

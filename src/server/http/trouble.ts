@@ -23,8 +23,8 @@ const escaped = (text: string) => text.replace(/[&<>"]/g, (c) => `&#${c.charCode
 export function plainPage(title: string, message: string, again: boolean): string {
   return `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
 ${again ? '<meta http-equiv="refresh" content="5">' : ''}<title>${escaped(title)} · Ivrek</title>
-<style>body{font:18px/1.5 sans-serif;margin:12vh auto;max-width:34em;padding:0 1em;background:#f4efe4;color:#23261f}h1{font-size:1.6em}</style></head>
-<body><main><h1>${escaped(title)}</h1><p role="alert">${escaped(message)}</p><p>${
+<style>:root{color-scheme:light dark}body{font:18px/1.5 sans-serif;margin:0;background:light-dark(#f2ebde,#161a17);color:light-dark(#23261f,#e9e4d8)}header{background:#1f3b2e;color:#f6f1e4;border-bottom:4px solid #b8791f;padding:14px 24px;font-weight:700;font-size:1.2em}main{margin:8vh auto;max-width:34em;padding:0 1em}h1{font-size:1.6em}a{color:inherit;display:inline-block;min-height:48px;line-height:48px}</style></head>
+<body><header>Ivrek</header><main><h1>${escaped(title)}</h1><p role="alert">${escaped(message)}</p><p>${
     again
       ? 'This page asks again every five seconds. Bikes that were opened on this device can be worked on meanwhile.'
       : '<a href="/">Next</a>'

@@ -171,6 +171,8 @@ export class Device {
   async pickPerson(person: Yard['actor']): Promise<void> {
     const parts = await this.shelves();
     await parts?.db.put('note', { shopId: this.shopId, person }, 'picked');
+    if (person) document.documentElement.dataset.person = person.id;
+    else delete document.documentElement.dataset.person;
     const yard = (await parts?.db.get('note', 'yard')) as Yard | undefined;
     if (yard?.shop.id === this.shopId) await parts?.db.put('note', { ...yard, actor: person }, 'yard');
     await this.tellPerson();

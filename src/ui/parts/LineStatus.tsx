@@ -11,7 +11,7 @@ import type { Line } from '../device/types';
 function Elsewhere({ waiting }: { waiting: number }) {
   const [problem, setProblem] = useState<string | null>(null);
   const back = async () => {
-    const body = JSON.stringify({ shopId: pageShop() });
+    const body = JSON.stringify({ shopId: pageShop(), personId: document.documentElement.dataset.person });
     const headers = { 'content-type': 'application/json' };
     const answer = await fetch('/api/session', { method: 'POST', headers, body }).catch(() => null);
     if (answer?.ok) location.reload();

@@ -59,7 +59,7 @@ function ChooseWho() {
               inputProps={{ maxLength: 80 }}
               error={tried && !name.trim() ? 'Enter a name.' : null}
             />
-            <Button type="submit" variant="outlined">
+            <Button type="submit" variant="outlined" sx={{ whiteSpace: 'nowrap' }}>
               Add person
             </Button>
           </Box>

@@ -92,6 +92,13 @@ describe('how this device stands', () => {
     return container.textContent;
   };
 
+  it('says that this browser is in another workshop, and what becomes of what is entered here', () => {
+    expect(shown({ line: 'elsewhere', waiting: 0 })).toMatch(
+      /in another workshop now\. What you enter stays on this device and goes to the workshop of this page/,
+    );
+    expect(shown({ line: 'elsewhere', waiting: 2 })).toMatch(/2 entries wait on this device/);
+  });
+
   it('says nothing while all is well', () => {
     expect(shown({ room: { short: false, freeMb: 900 } })).toBe('');
   });
