@@ -32,7 +32,7 @@ export type Hypothesis = Pick<Explanation, 'states'>;
 export interface Beliefs {
   model: Model;
   posterior: Posterior;
-  /** True if there are too many findings at once to work all of it out exactly. */
+  /** True if there are too many findings at once for the list of hypotheses to explain all of them. */
   rough: boolean;
   sets: Hypothesis[];
   /** Probability of what is not in the list. */

@@ -236,3 +236,32 @@ describe('words', () => {
     expect(listing(['a', 'b', 'c'])).toBe('a, b and c');
   });
 });
+
+describe('many findings at once', () => {
+  const everything = shipped.findings.filter((f) => f.symptom).map((f) => f.id);
+  const ranked = (n: number) =>
+    rank(buildModel(shipped, new CaseMaker(Object.fromEntries(everything.slice(0, n).map((s) => [s, 'present' as const]))).c));
+
+  it('are ranked all the same, say how rough that is, and promise nothing of one repair', () => {
+    const few = ranked(6);
+    expect([few.rough, few.partial]).toEqual([false, false]);
+    expect(few.enough).not.toBeNull();
+    const many = ranked(30);
+    expect([many.rough, many.partial]).toEqual([true, true]);
+    expect([many.enough, many.pair]).toEqual([null, null]);
+    expect(many.tableSize).toBeLessThanOrEqual(2 ** 15);
+    expect(many.suspects.every((s) => s.probability >= 0 && s.probability <= 1)).toBe(true);
+    expect(many.next.kind).not.toBe('none');
+  });
+
+  it('all that can be complained of and much that can be found is one more ranking', () => {
+    const m = new CaseMaker(Object.fromEntries(everything.map((s) => [s, 'present' as const])));
+    for (const t of shipped.tests.filter((x) => x.kind !== 'ask').slice(0, 60)) {
+      const bad = t.outcomes.find((o) => !o.normal);
+      if (bad) m.test(t.id, bad.id, { position: t.per === 'cylinder' ? '1' : null });
+    }
+    const all = rank(buildModel(shipped, m.c));
+    expect(all.suspects.length).toBeGreaterThan(50);
+    expect(all.rough).toBe(true);
+  });
+});

@@ -73,8 +73,10 @@ export interface Ranking {
   leftOut: number;
   tableSize: number;
   impossible: boolean;
-  /** True if there are too many findings at once to work all of it out exactly: the odds are rough. */
+  /** True if there are too many findings at once to work the odds out exactly. */
   rough: boolean;
+  /** True if there are too many to look ahead with all of them: the advice rests on those that matter most. */
+  partial: boolean;
 }
 
 export interface RankOptions {
@@ -148,7 +150,8 @@ export function rank(
     leftOut: b.leftOut,
     tableSize: b.posterior.tableSize,
     impossible: b.posterior.logEvidence === -Infinity,
-    rough: b.rough,
+    rough: b.posterior.rough,
+    partial: b.rough,
   };
 }
 

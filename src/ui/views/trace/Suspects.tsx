@@ -129,6 +129,7 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
       )}
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
         Odds are trade judgement, moved by what you found.{ranking.rough && ' Many findings at once: the odds are rough.'}
+        {ranking.partial && !ranking.rough && ' Many findings at once: the advice rests on those that matter most.'}
       </Typography>
       <Counts />
     </Tag>
