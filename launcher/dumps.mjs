@@ -64,6 +64,7 @@ export function writeDown(base, line) {
   renameSync(`${backupsFile(base)}.part`, backupsFile(base));
 }
 
+const beforeUpgrade = /-before-.*\.dump$/;
 const daily = /^\d{4}-\d\d-\d\d-daily\.dump$/;
 
 /** Makes today's dump if there is none yet, and proves it: only then it has its name. Says so if it could not. */
@@ -89,11 +90,33 @@ export async function dumpToday(bin, cluster, base, now = new Date()) {
   prune(folder, /\.unproved$/);
 }
 
+/**
+ * Proves the dumps that were made before a change of the database's shape, once each: they are restored and brought up to date as
+ * an upgrade did it. The change does not wait for that.
+ */
+export async function proveUpgrades(bin, cluster, base) {
+  const folder = `${base}/dumps`;
+  const known = new Set(listed(base).map((l) => l.file));
+  for (const name of existsSync(folder) ? readdirSync(folder).filter((f) => beforeUpgrade.test(f)) : []) {
+    const file = resolve(folder, name);
+    if (known.has(file)) continue;
+    const { mtime, size } = statSync(file);
+    const line = { file, kind: 'upgrade', madeAt: mtime.toISOString(), bytes: size };
+    try {
+      writeDown(base, { ...line, ...(await prove(bin, cluster, base, file)), provedAt: new Date().toISOString() });
+    } catch (error) {
+      say(`the backup ${name} does not count: ${error.message}`);
+      writeDown(base, { ...line, problem: error.message });
+    }
+  }
+}
+
 /** A dump a day for as long as Ivrek runs. Answers how to stop. */
 export function keepDaily(bin, cluster, base) {
   let busy = null;
   const make = () => {
     busy ??= dumpToday(bin, cluster, base)
+      .then(() => proveUpgrades(bin, cluster, base))
       .catch((error) => say(`${basename(base)}: today's backup could not be made: ${error.message}`))
       .finally(() => (busy = null));
   };

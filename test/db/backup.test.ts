@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startCluster } from '../../launcher/cluster.mjs';
-import { dumpToday } from '../../launcher/dumps.mjs';
+import { dumpToday, proveUpgrades } from '../../launcher/dumps.mjs';
 import { lock } from '../../launcher/lock.mjs';
 import { postgresBin } from '../../launcher/packages.mjs';
 import { migrate } from '../../launcher/serve.mjs';
@@ -308,5 +308,19 @@ describe('the daily dump', () => {
     expect(lines[0]).toMatchObject({ kind: 'daily', madeAt: '2030-01-09T12:00:00.000Z', entries: openScript().length + 2 });
     expect(lines[0].provedAt).toMatch(/^20/);
     expect(lines.every((l) => !l.problem)).toBe(true);
+  }, 120_000);
+
+  it('one that was made before an upgrade is proved once; one that cannot be restored does not count, and says why', async () => {
+    const cluster = await start(home);
+    writeFileSync(`${home}/dumps/2030-01-10T08-00-00-000Z-before-0009_x.dump`, readFileSync(`${home}/dumps/2030-01-09-daily.dump`));
+    writeFileSync(`${home}/dumps/2030-01-11T08-00-00-000Z-before-0010_y.dump`, 'no dump at all');
+    await proveUpgrades(bin, cluster, home);
+    await proveUpgrades(bin, cluster, home);
+    const lines = (
+      JSON.parse(readFileSync(`${home}/backups.json`, 'utf8')) as { kind: string; entries?: number; problem?: string }[]
+    ).filter((l) => l.kind === 'upgrade');
+    expect(lines).toHaveLength(2);
+    expect(lines.find((l) => !l.problem)?.entries).toBe(openScript().length + 2);
+    expect(lines.find((l) => l.problem)?.problem).toMatch(/cannot be read/);
   }, 120_000);
 });

@@ -8,4 +8,5 @@ export * from './groupBy';
 export * from './place';
 export * from './snapshot';
 export { freshBike, freshJob } from './fresh';
+export type { Backup } from './backup';
 export { isYearOfUse, yearWords } from './years';

@@ -1,24 +1,12 @@
 import { readFileSync } from 'node:fs';
+import type { Backup } from '../../core/record';
 
-/** One backup as the launcher wrote it down (launcher/dumps.mjs). It counts once it was restored to see that it can be. */
-export interface BackupLine {
-  file: string;
-  kind: 'daily' | 'backup';
-  madeAt: string;
-  provedAt?: string;
-  seconds?: number;
-  entries?: number;
-  bytes?: number;
-  /** Why it does not count. */
-  problem?: string;
-}
-
-/** The last backups, the newest first; none where the launcher has made none yet. */
-export function backups(): BackupLine[] {
+/** The last backups as launcher/dumps.mjs writes them down, the newest first; none where the launcher has made none yet. */
+export function backups(): Backup[] {
   const file = process.env.IVREK_BACKUPS;
   if (!file) return [];
   try {
-    return JSON.parse(readFileSync(file, 'utf8')) as BackupLine[];
+    return JSON.parse(readFileSync(file, 'utf8')) as Backup[];
   } catch {
     return [];
   }

@@ -2,6 +2,7 @@ import { createHash, randomInt } from 'node:crypto';
 import type pg from 'pg';
 import { RateLimiterPostgres, type RateLimiterRes } from 'rate-limiter-flexible';
 import { inShop } from '../db/pool';
+import { log } from '../log';
 import { openSession, tellOver } from '../session';
 
 /** How tablets are let in: a code of six digits, shown on the computer, good for one device and ten minutes. */
@@ -55,6 +56,7 @@ const mostRefusals = 50;
 
 /** Writes down who was not let in, for the computer to show; the last few are kept. */
 async function refuse(from: pg.Pool, address: string, name: string, why: string): Promise<void> {
+  log.warn({ address, why }, 'a device was not let in');
   await from.query('insert into refusal (address, name, why) values ($1, $2, $3)', [address.slice(0, 60), name.slice(0, 60), why]);
   await from.query('delete from refusal where id <= (select max(id) from refusal) - $1', [mostRefusals]);
 }

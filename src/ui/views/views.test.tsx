@@ -31,11 +31,11 @@ afterEach(async () => {
 });
 
 /** A view on the script's job as it stands after the last command of a type. */
-function open(View: ComponentType<{ snapshot: JobSnapshot }>, type: string) {
+function open(View: ComponentType<{ snapshot: JobSnapshot }>, type: string, patch: Partial<JobSnapshot> = {}) {
   const server = new FakeServer(after(type));
   sent = server.sent;
   seen = 0;
-  const snapshot = snapshotAfter(type);
+  const snapshot = { ...snapshotAfter(type), ...patch };
   shopId = snapshot.shop.id;
   render(<View snapshot={snapshot} />);
 }
@@ -176,6 +176,15 @@ describe('first start', () => {
 });
 
 describe('hand over', () => {
+  it('is signed by whoever works with the device: where nobody said so, that is asked for first', async () => {
+    open(HandOverView, 'torque.plan', { actor: null });
+    expect(screen.queryByRole('button', { name: /signed|Sign as/ })).toBeNull();
+    const who = within(screen.getByTestId('choose-who'));
+    expect(screen.getByTestId('choose-who')).toHaveTextContent('Choose who is working first');
+    press('Ines Corrow', who);
+    expect(await screen.findByRole('button', { name: /signed Ines Corrow$/ })).toBeInTheDocument();
+  });
+
   it('lists what still stands against it', () => {
     open(HandOverView, 'torque.plan');
     const tag = screen.getByTestId('hand-over');

@@ -1,6 +1,7 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import CalendarView from './calendar/CalendarView';
+import WorkshopsView from './workshops/WorkshopsView';
 import DevicesView, { type DeviceRow } from './devices/DevicesView';
 import PairView from './devices/PairView';
 import ImportView from './import/ImportView';
@@ -162,6 +163,23 @@ describe('tablets', () => {
     server(() => 'cut');
     press('Show a code');
     await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent('The server cannot be reached just now.'));
+  });
+});
+
+describe('backups', () => {
+  it('say when each was made and that it was restored, or why it does not count', () => {
+    const made = { kind: 'daily', madeAt: '2030-06-15T08:00:00.000Z', bytes: 1_840_000 } as const;
+    const good = { ...made, file: '/x/2030-06-15-daily.dump', provedAt: '2030-06-15T08:00:04.000Z', seconds: 3.94, entries: 412 };
+    const bad = { ...made, file: '/x/all.tar', kind: 'backup' as const, problem: 'the journal of A is not whole' };
+    render(<WorkshopsView shops={[]} demo="gone" backups={[good, bad]} />);
+    expect(screen.getByTestId('backups')).toHaveTextContent(/Daily, 15 Jun, .*1\.8 MB.*Restored to check it: 412 entries in 3\.9 s/);
+    expect(screen.getByTestId('backups')).toHaveTextContent('all.tar');
+    expect(screen.getByTestId('backups')).toHaveTextContent('Does not count: the journal of A is not whole');
+  });
+
+  it('teach what they are while there is none', () => {
+    render(<WorkshopsView shops={[]} demo="gone" backups={[]} />);
+    expect(screen.getByTestId('backups')).toHaveTextContent('./ivrek backup FILE');
   });
 });
 

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { makeCommand } from '../../../core/command';
+import type { Backup } from '../../../core/record';
 import { sendNow } from '../../device/post';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
@@ -15,17 +16,6 @@ export interface WorkshopsProps {
   shops: { id: string; name: string; demo: boolean; people: { id: string; name: string }[] }[];
   demo: 'shown' | 'hidden' | 'gone';
   backups: Backup[];
-}
-
-export interface Backup {
-  file: string;
-  kind: 'daily' | 'backup';
-  madeAt: string;
-  provedAt?: string;
-  seconds?: number;
-  entries?: number;
-  bytes?: number;
-  problem?: string;
 }
 
 async function enter(wish: object): Promise<string | null> {
@@ -123,7 +113,7 @@ function Backups({ backups }: { backups: Backup[] }) {
       {shown.map((b) => (
         <Box key={b.file} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75 }}>
           <Typography sx={{ overflowWrap: 'anywhere' }}>
-            {b.kind === 'daily' ? 'Daily' : b.file.split('/').at(-1)}, {dayTime(b.madeAt)}
+            {b.kind === 'daily' ? 'Daily' : b.kind === 'upgrade' ? 'Before an upgrade' : b.file.split('/').at(-1)}, {dayTime(b.madeAt)}
             {b.bytes !== undefined && `, ${(b.bytes / 1e6).toFixed(1)} MB`}
           </Typography>
           <Typography variant="body2" color={b.problem ? 'error' : 'text.secondary'} sx={{ overflowWrap: 'anywhere' }}>
