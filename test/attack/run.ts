@@ -125,7 +125,7 @@ export async function attack({
     await step('PostgreSQL killed', () => databaseKills(stand, quick ? 2 : 25, report));
     await step('the launcher killed', () => launcherKill(stand, report));
     await step('restores cut', () => restoresCut(stand, quick ? 2 : 20, `${folder}/backup`, report));
-    if (!quick) await step('a full disk', () => fullDisk(`${folder}/disk`, report));
+    if (!quick) await step('a full disk', () => fullDisk(`${folder}/disk`, 3, report));
   } finally {
     await stand.end();
   }
