@@ -11,19 +11,20 @@ const mostWaiting = 100;
 
 let made: Piscina | null | undefined;
 
-/** The threads of this process; null where they were not built (under development, in tests): then it is done here. */
+/** The threads of this process; null under development and in tests, where they are not built anew: then it is done here. */
 function threads(): Piscina | null {
   if (made === undefined)
-    made = existsSync(file)
-      ? new Piscina({
-          filename: file,
-          minThreads: 1,
-          maxThreads: 2,
-          maxQueue: mostWaiting,
-          idleTimeout: 60_000,
-          resourceLimits: { maxOldGenerationSizeMb: 512 },
-        })
-      : null;
+    made =
+      process.env.NODE_ENV === 'production' && existsSync(file)
+        ? new Piscina({
+            filename: file,
+            minThreads: 1,
+            maxThreads: 2,
+            maxQueue: mostWaiting,
+            idleTimeout: 60_000,
+            resourceLimits: { maxOldGenerationSizeMb: 512 },
+          })
+        : null;
   return made;
 }
 
