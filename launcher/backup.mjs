@@ -87,7 +87,9 @@ export async function backup(args) {
       sha256: await sha256(inside),
       entries: proof.entries,
     };
-    writeFileSync(`${work}/manifest.json`, `${JSON.stringify(manifest, null, 2)}\n`);
+    writeFileSync(`${work}/manifest.json`, `${JSON.stringify(manifest, null, 2)}\n`, { mode: 0o600 });
+    // For its user alone from the first byte on.
+    writeFileSync(`${file}.part`, '', { mode: 0o600 });
     const r = quietly('tar', ['-cf', `${file}.part`, '--mode=0600', '-C', work, ...readdirSync(work)]);
     if (r.code !== 0) throw new Stop(`the backup could not be written to ${file}`, r.err.trim());
     renameSync(`${file}.part`, file);

@@ -22,6 +22,8 @@ export function prune(folder, kind) {
 /** Writes one whole dump, or none: it gets its name only when it is complete. Answers why not, or null. */
 export async function dump(bin, env, file) {
   const part = `${file}.part`;
+  // For its user alone from the first byte on.
+  writeFileSync(part, '', { mode: 0o600 });
   const args = ['-Fc', '-f', part, ...leftOut.map((t) => `--exclude-table-data=public.${t}`)];
   const r = await aside(`${bin.dir}/pg_dump`, args, { env: { ...process.env, ...env } });
   if (r.code !== 0) {

@@ -73,7 +73,10 @@ const aside = /^ivrek_before_\w{1,40}$/;
 
 /** Puts one database in the place of the other, in one transaction: at no moment is there none, or an empty one. */
 async function changePlaces(db, name, now = new Date()) {
-  const kept = asideName(now);
+  const taken = await keptAside(db);
+  const plain = asideName(now);
+  let kept = plain;
+  for (let n = 2; taken.includes(kept); n++) kept = `${plain}_${n}`;
   const { rowCount } = await db.query(`select 1 from pg_database where datname = 'ivrek'`);
   await db.query('begin');
   if (rowCount) await db.query(`alter database ivrek rename to ${kept}`);
@@ -155,7 +158,7 @@ export async function restore(args) {
       });
       if (authority && !hasAuthority(base)) unlockAuthority(authority, passphrase, `${base}/lan`);
       // The demo is in it or it is not; it does not come back by itself.
-      writeFileSync(`${base}/demo.loaded`, new Date().toISOString());
+      writeFileSync(`${base}/demo.loaded`, new Date().toISOString(), { mode: 0o600 });
       const kept = await changePlaces(db, 'ivrek_restored');
       const others = (await keptAside(db)).filter((n) => n !== kept);
       say(

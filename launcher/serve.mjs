@@ -50,7 +50,7 @@ export async function loadDemo(cluster, database, base, { empty = false } = {}) 
     stdio: ['ignore', 2, 2],
   });
   if (code !== 0) throw new Stop('the demo could not be loaded', 'See the message above.');
-  if (!empty) writeFileSync(mark, new Date().toISOString());
+  if (!empty) writeFileSync(mark, new Date().toISOString(), { mode: 0o600 });
 }
 
 /** Starts the built server on a port; resolves when it answers. */

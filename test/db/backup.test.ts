@@ -76,8 +76,8 @@ beforeAll(async () => {
   const paired = await pair(pool, '192.0.2.1', (await newCode(pool, shopA)).code, 'Tablet');
   cookie = paired.ok ? paired.cookie : '';
   mkdirSync(`${home}/lan`, { recursive: true });
-  writeFileSync(`${home}/lan/ca.key`, 'the key of the authority');
-  writeFileSync(`${home}/lan/ca.crt`, 'the authority');
+  writeFileSync(`${home}/lan/ca.key`, 'the key of the authority', { mode: 0o600 });
+  writeFileSync(`${home}/lan/ca.crt`, 'the authority', { mode: 0o600 });
   await pool.end();
 }, 120_000);
 afterAll(async () => {
@@ -135,7 +135,7 @@ describe('backup and restore', () => {
   it('puts what was there aside and keeps it', async () => {
     await with_(away, (pool) => openShop(pool, '33333333-3333-4333-8333-333333333333', 'Made since'));
     const again = restore(away, file);
-    const kept = /what was there is kept as (ivrek_before_\d{8}_\d{6})/.exec(again.stderr)?.[1] ?? again.stderr;
+    const kept = /what was there is kept as (ivrek_before_\w+)/.exec(again.stderr)?.[1] ?? again.stderr;
     const cluster = await start(away);
     const names = async (db: string) => {
       const client = new pg.Client(cluster.ownerUrl(db));
@@ -150,7 +150,7 @@ describe('backup and restore', () => {
     // and it can be put back, listed, and thrown away; never by itself
     const back = ivrek(away, 'restore', '--back', kept);
     expect(back.stderr).toMatch(/is in use again; what was there is kept as ivrek_before_/);
-    expect(ivrek(away, 'restore', '--list').stderr).toMatch(/put aside: ivrek_before_\d{8}_\d{6}$/m);
+    expect(ivrek(away, 'restore', '--list').stderr).toMatch(/put aside: ivrek_before_\w+$/m);
     expect(ivrek(away, 'restore', '--drop', 'ivrek').stderr).toMatch(/which one is to be thrown away/);
     await start(away);
     expect(await names('ivrek')).toContain('Made since');

@@ -104,6 +104,21 @@ describe('the data folder', () => {
     await expect(start(base)).rejects.toThrow(/is gone or empty, but it was made before/);
   });
 
+  it('whose password is gone is not read and not made anew; one that was all removed to begin anew is kept aside', async () => {
+    const base = `${folder}/lost`;
+    const cluster = await start(base);
+    cluster.stop();
+    const secret = readFileSync(`${base}/secret.json`);
+    rmSync(`${base}/secret.json`);
+    await expect(start(base)).rejects.toThrow(/its password .*secret\.json\) is gone/);
+    rmSync(`${base}/cluster.made`);
+    const anew = await start(base);
+    anew.stop();
+    const kept = readdirSync(base).find((f) => f.startsWith('pg.unfinished-'));
+    expect(existsSync(`${base}/${kept}/PG_VERSION`)).toBe(true);
+    expect(readFileSync(`${base}/secret.json`).equals(secret)).toBe(false);
+  });
+
   it('with too little room says how much is wanted and changes nothing', async () => {
     process.env.IVREK_LEAST_FREE_MB = '999999999';
     try {
