@@ -22,7 +22,10 @@ export async function benchAttack(quick: boolean): Promise<Figures> {
   const { wrong, counts, figures } = await attack({ quick, seed, folder: '.data/bench-attack', say });
   await vite.close();
   for (const w of wrong.slice(0, 40)) say(w);
-  if (wrong.length) throw new Error(`seed ${seed}: ${wrong.length} things broke`);
   const named = (all: Record<string, number>) => Object.entries(all).map(([name, n]) => [`attack.${name}`, n] as const);
+  if (wrong.length) {
+    say(JSON.stringify({ ...counts, ...figures }));
+    throw new Error(`seed ${seed}: ${wrong.length} things broke`);
+  }
   return { ...Object.fromEntries([...named(counts), ...named(figures)]), 'attack.minutes': (Date.now() - began) / 60_000 };
 }

@@ -1,10 +1,20 @@
-import { readFileSync } from 'node:fs';
+import { readFileSync, statfsSync } from 'node:fs';
+import { dirname } from 'node:path';
 
-/** What the launcher wrote down of the database's trouble (launcher/status.mjs); null where it knows of none. */
+/** With less than this the database cannot go on. */
+const fullMb = 64;
+
+/**
+ * What the launcher wrote down of the database's trouble (launcher/status.mjs); null where it knows of none. On a full disk it
+ * cannot even write that down, so that is looked at here.
+ */
 function trouble(): { what: string } | null {
   const file = process.env.IVREK_STATUS;
   if (!file) return null;
   try {
+    const { bavail, bsize } = statfsSync(dirname(file));
+    const free = Math.floor((bavail * bsize) / 1e6);
+    if (free < fullMb) return { what: `The disk is full: ${free} MB are free.` };
     return JSON.parse(readFileSync(file, 'utf8')) as { what: string };
   } catch {
     return null;
