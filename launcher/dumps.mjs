@@ -49,7 +49,7 @@ export async function prove(bin, cluster, base, file) {
 }
 
 export const backupsFile = (base) => `${base}/backups.json`;
-const mostListed = 20;
+const mostListed = 60;
 
 function listed(base) {
   try {
@@ -93,17 +93,17 @@ export async function dumpToday(bin, cluster, base, now = new Date()) {
 }
 
 /**
- * Proves the dumps that were made before a change of the database's shape, once each: they are restored and brought up to date as
- * an upgrade did it. The change does not wait for that.
+ * Proves what nobody proved yet, once each: dumps that were made before a change of the database's shape, which does not wait for
+ * that, and daily ones of an earlier Ivrek. They are restored and brought up to date as an upgrade does it.
  */
-export async function proveUpgrades(bin, cluster, base) {
+export async function proveOlder(bin, cluster, base) {
   const folder = `${base}/dumps`;
   const known = new Set(listed(base).map((l) => l.file));
-  for (const name of existsSync(folder) ? readdirSync(folder).filter((f) => beforeUpgrade.test(f)) : []) {
+  for (const name of existsSync(folder) ? readdirSync(folder).filter((f) => beforeUpgrade.test(f) || daily.test(f)) : []) {
     const file = resolve(folder, name);
     if (known.has(file)) continue;
     const { mtime, size } = statSync(file);
-    const line = { file, kind: 'upgrade', madeAt: mtime.toISOString(), bytes: size };
+    const line = { file, kind: daily.test(name) ? 'daily' : 'upgrade', madeAt: mtime.toISOString(), bytes: size };
     try {
       writeDown(base, { ...line, ...(await prove(bin, cluster, base, file)), provedAt: new Date().toISOString() });
     } catch (error) {
@@ -118,7 +118,7 @@ export function keepDaily(bin, cluster, base) {
   let busy = null;
   const make = () => {
     busy ??= dumpToday(bin, cluster, base)
-      .then(() => proveUpgrades(bin, cluster, base))
+      .then(() => proveOlder(bin, cluster, base))
       .catch((error) => say(`${basename(base)}: today's backup could not be made: ${error.message}`))
       .finally(() => (busy = null));
   };

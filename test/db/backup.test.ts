@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startCluster } from '../../launcher/cluster.mjs';
-import { dumpToday, proveUpgrades } from '../../launcher/dumps.mjs';
+import { dumpToday, proveOlder } from '../../launcher/dumps.mjs';
 import { lock } from '../../launcher/lock.mjs';
 import { postgresBin } from '../../launcher/packages.mjs';
 import { migrate } from '../../launcher/serve.mjs';
@@ -314,8 +314,8 @@ describe('the daily dump', () => {
     const cluster = await start(home);
     writeFileSync(`${home}/dumps/2030-01-10T08-00-00-000Z-before-0009_x.dump`, readFileSync(`${home}/dumps/2030-01-09-daily.dump`));
     writeFileSync(`${home}/dumps/2030-01-11T08-00-00-000Z-before-0010_y.dump`, 'no dump at all');
-    await proveUpgrades(bin, cluster, home);
-    await proveUpgrades(bin, cluster, home);
+    await proveOlder(bin, cluster, home);
+    await proveOlder(bin, cluster, home);
     const lines = (
       JSON.parse(readFileSync(`${home}/backups.json`, 'utf8')) as { kind: string; entries?: number; problem?: string }[]
     ).filter((l) => l.kind === 'upgrade');
