@@ -26,7 +26,8 @@ export async function ensureBuild() {
   if (existsSync(mark) && readFileSync(mark, 'utf8') === want) return;
   say('building (about a minute, only after a change)');
   const code = await visibly('npm', ['run', '--silent', 'build'], {
-    stdio: ['ignore', 2, 2], // Whatever runs this (a test, a bench) may call itself something else.
+    stdio: ['ignore', 2, 2],
+    // Whatever runs this (a test, a bench) may call itself something else.
     env: { ...process.env, ...quietEnv, NODE_ENV: 'production' },
   });
   if (code !== 0) throw new Stop('the build failed', 'See the message above.');

@@ -68,7 +68,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
     });
     if (decision !== 'let in') {
       const { status, code, message } = words[decision];
-      if (!isApi && ['not there', 'not so', 'other workshop'].includes(decision)) return end(page(status, 'Not here', message));
+      if (!isApi && ['not there', 'not so', 'other workshop'].includes(decision)) return end(page(status, 'Not found', message));
       if (isApi)
         return end(
           json({ code, message: decision === 'no workshop' && lan ? 'This device is not paired with the workshop.' : message }, status),

@@ -6,7 +6,7 @@ import { plainPage } from '../server/http/trouble';
 export const ALL: APIRoute = ({ url }) =>
   url.pathname.startsWith('/api/')
     ? json({ code: 'not-there', message: 'There is no such address.' }, 404)
-    : new Response(plainPage('Not here', 'There is no such page.', false), {
+    : new Response(plainPage('Not found', 'There is no such page.', false), {
         status: 404,
         headers: { 'content-type': 'text/html; charset=utf-8' },
       });

@@ -127,6 +127,8 @@ describe('who made an entry', () => {
     expect(rows).toEqual([{ signed_by: 'Tam Veley' }]);
     const { rows: line } = await t.owner.query(`select payload ->> 'signedBy' as name, actor_id from journal where id = $1`, [forged.id]);
     expect(line).toEqual([{ name: 'Tam Veley', actor_id: other }]);
+    // What was signed already is answered again, also where nobody works with the device any more.
+    expect(await receive(t.pool, { shopId: shopA, actorId: null, deviceId: null }, forged)).toMatchObject({ kind: 'applied', again: true });
     expect(await receive(t.pool, { shopId: shopA, actorId: null, deviceId: null }, sign())).toMatchObject({
       kind: 'refused',
       refusal: { message: 'Choose who is working first: a signature needs a name.' },

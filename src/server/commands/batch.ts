@@ -37,10 +37,6 @@ export class Batch {
     private seq: number,
   ) {}
 
-  get last(): number {
-    return this.seq;
-  }
-
   apply(command: Command, speaker: Speaker): { ok: true; seq: number; changes: Change[] } | { ok: false; refusal: Refusal } {
     const outcome = effectOf(this.state, command);
     if (!outcome.ok) return outcome;

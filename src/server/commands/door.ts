@@ -26,6 +26,9 @@ export async function receive(from: pg.Pool, speaker: Speaker, input: unknown, s
   return writeIn(from, speaker.shopId, async (db): Promise<Answer> => {
     if (command.type === 'photo.add' && !(await hasBytes(db, (command.payload as { sha256: string }).sha256)))
       return { kind: 'refused', id: command.id, refusal: { code: 'not yet', message: 'The bytes of this photo are not here yet.' } };
+    // What is here already is answered again, whatever would be asked of it today.
+    const seen = await seenBefore(db, command.id);
+    if (seen) return seen;
     const unknown = shipped && (await unknownHere(db, shipped, command));
     if (unknown) return { kind: 'malformed', faults: [{ ...unknown, path: `payload.${unknown.path}` }] };
     if (command.type !== 'signature.sign') return applyOne(db, speaker, command, personal);
@@ -64,15 +67,21 @@ export const keepPersonal = async (db: Db, shopId: string, personal: readonly Pe
     ]);
 };
 
+/** The answer to a command that was applied before; null if it was not. */
+async function seenBefore(db: Db, id: string): Promise<Answer | null> {
+  const { rows } = await db.query('select seq, changes from journal where id = $1', [id]);
+  const line = rows[0] as { seq: number; changes: Change[] } | undefined;
+  return line ? { kind: 'applied', id, ...line, again: true } : null;
+}
+
 /** Applies one checked command inside an open transaction of its shop. */
 export async function applyOne(db: Db, speaker: Speaker, command: Command, personal: PersonalPart[] = []): Promise<Answer> {
   const { shopId } = speaker;
   const seq = await takeTurn(db, shopId);
   if (seq === null)
     return { kind: 'refused', id: command.id, refusal: { code: 'missing', message: 'This workshop does not exist (any more).' } };
-  const seen = await db.query('select seq, changes from journal where id = $1', [command.id]);
-  if (seen.rowCount)
-    return { kind: 'applied', id: command.id, seq: seen.rows[0].seq as number, changes: seen.rows[0].changes as Change[], again: true };
+  const seen = await seenBefore(db, command.id);
+  if (seen) return seen;
   const batch = new Batch(shopId, await gather(db, [command]), seq);
   const done = batch.apply(command, speaker);
   if (!done.ok) return { kind: 'refused', id: command.id, refusal: done.refusal };

@@ -25,6 +25,6 @@ describe('what is told while the database is away', () => {
     expect(page).not.toContain('<script');
     expect(page).toContain('&#60;script&#62;');
     expect(page).toContain('http-equiv="refresh"');
-    expect(plainPage('Not here', 'x', false)).not.toContain('http-equiv="refresh"');
+    expect(plainPage('Not found', 'x', false)).not.toContain('http-equiv="refresh"');
   });
 });
