@@ -150,7 +150,7 @@ const retestLog = define<RetestLog>('retest.log', {
         afterRepairId: p.repairId,
       });
     d.insert('retest', { id: c.entity.id, ...p, newComplaintId: changed?.id ?? null, takenAt: c.madeAt });
-    if (p.result !== 'same') d.set('complaint', old.id, { state: p.result });
+    if (p.result !== 'same') d.set('complaint', old.id, { state: p.result === 'back' ? 'open' : p.result });
     else d.set('complaint', old.id, { state: 'open' });
   },
 });

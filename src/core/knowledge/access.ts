@@ -11,7 +11,13 @@ export function accessOf(k: Pick<Knowledge, 'access' | 'archetypes'>, archetype:
   const kind = k.archetypes.find((a) => a.id === archetype);
   const own = new Map(kind?.access.map((a) => [a.id, a]));
   const absent = new Set(kind ? kind.absent : ['fairing']);
-  return [...k.access.filter((a) => !own.has(a.id)), ...own.values()].filter((a) => !absent.has(a.id));
+  const general = new Map(k.access.map((a) => [a.id, a]));
+  // What is shut and what is dangerous is the same on every kind, unless it says otherwise.
+  const asGeneral = (a: Access): Access => {
+    const { shuts, does, fluid } = general.get(a.id) ?? {};
+    return { ...(shuts && { shuts }), ...(does && { does }), ...(fluid && { fluid }), ...a };
+  };
+  return [...k.access.filter((a) => !own.has(a.id)), ...[...own.values()].map(asGeneral)].filter((a) => !absent.has(a.id));
 }
 
 const middle = ([low, high]: readonly [number, number]) => (low + high) / 2;

@@ -1,4 +1,5 @@
 import { toSi } from '../quantity';
+import { remedyDone, testDone } from './doings';
 import type { Knowledge, Measure, OwnFigure, Test } from './types';
 
 /** Parsed files as they stand in knowledge/, in any order. */
@@ -7,7 +8,7 @@ export interface KnowledgeFile {
   content: Record<string, unknown>;
 }
 
-const lists = ['faults', 'findings', 'tests', 'groups', 'access', 'archetypes', 'families', 'hazards', 'states', 'schools', 'areas', 'attributes', 'quantities', 'checklists'] as const;
+const lists = ['faults', 'findings', 'tests', 'groups', 'access', 'archetypes', 'families', 'hazards', 'doings', 'states', 'schools', 'areas', 'attributes', 'quantities', 'checklists'] as const;
 
 /** Figures that name nothing are told in words; the others take the place of what was there. */
 export function withFigures(k: Knowledge, figures: readonly OwnFigure[]): { knowledge: Knowledge; problems: string[] } {
@@ -30,12 +31,14 @@ export const testInSi = (t: Test): Test => (t.measure ? { ...t, measure: inSi(t.
 
 function inSi(measure: Measure): Measure {
   const si = (x: number) => toSi(x, measure.unit);
-  const { low, high } = measure.limit;
+  const bands = (of: Measure['bands']) => of.map((b) => ({ outcome: b.outcome, ...(b.below !== undefined && { below: si(b.below) }) }));
+  const limit = ({ low, high }: Measure['limit']) => ({ ...(low !== undefined && { low: si(low) }), ...(high !== undefined && { high: si(high) }) });
   return {
     ...measure,
-    bands: measure.bands.map((b) => ({ outcome: b.outcome, ...(b.below !== undefined && { below: si(b.below) }) })),
+    bands: bands(measure.bands),
+    ...(measure.variants && { variants: measure.variants.map((v) => ({ when: v.when, bands: bands(v.bands), limit: limit(v.limit) })) }),
     error: { relative: measure.error.relative, absolute: si(measure.error.absolute) },
-    limit: { ...(low !== undefined && { low: si(low) }), ...(high !== undefined && { high: si(high) }) },
+    limit: limit(measure.limit),
   };
 }
 
@@ -47,6 +50,8 @@ export function assembleKnowledge(files: readonly KnowledgeFile[], hash: string)
     if (!label && typeof content.label === 'string') label = content.label;
     for (const l of lists) if (Array.isArray(content[l])) all[l].push(...(content[l] as unknown[]));
   }
-  const tests = (all.tests as Test[]).map(testInSi);
-  return { ...(all as unknown as Knowledge), tests, label, hash };
+  const k = all as unknown as Knowledge;
+  const tests = k.tests.map((t) => testDone(testInSi(t), k.doings, k.access));
+  const faults = k.faults.map((f) => ({ ...f, remedy: remedyDone(f.remedy, k.doings, k.access) }));
+  return { ...k, faults, tests, label, hash };
 }

@@ -1,8 +1,47 @@
 import { routesOf } from './access';
-import type { Access, Knowledge } from './types';
+import { actOf, doneWith } from './doings';
+import { gradesIn } from './lookup';
+import type { Access, Knowledge, When } from './types';
+
+/** What the history of a job tells; conditions may name it as they name attributes. */
+const history = new Set(['standingMonths', 'storage', 'fuelLeft', 'crash', 'ranWhenParked']);
+
+/** The values that a condition names; none for bounds. */
+const valuesOf = (v: When[string]): string[] => (Array.isArray(v) ? v.map(String) : typeof v === 'object' ? [] : [String(v)]);
 
 /** What a schema cannot see: everything that is unsound or of no use. What ships has none of either. */
-export const checkKnowledge = (k: Knowledge): string[] => [...unsound(k), ...idle(k)];
+export const checkKnowledge = (k: Knowledge): string[] => [...unsound(k), ...idle(k), ...incautious(k)];
+
+/**
+ * What is done and not declared, and what has no caution: every test and remedy whose words tell of a doing must declare or deny
+ * it; one that does something with the engine, or any remedy, has at least one caution.
+ */
+export function incautious(k: Knowledge): string[] {
+  const problems: string[] = [];
+  const told = k.doings.flatMap((d) => (d.told ? [{ id: d.id, words: new RegExp(d.told, 'i') }] : []));
+  const look = (where: string, words: string, own: { does?: string[]; doesNot?: string[]; hazards?: string[] }, access: string[] = []) => {
+    const opened = k.access.filter((a) => access.includes(a.id)).flatMap((a) => a.does ?? []);
+    const done = new Set([...doneWith([...(own.does ?? []), ...opened], k.doings).map((d) => d.id), ...(own.doesNot ?? [])]);
+    for (const d of told) {
+      const hit = d.words.exec(words);
+      if (hit && !done.has(d.id)) problems.push(`${where}: '${hit[0]}' tells of '${d.id}', which it neither does nor denies`);
+    }
+    if (done.has('harmless') && [...done].some((id) => id !== 'harmless' && !own.doesNot?.includes(id) && !opened.includes(id)))
+      problems.push(`${where}: it is not harmless, going by the rest of what it does`);
+  };
+  for (const t of k.tests) {
+    if (t.retired) continue;
+    look(`test ${t.id}`, `${t.name}. ${t.how}`, t, t.access);
+    if (actOf(t.does, k.doings) && !t.hazards?.length) problems.push(`test ${t.id}: it does something with the engine and has no caution`);
+  }
+  for (const f of k.faults) {
+    if (f.retired) continue;
+    const { remedy } = f;
+    look(`fault ${f.id}`, `${remedy.do} ${(remedy.others ?? []).map((o) => o.do).join(' ')}`, remedy, remedy.access);
+    if (!remedy.hazards?.length && !remedy.does?.includes('harmless')) problems.push(`fault ${f.id}: its remedy has no caution, and is not said to be harmless`);
+  }
+  return problems;
+}
 
 /** References that lead nowhere, ids used twice, strengths and leaks out of range: it cannot be reckoned with. */
 export function unsound(k: Knowledge): string[] {
@@ -20,6 +59,7 @@ export function unsound(k: Knowledge): string[] {
   const access = ids(k.access, 'access');
   const families = ids(k.families, 'family');
   const attributes = new Set([...k.attributes.map((a) => a.id), 'cylinders']);
+  const shares = (a: string, value: string) => a === 'cylinders' || (k.attributes.find((x) => x.id === a)?.share[value] ?? 0) > 0;
   ids(k.archetypes, 'archetype');
   const own = k.archetypes.flatMap((a) => a.access.map((x) => x.id));
   const places = new Set([...access, ...own]);
@@ -36,7 +76,7 @@ export function unsound(k: Knowledge): string[] {
   const found = (where: string, find: Record<string, string>) => {
     for (const [id, grade] of Object.entries(find)) {
       if (!findings.has(id)) say(where, `finding '${id}' does not exist`);
-      else if (!grades(id).includes(grade)) say(where, `finding '${id}' has no grade '${grade}'`);
+      else for (const g of gradesIn(grade)) if (!grades(id).includes(g)) say(where, `finding '${id}' has no grade '${g}'`);
     }
   };
 
@@ -51,9 +91,22 @@ export function unsound(k: Knowledge): string[] {
     ids(a.access, `archetype ${a.id}: access`);
     graph(`archetype ${a.id}: `, a.access);
     refs(`archetype ${a.id}`, 'absent access', a.absent, places);
-    for (const id of Object.keys(a.attributes)) if (!attributes.has(id)) say(`archetype ${a.id}`, `attribute '${id}' does not exist`);
+    for (const [id, value] of Object.entries(a.attributes)) {
+      if (!attributes.has(id)) say(`archetype ${a.id}`, `attribute '${id}' does not exist`);
+      else if (!shares(id, String(value))) say(`archetype ${a.id}`, `attribute '${id}' has no value '${value}'`);
+    }
   }
+  const doings = ids(k.doings, 'doing');
+  for (const d of k.doings) {
+    refs(`doing ${d.id}`, 'hazard', d.hazards.map((h) => (typeof h === 'string' ? h : h.id)), hazards);
+    refs(`doing ${d.id}`, 'doing', d.with, doings);
+    refs(`doing ${d.id}`, 'state', d.needs, states);
+  }
+  for (const a of [...k.access, ...k.archetypes.flatMap((x) => x.access)]) refs(`access ${a.id}`, 'doing', a.does, doings);
   for (const f of k.findings) {
+    for (const by of f.stops?.liftedBy ?? []) found(`finding ${f.id}`, by);
+    const from = f.stops?.from;
+    if (from !== undefined && !grades(f.id).includes(from)) say(`finding ${f.id}`, `it has no grade '${from}' to stop from`);
     if (f.symptom) refs(`finding ${f.id}`, 'family', [f.symptom.family], families);
     const leak = typeof f.leak === 'number' ? f.leak : Object.values(f.leak).reduce((a, b) => a + b, 0);
     if (leak < 0.001 || leak > 0.1) say(`finding ${f.id}`, `its leak ${leak} is not between 0.001 and 0.1`);
@@ -62,7 +115,12 @@ export function unsound(k: Knowledge): string[] {
     const where = `fault ${f.id}`;
     refs(where, 'access', f.remedy.access, access);
     refs(where, 'hazard', f.remedy.hazards, hazards);
+    refs(where, 'doing', f.remedy.does, doings);
     refs(where, 'area', f.area, areas);
+    refs(where, 'fault', f.leads && Object.keys(f.leads), faults);
+    for (const a of [...Object.keys(f.applies ?? {}), ...(f.raised ?? []).flatMap((r) => Object.keys(r.when))])
+      if (!attributes.has(a) && !history.has(a)) say(where, `attribute '${a}' does not exist`);
+    for (const [a, v] of Object.entries(f.applies ?? {})) for (const x of valuesOf(v)) if (!shares(a, x)) say(where, `attribute '${a}' has no value '${x}'`);
     for (const [id, strength] of Object.entries(f.causes)) {
       const finding = findings.get(id);
       if (!finding) say(where, `finding '${id}' does not exist`);
@@ -75,6 +133,12 @@ export function unsound(k: Knowledge): string[] {
   }
   for (const t of k.tests) {
     const where = `test ${t.id}`;
+    refs(where, 'doing', t.does, doings);
+    refs(where, 'test', t.after, new Set(k.tests.map((x) => x.id)));
+    for (const [a, v] of Object.entries(t.applies ?? {})) {
+      if (!attributes.has(a)) say(where, `attribute '${a}' does not exist`);
+      for (const x of valuesOf(v)) if (!shares(a, x)) say(where, `attribute '${a}' has no value '${x}'`);
+    }
     refs(where, 'hazard', t.hazards, hazards);
     refs(where, 'access', t.access, access);
     refs(where, 'state', t.needs, states);
@@ -86,10 +150,7 @@ export function unsound(k: Knowledge): string[] {
     if (t.per !== 'cylinder' && t.outcomes.some((o) => Object.keys(o.find).some((id) => findings.get(id)?.per === 'cylinder'))) say(where, 'it speaks of a cylinder but is not per cylinder');
     if (new Set(kinds).size === 1 && new Set(t.outcomes.map((o) => JSON.stringify(o.find))).size < t.outcomes.length) say(where, 'two outcomes say the same');
   }
-  for (const t of k.tests) {
-    if ((t.kind === 'swap') !== (t.moves !== undefined)) say(`test ${t.id}`, 'a swap, and only a swap, says what moves');
-    if (t.needs?.includes('cranks') && !t.hazards?.length) say(`test ${t.id}`, 'the engine is cranked or runs, but no hazard stands with it');
-  }
+  for (const t of k.tests) if ((t.kind === 'swap') !== (t.moves !== undefined)) say(`test ${t.id}`, 'a swap, and only a swap, says what moves');
   for (const g of k.groups) if (g.modes.length > 63) say(`group ${g.id}`, 'it has more than 64 states');
   for (const g of k.groups) for (const m of g.modes) refs(`group ${g.id}`, 'fault', m.faults, faults);
   return problems;
@@ -99,9 +160,12 @@ export function unsound(k: Knowledge): string[] {
 export function idle(k: Knowledge): string[] {
   const tested = new Set(k.tests.flatMap((t) => t.outcomes.flatMap((o) => Object.keys(o.find))));
   const caused = new Set(k.faults.flatMap((f) => Object.keys(f.causes)));
-  const testOfNothing = ({ outcomes }: Knowledge['tests'][number]) => {
+  const findings = new Map(k.findings.map((f) => [f.id, f]));
+  const testOfNothing = ({ kind, outcomes }: Knowledge['tests'][number]) => {
+    if (kind === 'ask') return false;
     const ids = outcomes.flatMap((o) => Object.keys(o.find));
-    return ids.length > 0 && !ids.some((id) => caused.has(id));
+    // What only stops something needs no fault behind it.
+    return ids.length > 0 && !ids.some((id) => caused.has(id) || findings.get(id)?.stops);
   };
   return [
     // What nobody listed shows in the complaint alone.

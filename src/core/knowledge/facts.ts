@@ -4,13 +4,33 @@ import type { Attribute, Knowledge, When } from './types';
 /** What is known of a bike and its history, by attribute; an attribute not in it is unknown. */
 export type Facts = Record<string, string | number>;
 
-/** What is filled in for the bike and the job; where the bike has nothing of its own, what is usual on its kind. */
+/**
+ * What follows from other facts where nothing is filled in. Common practice: a magneto makes its own current; injection, a dynamo
+ * and points on an alternator are fed by the battery.
+ */
+function derived(f: Facts): Facts {
+  const out: Facts = {};
+  if (f.ignitionFeed === undefined) {
+    if (f.ignition === 'magneto') out.ignitionFeed = 'generator';
+    else if (f.fuelling === 'injection' || (f.ignition === 'points' && f.charging !== 'flywheel')) out.ignitionFeed = 'battery';
+  }
+  if (f.layout === undefined && Number(f.cylinders) === 1) out.layout = 'single';
+  if (f.tap === undefined && f.fuelling === 'injection') out.tap = 'pump';
+  if (f.strokes === 'two') Object.assign(out, { sump: 'none', valvegear: 'none', oilLight: f.oilLight ?? 'no' });
+  if (f.clutch === 'automatic' && f.gearbox === undefined) out.gearbox = 'auto';
+  if (f.fuelling === 'injection' && f.carburettor === undefined) out.carburettor = 'other';
+  return out;
+}
+
+/** What is filled in for the bike and the job; where the bike has nothing of its own, what is usual on its kind, and what follows. */
 export function factsOf(bike: Bike, job: Job, { archetypes }: Pick<Knowledge, 'archetypes'>): Facts {
   const { strokes, cylinders, cooling, ignition, fuelling, decompressor, voltage, starting, clutch } = bike;
   const { standingMonths, storage, fuelLeft, crash, ranWhenParked } = job;
   const all = { strokes, cylinders, cooling, ignition, fuelling, decompressor, voltage, starting, clutch, standingMonths, storage, fuelLeft, crash, ranWhenParked };
-  const own = Object.fromEntries(Object.entries(all).filter(([, v]) => v !== null)) as Facts;
-  return { ...archetypes.find((a) => a.id === bike.archetype)?.attributes, ...own };
+  const own = Object.fromEntries(Object.entries({ ...bike.traits, ...all }).filter(([, v]) => v !== null)) as Facts;
+  const known: Facts = { ...archetypes.find((a) => a.id === bike.archetype)?.attributes, ...own };
+  // A two-stroke that is told on a kind that may be either has none of a four-stroke's things.
+  return { ...known, ...derived(known), ...bike.traits };
 }
 
 function holds(condition: When[string], value: string | number): boolean {

@@ -6,5 +6,6 @@ export { assembleKnowledge, withFigures, type KnowledgeFile } from './assemble';
 export { freeId, ownFile, ownProblems, withOwn, type OwnProblem } from './own';
 export { surveyKnowledge, type Survey } from './survey';
 export { unknownIn, type Unknown } from './known';
-export { faultById, findingById, foundBy, testById } from './lookup';
+export { faultById, findingById, foundBy, gradesIn, testById } from './lookup';
+export { actOf, doneWith, hazardsOf, riskPrice } from './doings';
 export * from './ownDraft';

@@ -20,3 +20,6 @@ export function foundBy(t: Test): readonly string[] {
   if (!ids) found.set(t, (ids = [...new Set(t.outcomes.flatMap((o) => Object.keys(o.find)))]));
   return ids;
 }
+
+/** The grades that an outcome leaves: one, or several written as "good|low". */
+export const gradesIn = (grade: string): string[] => grade.split('|');

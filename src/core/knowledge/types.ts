@@ -21,6 +21,9 @@ export type System = (typeof systems)[number];
 
 export interface Remedy {
   do: string;
+  /** What is done to the bike on the way (cranks, opens fuel, lifts …): cautions follow from it. */
+  does?: string[];
+  doesNot?: string[];
   minutes: number;
   /** Rough cost of parts, in the shop's currency. */
   parts: number;
@@ -40,6 +43,8 @@ export type Strength = number | Record<string, number>;
 export interface Fault {
   id: string;
   name: string;
+  /** Other words for it, as they are said. */
+  words?: string;
   system: System;
   per?: 'cylinder';
   /** Chance that a bike of unknown history has it, before anything is known. */
@@ -56,8 +61,30 @@ export interface Fault {
   causes: Record<string, Strength>;
   remedy: Remedy;
   origin: string;
+  /** What must not be done while it is there: it would be done for, or somebody hurt. */
+  stops?: Act;
+  /** Faults that it brings in time, with the chance: repaired without it, they come again. */
+  leads?: Record<string, number>;
+  /** Money that is lost if it is run in spite of it. */
+  harm?: number;
   retired?: boolean;
   replacedBy?: string;
+}
+
+/** What is done with an engine: each act implies the ones before it. */
+export const engineActs = ['turn', 'crank', 'run', 'ride'] as const;
+export type Act = (typeof engineActs)[number];
+
+/** What must not be done while something is so, and what lifts that. */
+export interface Stop {
+  /** The least act that is shut; every further one is shut with it. */
+  act: Act;
+  /** From this grade on; the first above nothing where it is not given. */
+  from?: string;
+  because: string;
+  lift: string;
+  /** What lifts it besides its own opposite: any of these seen since. */
+  liftedBy?: Record<string, string>[];
 }
 
 export interface FindingKind {
@@ -67,6 +94,10 @@ export interface FindingKind {
   /** From "nothing to see" upward; default [no, yes]. */
   grades?: string[];
   leak: Strength;
+  stops?: Stop;
+  /** Not asked for any more; what was noted with it stands. */
+  retired?: boolean;
+  replacedBy?: string;
   /** Set for what an owner complains of. */
   symptom?: { family: string; words: string; sets?: Record<string, 'yes' | 'no'> };
 }
@@ -74,7 +105,9 @@ export interface FindingKind {
 export interface Outcome {
   id: string;
   says: string;
-  /** Finding → grade that this outcome shows. */
+  /** Other words for it, as they are said. */
+  words?: string;
+  /** Finding → grade that this outcome shows; "good|low" where it leaves several. */
   find: Record<string, string>;
   sets?: Record<string, 'yes' | 'no'>;
   /** Worse outcomes win when a test is repeated; order of the list if absent. */
@@ -93,6 +126,8 @@ export interface Measure {
   /** Standard deviation of the general limits themselves, relative: wider than a book's. */
   spread: number;
   limit: { low?: number; high?: number };
+  /** Other bands and limits, for the first of these that the bike is known to be. */
+  variants?: { when: When; bands: Measure['bands']; limit: Measure['limit'] }[];
   /** Bands and limits are written for 12 V and scale with the bike's voltage. */
   for12V?: boolean;
 }
@@ -100,6 +135,8 @@ export interface Measure {
 export interface Test {
   id: string;
   name: string;
+  /** Other words for it, as they are said. */
+  words?: string;
   system: System;
   kind: 'look' | 'feel' | 'sound' | 'smell' | 'measure' | 'swap' | 'substitute' | 'remove' | 'isolate' | 'ask';
   /** For a swap: what moves with the part if the part is bad. */
@@ -110,6 +147,10 @@ export interface Test {
   applies?: When;
   how: string;
   tools?: string[];
+  /** What is done to the bike: cautions, engine states and the price of risk follow from it. */
+  does?: string[];
+  /** Doings that its words seem to tell of and that are none here. */
+  doesNot?: string[];
   hazards?: string[];
   minutes: number;
   access?: string[];
@@ -123,6 +164,12 @@ export interface Test {
   repeat?: 'worst' | 'mean';
   /** Part of the first look, in this place. */
   firstLook?: number;
+  /** Only where this is so: in the first look of a bike that stood, that was crashed … */
+  lookWhen?: When;
+  /** Tests whose result must be there first, at the same place. */
+  after?: string[];
+  /** Only for an engine that does not run. */
+  onlyDead?: boolean;
   area?: string[];
   /** No longer offered; what was found with it stands. */
   retired?: boolean;
@@ -157,6 +204,12 @@ export interface Access {
   breaks?: { chance: number; what: string; minutes: number; parts: number };
   /** What may drop where it should not. */
   fallsIn?: string;
+  /** While it is off or out, this and what follows must not be done; run, where nothing is said. */
+  shuts?: Act | 'none';
+  /** It is something that is drained and filled. */
+  fluid?: boolean;
+  /** Doings that belong to it: their cautions stand with it, and with everything that wants it open. */
+  does?: string[];
 }
 
 /** A kind of bike: what is usual on it, and how one gets at things there. */
@@ -180,6 +233,24 @@ export interface Hazard {
   text: string;
 }
 
+/** Something that is done to a bike, with what follows from it. */
+export interface Doing {
+  id: string;
+  name: string;
+  /** What it does with the engine, if it does. */
+  act?: Act;
+  /** Engine states that it cannot do without. */
+  needs?: string[];
+  /** Doings that it includes. */
+  with?: string[];
+  /** Cautions that stand with it; some only on some bikes. */
+  hazards: (string | { id: string; when: When })[];
+  /** Words that tell of it: where they stand, it must be declared. */
+  told?: string;
+  /** Price of the risk, in money: of two tests that tell the same the safer comes first. */
+  price: number;
+}
+
 export interface EngineState {
   id: string;
   name: string;
@@ -200,6 +271,10 @@ export interface Area {
 /** One attribute of a bike or its history that conditions may name; `share` = how common each value is where unknown. */
 export interface Attribute {
   id: string;
+  /** As it is asked for; empty for what is only told by the kind of bike. */
+  name?: string;
+  /** Words for its values, where the value is none. */
+  says?: Record<string, string>;
   share: Record<string, number>;
 }
 
@@ -214,6 +289,7 @@ export interface Knowledge {
   archetypes: Archetype[];
   families: Family[];
   hazards: Hazard[];
+  doings: Doing[];
   states: EngineState[];
   schools: School[];
   areas: Area[];

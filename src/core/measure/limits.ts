@@ -1,4 +1,4 @@
-import type { Facts, Knowledge, Measure } from '../knowledge';
+import { isMet, type Facts, type Knowledge, type Measure } from '../knowledge';
 import type { Spec } from '../record';
 import { toSi } from '../quantity';
 import type { GaugeError, Limit } from './judge';
@@ -15,8 +15,10 @@ export interface QuantityInfo {
 const generalSource = 'general figure';
 export const otherGauge: GaugeError = { relative: 0.005, absolute: 0 };
 
-/** Bands and limits for this bike's voltage where they are written for 12 V. */
-export function forBike(measure: Measure, facts: Facts): Measure {
+/** Bands and limits for this bike: those of its variant, for its voltage where they are written for 12 V. */
+export function forBike(general: Measure, facts: Facts): Measure {
+  const other = general.variants?.find((v) => isMet(v.when, facts));
+  const measure = other ? { ...general, bands: other.bands, limit: other.limit } : general;
   if (!measure.for12V || facts.voltage === undefined) return measure;
   const ratio = Number(facts.voltage) / 12;
   const scale = (x: number | undefined) => (x === undefined ? undefined : x * ratio);

@@ -20,6 +20,7 @@ export const freshBike: Omit<Bike, 'id' | 'name' | 'versions'> = {
   strokeMm: null,
   compressionRatio: null,
   archetype: null,
+  traits: null,
 };
 
 /** What a job has before anything is filled in. */

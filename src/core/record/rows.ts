@@ -41,6 +41,8 @@ export interface Bike extends Base {
   clutch: Maybe<'cable' | 'hydraulic' | 'automatic'>;
   /** Kind of bike, by the knowledge's archetypes: what is not filled in is taken from it. */
   archetype: Maybe<string>;
+  /** What is so on this bike, by the knowledge's attributes, where it has no field of its own: earth, tap, sump … */
+  traits: Maybe<Record<string, string>>;
   boreMm: Maybe<number>;
   strokeMm: Maybe<number>;
   compressionRatio: Maybe<number>;
@@ -188,11 +190,15 @@ export interface Repair extends Base {
   madeAt: string;
 }
 
+export const retestResults = ['gone', 'changed', 'same', 'back'] as const;
+export type RetestResult = (typeof retestResults)[number];
+
 export interface Retest extends Base {
   jobId: string;
   complaintId: string;
   repairId: string;
-  result: 'gone' | 'changed' | 'same';
+  /** "back": it was gone for a while and came again. */
+  result: RetestResult;
   conditions: Conditions;
   note: Maybe<string>;
   newComplaintId: Maybe<string>;
@@ -312,6 +318,39 @@ export interface Provisional extends Base {
   endedAt: Maybe<string>;
 }
 
+/** What may be done with an engine or a bike, each implying the ones before it. */
+export const fitnessActs = ['turn', 'crank', 'run', 'ride', 'handOver'] as const;
+export type FitnessAct = (typeof fitnessActs)[number];
+
+/** A person's word that something may be done all the same; it stands in the record. */
+export interface Overrule extends Base {
+  jobId: string;
+  act: FitnessAct;
+  reason: string;
+  /** The reasons that it goes over, by their codes: a new one is not overruled. */
+  over: string[];
+  saidBy: string;
+  madeAt: string;
+  endedAt: Maybe<string>;
+}
+
+export const attemptResults = ['nothing', 'coughed', 'kicked back', 'ran and died', 'ran', 'would not turn'] as const;
+export type AttemptResult = (typeof attemptResults)[number];
+
+/** One try to start it: how, for how long, and what it did. */
+export interface StartAttempt extends Base {
+  jobId: string;
+  choke: Maybe<'off' | 'half' | 'full'>;
+  throttle: Maybe<'shut' | 'some' | 'open'>;
+  kicks: Maybe<number>;
+  seconds: Maybe<number>;
+  /** Battery while it was tried, in volts. */
+  volts: Maybe<number>;
+  did: AttemptResult;
+  afterRepairId: Maybe<string>;
+  madeAt: string;
+}
+
 export interface Watch extends Base {
   jobId: string;
   what: string;
@@ -408,6 +447,8 @@ export interface Tables {
   checkmark: Checkmark;
   wait: Wait;
   provisional: Provisional;
+  overrule: Overrule;
+  startAttempt: StartAttempt;
   watch: Watch;
   consent: Consent;
   hazardAck: HazardAck;

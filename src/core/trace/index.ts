@@ -17,6 +17,7 @@ export { theoryOf, type TheoryView } from './policy/theory';
 export { weighing } from './policy/weighing';
 export { explain, rowWords, type Reason } from './policy/explain';
 export { schoolIds, type SchoolId } from './policy/schools';
+export { readCase, caseFileOf, type CaseFile, type CaseLine } from './file';
 export { believe, type Beliefs } from './policy/beliefs';
 export { engineStates, gateOf } from './policy/gates';
 export { missingMinutes, stillToOpen, stripOf, type Strip } from './policy/strip';

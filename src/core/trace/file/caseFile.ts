@@ -3,9 +3,25 @@ import { factsOf } from '../../knowledge';
 import { forBike } from '../../measure';
 import { parseQuantity, show } from '../../quantity';
 import { freshBike, freshJob } from '../../record';
-import type { Bike, Complaint, Conditions, Evidence, Job, Reading, Repair, Retest, SymptomAnswer } from '../../record';
+import {
+  retestResults,
+  verdicts,
+  type Bike,
+  type Complaint,
+  type Conditions,
+  type Evidence,
+  type Finding,
+  type Job,
+  type Reading,
+  type Repair,
+  type Retest,
+  type RetestResult,
+  type Step,
+  type SymptomAnswer,
+  type Verdict,
+} from '../../record';
 import type { Case } from '../model/case';
-import { repairsInOrder } from '../model/case';
+import { repairsInOrder } from '../../repairs';
 import { likeliestOutcome, outcomeWeights } from '../model/outcome';
 import { symptomsMeant } from '../symptoms';
 import { meantBy } from './meant';
@@ -18,13 +34,27 @@ export interface CaseFile {
   history?: Record<string, string | number | string[]>;
   rate?: number;
   complaint?: string;
-  symptoms?: Record<string, 'yes' | 'no' | boolean>;
+  symptoms?: SymptomsSaid;
+  /** Several complaints at once, in place of `complaint` and `symptoms`. */
+  complaints?: { words?: string; symptoms?: SymptomsSaid }[];
+  /** What is off or drained already. */
+  off?: string[];
   evidence?: CaseLine[];
 }
 
+/** Symptoms with yes or no, or a list of those that are there. */
+export type SymptomsSaid = Record<string, 'yes' | 'no' | boolean> | string[];
+
 export type CaseLine =
   | { test: string; at?: string | number; result?: string; reading?: string; conditions?: Conditions }
-  | { repair: string; at?: string | number; then?: 'gone' | 'same' };
+  /** `of` is the number of the complaint that was retested, from 1. */
+  | { repair: string; at?: string | number; then?: RetestResult; of?: number; now?: { words?: string; symptoms?: SymptomsSaid } }
+  /** A part that was looked at, with its verdict. */
+  | { finding: string; verdict: string; fault?: string; at?: string | number }
+  | { off: string }
+  | { on: string }
+  /** History that came to light at this point. */
+  | { learned: Record<string, string | number | string[]> };
 
 /** What the file says, in the application's own rows, with how each of its words was understood. */
 export interface ReadCase {
@@ -47,6 +77,9 @@ const bikeFields = [
   'starting',
   'clutch',
   'archetype',
+  'boreMm',
+  'strokeMm',
+  'compressionRatio',
 ] as const;
 const historyFields = ['standingMonths', 'storage', 'fuelLeft', 'crash', 'ranWhenParked', 'lastTouched'] as const;
 
@@ -70,7 +103,7 @@ class Reader {
       name: String(file.bike?.name ?? 'bike'),
       ...freshBike,
       versions: {},
-      ...this.known(file.bike, bikeFields, 'bike'),
+      ...this.bike(),
     } as Bike;
     if (bike.archetype !== null && !this.k.archetypes.some((a) => a.id === bike.archetype)) {
       const meant = meantBy(this.k.archetypes, bike.archetype);
@@ -87,20 +120,13 @@ class Reader {
       versions: {},
       ...this.known(file.history, historyFields, 'history'),
     } as Job;
-    const complaint: Complaint = {
-      ...row,
-      id: 'c0',
-      words: file.complaint ?? '',
-      symptoms: this.symptoms(),
-      state: 'open',
-      explained: false,
-      linkedTo: null,
-      afterRepairId: null,
-    };
+    const said = file.complaints ?? [{ words: file.complaint, symptoms: file.symptoms }];
+    const complaints = said.map((p, n) => this.complaint(`c${n}`, p.words ?? '', p.symptoms));
+    const steps = (file.off ?? []).flatMap((id, n) => this.off(id, `s${n}`, `off ${n + 1}`, 0));
     const empty: Case = {
       bike,
       job,
-      complaints: [complaint],
+      complaints,
       evidence: [],
       readings: [],
       repairs: [],
@@ -108,7 +134,7 @@ class Reader {
       findings: [],
       causes: [],
       specs: [],
-      steps: [],
+      steps,
     };
     const cases = [empty];
     (file.evidence ?? []).forEach((line, n) => cases.push(this.add(cases[n], line, n)));
@@ -128,22 +154,54 @@ class Reader {
     return out;
   }
 
-  private symptoms(): Record<string, SymptomAnswer> {
+  /** The bike's own fields, and every other attribute as something that is so on it. */
+  private bike(): Record<string, unknown> {
+    const attributes = this.k.attributes.map((a) => a.id).filter((id) => !(bikeFields as readonly string[]).includes(id));
+    const all = this.known(this.file.bike, [...bikeFields, ...attributes], 'bike');
+    const traits: Record<string, string> = {};
+    for (const [id, value] of Object.entries(all)) {
+      const attribute = this.k.attributes.find((a) => a.id === id);
+      if (attribute && !(String(value) in attribute.share)) {
+        this.problems.push(`bike.${id}: '${String(value)}' is none of ${Object.keys(attribute.share).join(', ')}`);
+        delete all[id];
+      } else if (attributes.includes(id)) {
+        traits[id] = String(value);
+        delete all[id];
+      }
+    }
+    return { ...all, traits: Object.keys(traits).length ? traits : null };
+  }
+
+  private complaint(id: string, words: string, said: SymptomsSaid | undefined): Complaint {
+    return {
+      ...row,
+      id,
+      words,
+      symptoms: this.symptoms(words, said),
+      state: 'open',
+      explained: false,
+      linkedTo: null,
+      afterRepairId: null,
+    };
+  }
+
+  private symptoms(words: string, said: SymptomsSaid | undefined): Record<string, SymptomAnswer> {
     const out: Record<string, SymptomAnswer> = {};
-    for (const [said, answer] of Object.entries(this.file.symptoms ?? {})) {
-      const exact = this.k.findings.find((f) => f.symptom && f.id === said);
-      const kind = exact ?? symptomsMeant(this.k, said, 1)[0]?.kind;
+    const pairs = Array.isArray(said) ? said.map((s): [string, 'yes'] => [s, 'yes']) : Object.entries(said ?? {});
+    for (const [one, answer] of pairs) {
+      const exact = this.k.findings.find((f) => f.symptom && f.id === one);
+      const kind = exact ?? symptomsMeant(this.k, one, 1)[0]?.kind;
       if (!kind) {
-        this.problems.push(`symptoms: nothing is known as '${said}'`);
+        this.problems.push(`symptoms: nothing is known as '${one}'`);
         continue;
       }
-      if (!exact) this.said('symptoms', said, `${kind.id} (${kind.name})`);
+      if (!exact) this.said('symptoms', one, `${kind.id} (${kind.name})`);
       out[kind.id] = answer === 'yes' || answer === true ? 'present' : 'absent';
     }
-    if (Object.keys(out).length === 0 && this.file.complaint) {
-      const [first] = symptomsMeant(this.k, this.file.complaint, 1);
+    if (Object.keys(out).length === 0 && words) {
+      const [first] = symptomsMeant(this.k, words, 1);
       if (first) {
-        this.said('complaint', this.file.complaint, `${first.kind.id} (${first.kind.name})`);
+        this.said('complaint', words, `${first.kind.id} (${first.kind.name})`);
         out[first.kind.id] = 'present';
       }
     }
@@ -151,9 +209,53 @@ class Reader {
     return out;
   }
 
+  /** Something that is off or drained, as a step of the strip log. */
+  private off(said: string, id: string, where: string, n: number): Step[] {
+    const meant = meantBy(this.k.access, said);
+    if (!meant) {
+      this.problems.push(`${where}: nothing that comes off is known as '${said}'`);
+      return [];
+    }
+    if (meant.how === 'words') this.said(where, said, meant.name);
+    return [{ ...row, id, title: meant.name, access: meant.id, bag: null, note: null, madeAt: at(n), refittedAt: null }];
+  }
+
+  private finding(c: Case, line: Extract<CaseLine, { finding: string }>, n: number, where: string, last: string | null): Case {
+    const verdict = verdicts.find((v) => v === line.verdict);
+    if (!verdict) {
+      this.problems.push(`${where}: the verdict is one of ${verdicts.join(', ')}`);
+      return c;
+    }
+    const fault = line.fault === undefined ? null : meantBy(this.k.faults, line.fault);
+    if (line.fault !== undefined && !fault) this.problems.push(`${where}: no fault is known as '${line.fault}'`);
+    if (fault?.how === 'words') this.said(where, line.fault!, `${fault.id} (${fault.name})`);
+    const per = fault && faultById(this.k, fault.id)?.per;
+    const finding: Finding = {
+      ...row,
+      id: `f${n}`,
+      stepId: null,
+      item: line.finding,
+      position: line.at === undefined ? (per ? '1' : null) : String(line.at),
+      seen: line.finding,
+      readingId: null,
+      verdict: verdict as Verdict,
+      faultId: fault?.id ?? null,
+      afterRepairId: last,
+      takenAt: at(n),
+    };
+    return { ...c, findings: [...c.findings, finding] };
+  }
+
   private add(c: Case, line: CaseLine, n: number): Case {
     const where = `evidence ${n + 1}`;
     const last = repairsInOrder(c.repairs).at(-1)?.id ?? null;
+    if ('learned' in line) return { ...c, job: { ...c.job, ...this.known(line.learned, historyFields, where) } };
+    if ('off' in line) return { ...c, steps: [...c.steps, ...this.off(line.off, `s${n}x`, where, n)] };
+    if ('on' in line) {
+      const meant = meantBy(this.k.access, line.on);
+      return { ...c, steps: c.steps.map((s) => (s.access === meant?.id ? { ...s, refittedAt: at(n) } : s)) };
+    }
+    if ('finding' in line) return this.finding(c, line, n, where, last);
     const position = line.at === undefined ? null : String(line.at);
     if ('repair' in line) {
       const meant = meantBy(this.k.faults, String(line.repair));
@@ -177,22 +279,33 @@ class Reader {
         madeAt: at(n),
       };
       const result = line.then ?? 'same';
+      if (!retestResults.includes(result)) this.problems.push(`${where}: then is one of ${retestResults.join(', ')}`);
+      const of = c.complaints[(line.of ?? 1) - 1];
+      if (!of) {
+        this.problems.push(`${where}: there is no complaint ${line.of}`);
+        return { ...c, repairs: [...c.repairs, repair] };
+      }
+      const changed =
+        result === 'changed'
+          ? { ...this.complaint(`n${n}`, line.now?.words ?? '', line.now?.symptoms), linkedTo: of.id, afterRepairId: id }
+          : null;
       const retest: Retest = {
         ...row,
         id: `t${n}`,
-        complaintId: 'c0',
+        complaintId: of.id,
         repairId: id,
         result,
         conditions: {},
         note: null,
-        newComplaintId: null,
+        newComplaintId: changed?.id ?? null,
         takenAt: at(n),
       };
+      const state = result === 'gone' || result === 'changed' ? result : 'open';
       return {
         ...c,
         repairs: [...c.repairs, repair],
         retests: [...c.retests, retest],
-        complaints: c.complaints.map((x) => ({ ...x, state: result === 'gone' ? 'gone' : x.state })),
+        complaints: [...c.complaints.map((x) => (x.id === of.id ? { ...x, state } : x)), ...(changed ? [changed] : [])] as Complaint[],
       };
     }
     const meant = meantBy(this.k.tests, String(line.test));
@@ -227,7 +340,7 @@ class Reader {
 
   private outcome(test: Test, said: string | undefined, where: string): string | null {
     const all = [
-      ...test.outcomes.map((o) => ({ id: o.id, name: o.says })),
+      ...test.outcomes.map((o) => ({ id: o.id, name: o.says, more: o.words })),
       ...(test.couldNot ?? []).map((o) => ({ id: `could-not:${o.id}`, name: o.says })),
       { id: 'comes-and-goes', name: 'comes and goes' },
     ];
@@ -284,32 +397,53 @@ export function caseFileOf(c: Case): CaseFile {
   const picked = (of: object, fields: readonly string[]) =>
     Object.fromEntries(Object.entries(of).filter(([f, v]) => fields.includes(f) && v !== null && (!Array.isArray(v) || v.length > 0)));
   const lines: { when: string; line: CaseLine }[] = [];
+  const place = (position: string | null) => (position === null ? {} : { at: position });
+  const roots = c.complaints.filter((p) => !p.linkedTo);
   for (const e of c.evidence) {
     if (e.withdrawn || e.outcome === 'skipped' || e.outcome === 'could-not:no-tool') continue;
     const reading = c.readings.find((r) => r.id === e.readingId);
-    const at_ = e.position === null ? {} : { at: e.position };
     const conditions = Object.keys(e.conditions).length ? { conditions: e.conditions } : {};
     const said = reading?.value.kind === 'exact' ? { reading: show(reading.value.value, reading.unit) } : { result: e.outcome };
-    lines.push({ when: e.takenAt, line: { test: e.testId, ...at_, ...said, ...conditions } });
+    lines.push({ when: e.takenAt, line: { test: e.testId, ...place(e.position), ...said, ...conditions } });
   }
   for (const r of c.repairs) {
-    const result = c.retests.find((t) => t.repairId === r.id)?.result;
-    const at_ = r.position === null ? {} : { at: r.position };
-    lines.push({ when: r.madeAt, line: { repair: r.faultId ?? 'not-in-list', ...at_, then: result === 'gone' ? 'gone' : 'same' } });
+    const retest = c.retests.find((t) => t.repairId === r.id);
+    const of = roots.findIndex((p) => p.id === retest?.complaintId) + 1;
+    const now = c.complaints.find((p) => p.id === retest?.newComplaintId);
+    lines.push({
+      when: r.madeAt,
+      line: {
+        repair: r.faultId ?? 'not-in-list',
+        ...place(r.position),
+        then: retest?.result ?? 'same',
+        ...(of > 1 && { of }),
+        ...(now && { now: { words: now.words, symptoms: symptomsSaid(now) } }),
+      },
+    });
   }
-  const symptoms = Object.fromEntries(
-    c.complaints
-      .filter((p) => !p.linkedTo)
-      .flatMap((p) => Object.entries(p.symptoms).map(([id, a]): [string, 'yes' | 'no'] => [id, a === 'present' ? 'yes' : 'no'])),
-  );
+  for (const f of c.findings)
+    lines.push({
+      when: f.takenAt,
+      line: { finding: f.item, verdict: f.verdict, ...(f.faultId && { fault: f.faultId }), ...place(f.position) },
+    });
+  for (const s of c.steps) {
+    if (!s.access) continue;
+    lines.push({ when: s.madeAt, line: { off: s.access } });
+    if (s.refittedAt) lines.push({ when: s.refittedAt, line: { on: s.access } });
+  }
+  const [first] = roots;
   return {
     format: 'ivrek-case',
     version: 1,
-    bike: picked(c.bike, bikeFields) as Record<string, string | number>,
+    bike: { ...picked(c.bike, bikeFields), ...c.bike.traits } as Record<string, string | number>,
     history: picked(c.job, historyFields) as Record<string, string | number | string[]>,
     rate: Number(c.job.rate),
-    complaint: c.complaints[0]?.words ?? '',
-    symptoms,
-    evidence: lines.sort((a, b) => (a.when < b.when ? -1 : 1)).map((l) => l.line),
+    ...(roots.length > 1
+      ? { complaints: roots.map((p) => ({ words: p.words, symptoms: symptomsSaid(p) })) }
+      : { complaint: first?.words ?? '', symptoms: first ? symptomsSaid(first) : {} }),
+    evidence: lines.sort((a, b) => (a.when < b.when ? -1 : a.when > b.when ? 1 : 0)).map((l) => l.line),
   };
 }
+
+const symptomsSaid = (p: Complaint): Record<string, 'yes' | 'no'> =>
+  Object.fromEntries(Object.entries(p.symptoms).map(([id, a]): [string, 'yes' | 'no'] => [id, a === 'present' ? 'yes' : 'no']));

@@ -11,14 +11,14 @@ export interface Meant {
  * The thing that some words mean: its id, or the one whose name shares most with them. Null where nothing does, or two
  * do equally well.
  */
-export function meantBy(things: readonly { id: string; name: string; more?: string }[], said: string): Meant | null {
+export function meantBy(things: readonly { id: string; name: string; words?: string; more?: string }[], said: string): Meant | null {
   const exact = things.find((t) => t.id === said.trim());
   if (exact) return { id: exact.id, name: exact.name, how: 'id' };
   const asked = [...new Set(wordsOf(said))];
   if (asked.length === 0) return null;
   const scored = things
     .map((t) => {
-      const own = new Set(wordsOf(`${t.name} ${t.id.replace(/-/g, ' ')} ${t.more ?? ''}`));
+      const own = new Set(wordsOf(`${t.name} ${t.id.replace(/-/g, ' ')} ${t.words ?? ''} ${t.more ?? ''}`));
       const shared = asked.filter((w) => own.has(w) || [...own].some((x) => x.length > 3 && (x.startsWith(w) || w.startsWith(x)))).length;
       return { t, score: shared / asked.length + (0.2 * shared) / Math.max(1, own.size) };
     })

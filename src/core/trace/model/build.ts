@@ -2,9 +2,9 @@ import { type Facts, type FindingKind, type Knowledge, findingById } from '../..
 import { factsOf } from '../../knowledge';
 import { groupBy } from '../../record';
 import type { Finding, Link, Network, Observation } from '../network';
-import { repairsInOrder, repairsUpTo, type Case } from './case';
+import { Epochs, repairsInOrder, repairsUpTo } from '../../repairs';
+import type { Case } from './case';
 import { evidenceClaims, type Claim } from './claims';
-import { Epochs } from './epochs';
 import { instanceId, type Instance } from './instance';
 import { groupsOf, keyOf, suspectsOf, type Mode, type Suspect, type TracedGroup } from './groups';
 import { levelsOf, linkLevels, showing, strongest } from './strength';

@@ -1,88 +1,22 @@
-import type { Bike, Cause, Complaint, Evidence, Experience, Finding, Job, Reading, Repair, Retest, Spec, State, Step } from '../../record';
+import { fitnessRowsOf, type FitnessRows } from '../../fitness';
+import type { Experience, Reading, Spec, State } from '../../record';
 import { list } from '../../record';
 
 /** Everything the tracer looks at for one job: plain rows, in any order. */
-export interface Case {
-  bike: Bike;
-  job: Job;
-  complaints: Complaint[];
-  evidence: Evidence[];
+export interface Case extends FitnessRows {
   readings: Reading[];
-  repairs: Repair[];
-  retests: Retest[];
-  findings: Finding[];
-  causes: Cause[];
   specs: Spec[];
-  steps: Step[];
   /** What this shop's closed jobs turned out to be, where it is to count. */
   experience?: Experience | null;
 }
 
 /** The case of one job, gathered from a state. */
 export function caseOf(state: State, jobId: string): Case {
-  const job = state.rows.job.get(jobId);
-  const bike = job && state.rows.bike.get(job.bikeId);
-  if (!job || !bike) throw new Error(`job ${jobId} is not in this state`);
-  const own = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === jobId);
+  const rows = fitnessRowsOf(state, jobId);
   return {
-    bike,
-    job,
-    complaints: own(list(state, 'complaint')),
-    evidence: own(list(state, 'evidence')),
-    readings: own(list(state, 'reading')),
-    repairs: own(list(state, 'repair')),
-    retests: own(list(state, 'retest')),
-    findings: own(list(state, 'finding')),
-    causes: own(list(state, 'cause')),
-    specs: list(state, 'spec').filter((s) => s.bikeId === bike.id),
-    steps: own(list(state, 'step')),
-    experience: job.counts === 'no' ? null : state.experience,
+    ...rows,
+    readings: list(state, 'reading').filter((r) => r.jobId === jobId),
+    specs: list(state, 'spec').filter((s) => s.bikeId === rows.bike.id),
+    experience: rows.job.counts === 'no' ? null : state.experience,
   };
-}
-
-interface Chain {
-  byId: Map<string, Repair>;
-  /** The repairs up to each one, itself included. */
-  upTo: Map<string, ReadonlySet<string>>;
-}
-
-const chains = new WeakMap<readonly Repair[], Chain>();
-const nothing: ReadonlySet<string> = new Set();
-
-function chainOf(repairs: readonly Repair[]): Chain {
-  let chain = chains.get(repairs);
-  if (chain?.byId.size !== repairs.length) chains.set(repairs, (chain = { byId: new Map(repairs.map((r) => [r.id, r])), upTo: new Map() }));
-  return chain;
-}
-
-/** The repair of that id, or undefined. */
-export const repairOf = (repairs: readonly Repair[], id: string): Repair | undefined => chainOf(repairs).byId.get(id);
-
-/**
- * The repairs that had been made when something hung on `repairId`: that one and every one before it.
- * Order follows what each device knew ("after"), not clocks.
- */
-export function repairsUpTo(repairs: readonly Repair[], repairId: string | null): ReadonlySet<string> {
-  if (!repairId) return nothing;
-  const { byId, upTo } = chainOf(repairs);
-  const known = upTo.get(repairId);
-  if (known) return known;
-  const done = new Set<string>();
-  for (let id: string | null = repairId; id && !done.has(id);) {
-    done.add(id);
-    id = byId.get(id)?.afterRepairId ?? null;
-  }
-  upTo.set(repairId, done);
-  return done;
-}
-
-/** Repairs oldest first: each after the one it names; forks in the order of their ids. */
-export function repairsInOrder(repairs: readonly Repair[]): Repair[] {
-  const depth = new Map(repairs.map((r) => [r.id, repairsUpTo(repairs, r.id).size]));
-  return [...repairs].sort((a, b) => depth.get(a.id)! - depth.get(b.id)! || (a.id < b.id ? -1 : 1));
-}
-
-/** The repair that new evidence comes after. */
-export function lastRepairId(repairs: readonly Repair[]): string | null {
-  return repairsInOrder(repairs).at(-1)?.id ?? null;
 }

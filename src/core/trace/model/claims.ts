@@ -1,8 +1,8 @@
-import { type FindingKind, type Knowledge, type Test, factsOf, faultById, findingById, foundBy, testById } from '../../knowledge';
+import { type FindingKind, type Knowledge, type Test, factsOf, faultById, findingById, foundBy, gradesIn, testById } from '../../knowledge';
 import { forBike } from '../../measure';
 import { groupBy, type Conditions, type Evidence } from '../../record';
-import { repairOf, repairsUpTo, type Case } from './case';
-import { Epochs } from './epochs';
+import { Epochs, repairOf, repairsUpTo } from '../../repairs';
+import type { Case } from './case';
 import { instanceId, type Instance } from './instance';
 import { keyOf } from './groups';
 import { comesAndGoes, couldNot, outcomeWeights, worstOutcome } from './outcome';
@@ -25,7 +25,8 @@ export interface Claim {
 const alike = ({ temperature, battery }: Conditions): Conditions => ({ ...(temperature && { temperature }), ...(battery && { battery }) });
 
 function oneHot(kind: FindingKind, grade: string): number[] {
-  return gradesOf(kind).map((g) => (g === grade ? 1 : 0));
+  const left = gradesIn(grade);
+  return gradesOf(kind).map((g) => (left.includes(g) ? 1 : 0));
 }
 
 /** Each finding that was there doubles the table of the sweep; beyond this many, old times are forgotten. */
@@ -187,7 +188,10 @@ function testClaims(k: Knowledge, c: Case, test: Test, e: Evidence, epochs: Epoc
     return ids.map((id) => {
       const kind = kindOf(id);
       const levels = gradesOf(kind).map((grade) =>
-        test.outcomes.reduce((s, o) => s + (o.find[id] === undefined || o.find[id] === grade ? (weights.get(o.id) ?? 0) : 0), 0),
+        test.outcomes.reduce(
+          (s, o) => s + (o.find[id] === undefined || gradesIn(o.find[id]).includes(grade) ? (weights.get(o.id) ?? 0) : 0),
+          0,
+        ),
       );
       return claim(id, levels, conditions);
     });

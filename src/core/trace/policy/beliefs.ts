@@ -1,10 +1,11 @@
 import { keyOf } from '../model/groups';
-import { type Test, applicability, testById } from '../../knowledge';
+import { type Test, actOf, applicability, engineActs, riskPrice, testById } from '../../knowledge';
+import { fitnessOf, type Fitness } from '../../fitness';
 import type { Problem, Situation, TestAct } from '../decide';
 import type { Model } from '../model/build';
 import { credibleExplanations, type Explanation, type Posterior } from '../network';
 import { questionsOpen } from './asking';
-import { engineStates, gateOf } from './gates';
+import { engineStates, gateOf, type Gate } from './gates';
 import { OutcomeTables, type OpenOutcome } from './outcomes';
 import { stillComplained } from './stillComplained';
 import { tiesOf, type TieView } from './ties';
@@ -15,12 +16,14 @@ export interface OpenTest {
   key: string;
   test: Test;
   position: string | null;
-  /** Money: its minutes and the access still missing, at the shop's rate. */
+  /** Money: its minutes and the access still missing, at the shop's rate, and the price of its risk. */
   cost: number;
+  /** What of the cost is the price of its risk: of what is done, and of what it would harm by today's odds. */
+  risk: number;
   minutes: number;
   accessMinutes: number;
   /** Why it cannot be done now; null if it can. */
-  gate: string | null;
+  gate: Gate | null;
   /** False if no hypothesis makes any of its outcomes more or less likely than another does. */
   bears: boolean;
   readonly outcomes: readonly OpenOutcome[];
@@ -51,6 +54,7 @@ export interface Beliefs {
   /** The same as a bare choice; tests and repairs by the same indices. */
   problem: Problem;
   start: Situation;
+  fitness: Fitness;
 }
 
 /** Minutes for trying the complaint once more after a repair. */
@@ -80,7 +84,8 @@ export function believe(model: Model): Beliefs {
   const { sets: all, leftOut, lumped, posterior, quiet, rough } = credibleExplanations(model.network, model.observations, { about });
   const { sets, faults, weights } = hypotheses(model, all, about);
   const strip = stripOf(model);
-  const tests = openTests(model, new OutcomeTables(model, sets, quiet), strip, faults);
+  const fitness = fitnessOf(model.knowledge, model.case, model.epochs);
+  const tests = openTests(model, { tables: new OutcomeTables(model, sets, quiet), strip, faults, weights, fitness });
   const rate = Number(model.case.job.rate);
   const repairs = model.suspects.map(({ fault: { remedy } }) => ({
     cost: remedy.parts + money(remedy.minutes + retestMinutes, rate),
@@ -93,7 +98,7 @@ export function believe(model: Model): Beliefs {
     tests: tests.map((t): TestAct => {
       let likelihood: Float64Array[] | undefined;
       return {
-        cost: money(t.minutes, rate),
+        cost: money(t.minutes, rate) + t.risk,
         want: strip.states.want(t.test.access),
         bears: t.bears,
         get likelihood() {
@@ -110,7 +115,7 @@ export function believe(model: Model): Beliefs {
   };
   const repairCost = Float64Array.from(repairs, (r) => r.cost + strip.states.reach(strip.now, r.want).cost);
   const ties = tiesOf(model, all);
-  return { model, posterior, rough, sets, leftOut, lumped, ties, faults, weights, tests, strip, repairCost, problem, start };
+  return { model, posterior, rough, sets, leftOut, lumped, ties, faults, weights, tests, strip, repairCost, problem, start, fitness };
 }
 
 /** More hypotheses than these hardly change which act is best. */
@@ -161,19 +166,43 @@ function hypotheses(
   return { sets, faults, weights: Float64Array.from(weights, (w) => w / total) };
 }
 
-function openTests(model: Model, tables: OutcomeTables, strip: Strip, faults: readonly number[][]): OpenTest[] {
+/** Expected price of what running or riding it would harm, by today's odds; zero for what leaves the engine alone. */
+function expectedHarm(model: Model, faults: readonly number[][], weights: Float64Array, test: Test): number {
+  const act = actOf(test.does, model.knowledge.doings);
+  if (!act) return 0;
+  const reach = engineActs.indexOf(act);
+  const harm = model.suspects.map(({ fault }) => (fault.harm && fault.stops && engineActs.indexOf(fault.stops) <= reach ? fault.harm : 0));
+  let expected = 0;
+  for (let h = 0; h < faults.length; h++) for (const i of faults[h]) expected += weights[h] * harm[i];
+  return expected;
+}
+
+interface Offered {
+  tables: OutcomeTables;
+  strip: Strip;
+  faults: readonly number[][];
+  weights: Float64Array;
+  fitness: Fitness;
+}
+
+function openTests(model: Model, { tables, strip, faults, weights, fitness }: Offered): OpenTest[] {
   const rate = Number(model.case.job.rate);
+  const { knowledge } = model;
   const states = engineStates(model);
   const done = doneTests(model);
+  const opened = (access: readonly string[] | undefined) => strip.states.off(strip.states.reach(strip.now, strip.states.want(access)).next);
+  const context = { states, fitness, done, knowledge, opened };
   const tests: OpenTest[] = [];
-  for (const test of model.knowledge.tests) {
-    if (test.kind === 'ask' || test.retired || applicability(test.applies, model.facts, model.knowledge.attributes) === 0) continue;
+  for (const test of knowledge.tests) {
+    if (test.kind === 'ask' || test.retired || applicability(test.applies, model.facts, knowledge.attributes) === 0) continue;
+    if (test.onlyDead && states.get('runs') !== 'no') continue;
     const accessMinutes = missingMinutes(strip, test.access);
-    const cost = money(test.minutes, rate) + strip.states.reach(strip.now, strip.states.want(test.access)).cost;
-    const gate = gateOf(test, states, model.knowledge.states);
+    const risk = riskPrice(test.does, knowledge.doings) + expectedHarm(model, faults, weights, test);
+    const cost = money(test.minutes, rate) + risk + strip.states.reach(strip.now, strip.states.want(test.access)).cost;
     for (const position of test.per === 'cylinder' ? model.positions : [null]) {
       const key = keyOf(test.id, position);
       if (done.has(key)) continue;
+      const gate = gateOf(test, position, context);
       const bears = tables.bears(test);
       // Worked out when they are asked for: most tests have nothing to do with what is believed.
       let outcomes: OpenOutcome[] | undefined;
@@ -184,6 +213,7 @@ function openTests(model: Model, tables: OutcomeTables, strip: Strip, faults: re
         minutes: test.minutes,
         accessMinutes,
         cost,
+        risk,
         gate,
         bears,
         get outcomes() {
@@ -199,6 +229,7 @@ function openTests(model: Model, tables: OutcomeTables, strip: Strip, faults: re
       position: null,
       minutes: test.minutes,
       accessMinutes: 0,
+      risk: 0,
       cost: money(test.minutes, rate),
       gate: null,
       bears: true,

@@ -1,4 +1,5 @@
-import { type EngineState, type Test, findingById, testById } from '../../knowledge';
+import { actOf, findingById, testById, type EngineState, type Test } from '../../knowledge';
+import type { Fitness, Reason } from '../../fitness';
 import type { Evidence } from '../../record';
 import type { Model } from '../model/build';
 
@@ -26,8 +27,38 @@ export function engineStates(model: Model): Map<string, 'yes' | 'no'> {
   return states;
 }
 
-/** Why a test is hidden by the state of the engine, in words; null if nothing hides it. */
-export function gateOf(test: Test, states: ReadonlyMap<string, 'yes' | 'no'>, known: readonly EngineState[]): string | null {
-  const missing = test.needs?.find((n) => states.get(n) === 'no');
-  return missing ? (known.find((s) => s.id === missing)?.hidden ?? `needs: ${missing}`) : null;
+/** Why a test cannot be done now: in words, and where it is the engine's fitness, by what. */
+export interface Gate {
+  says: string;
+  reasons: Reason[];
 }
+
+const doing = { turn: 'Not to be turned', crank: 'Not to be cranked', run: 'Not to be run', ride: 'Not to be ridden' } as const;
+
+export interface GateContext {
+  states: ReadonlyMap<string, 'yes' | 'no'>;
+  fitness: Fitness;
+  /** Steps that a test would have off anyway, by what it wants. */
+  opened(access: readonly string[] | undefined): ReadonlySet<string>;
+  /** Tests that were done, by their key. */
+  done: ReadonlySet<string>;
+  knowledge: Model['knowledge'];
+}
+
+/** Why a test is hidden by the state of the engine, by its fitness, or by a test that comes first; null if nothing hides it. */
+export function gateOf(test: Test, position: string | null, g: GateContext): Gate | null {
+  const missing = test.needs?.find((n) => g.states.get(n) === 'no');
+  if (missing) return { says: hiddenBy(missing, g.knowledge.states), reasons: [] };
+  const act = actOf(test.does, g.knowledge.doings);
+  if (act) {
+    const off = g.opened(test.access);
+    // What the test itself wants off does not shut it.
+    const reasons = g.fitness[act].reasons.filter((r) => !(r.access && off.has(r.access)));
+    if (reasons.length) return { says: `${doing[act]}: ${reasons[0].because.replace(/\.$/, '')}. ${reasons[0].lift}.`, reasons };
+  }
+  const first = test.after?.find((id) => !g.done.has(position ? `${id}#${position}` : id) && !g.done.has(id));
+  if (first) return { says: `First: ${testById(g.knowledge, first)?.name ?? first}.`, reasons: [] };
+  return null;
+}
+
+const hiddenBy = (state: string, known: readonly EngineState[]): string => known.find((s) => s.id === state)?.hidden ?? `needs: ${state}`;

@@ -1,4 +1,4 @@
-import { type Test, foundBy } from '../../knowledge';
+import { type Test, foundBy, gradesIn } from '../../knowledge';
 import { findingKind, findingOf, type Model } from '../model/build';
 import { Rows } from '../decide';
 import { instanceId, type Instance } from '../model/instance';
@@ -45,8 +45,9 @@ export class OutcomeTables {
     const table = test.outcomes.map((o): OpenOutcome => {
       const likelihood = this.rows.next().fill(1);
       for (const [id, grade] of Object.entries(o.find)) {
-        const column = levels.get(id)![gradesOf(findingKind(this.model.knowledge, id)).indexOf(grade)];
-        for (let h = 0; h < likelihood.length; h++) likelihood[h] *= column[h];
+        const grades = gradesOf(findingKind(this.model.knowledge, id));
+        const columns = gradesIn(grade).map((g) => levels.get(id)![grades.indexOf(g)]);
+        for (let h = 0; h < likelihood.length; h++) likelihood[h] *= columns.reduce((sum, c) => sum + c[h], 0);
       }
       return { id: o.id, says: o.says, likelihood };
     });

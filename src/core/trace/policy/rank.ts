@@ -1,3 +1,4 @@
+import type { Fitness } from '../../fitness';
 import { placeWords } from '../../record';
 import type { Model } from '../model/build';
 import { faultProbabilities } from '../model/probabilities';
@@ -44,6 +45,8 @@ export interface TestView {
   /** Expected cost of everything if this is done next; null for a gated test. */
   value: number | null;
   bits: number;
+  /** What of the cost is the price of its risk. */
+  risk: number;
   gate: string | null;
   parts: string;
   outcomes: OutcomeView[];
@@ -73,6 +76,8 @@ export interface Ranking {
   leftOut: number;
   tableSize: number;
   impossible: boolean;
+  /** Whether it may be turned, cranked, run, ridden and handed over. */
+  fitness: Fitness;
   /** True if there are too many findings at once to work the odds out exactly. */
   rough: boolean;
   /** True if there are too many to look ahead with all of them: the advice rests on those that matter most. */
@@ -99,6 +104,7 @@ export function rank(
   const plan = repairOrder(b.problem, b.start);
   const now = marginals(b, b.weights);
   const values = new Map(w.weighed.tests.map((t) => [w.rough.tests[t.index], t.value]));
+  if (w.lift) values.set(w.lift.index, Math.min(w.lift.value, values.get(w.lift.index) ?? Infinity));
   const tests = b.tests
     .map((t, i) => {
       const value = t.gate ? null : (values.get(i) ?? plan.expected + t.cost);
@@ -111,10 +117,12 @@ export function rank(
       ? {
           kind: 'test',
           key: move.test.key,
-          why: whyTest(
-            tests.find((t) => t.key === move.test.key)!,
-            plan.expected,
-          ),
+          why: move.opens
+            ? `It opens the way: ${b.tests[move.opens].test.name}. ${b.tests[move.opens].gate!.says}`
+            : whyTest(
+                tests.find((t) => t.key === move.test.key)!,
+                plan.expected,
+              ),
         }
       : move.kind === 'repair'
         ? {
@@ -150,6 +158,7 @@ export function rank(
     leftOut: b.leftOut,
     tableSize: b.posterior.tableSize,
     impossible: b.posterior.logEvidence === -Infinity,
+    fitness: b.fitness,
     rough: b.posterior.rough,
     partial: b.rough,
   };
@@ -240,7 +249,8 @@ function testView(
     cost: t.cost,
     value,
     bits,
-    gate: t.gate,
+    risk: t.risk,
+    gate: t.gate?.says ?? null,
     parts: parted.length ? listing(parted.map(label)) : '',
     outcomes,
   };

@@ -13,6 +13,7 @@ import {
   type Situation,
 } from '../decide';
 import type { Beliefs, OpenTest } from './beliefs';
+import { money } from './strip';
 import type { Weighing } from './weighing';
 
 export const schoolIds = ['least-cost', 'motor-first', 'spark-first', 'cheapest-first', 'last-touched'] as const;
@@ -21,7 +22,8 @@ export type SchoolId = (typeof schoolIds)[number];
 /** A school other than least cost stops testing when its leading suspect is this likely. */
 const convinced = 0.7;
 
-export type Move = { kind: 'test'; test: OpenTest } | { kind: 'repair'; suspect: number } | { kind: 'none' };
+/** `opens` is the shut test that a test is done for. */
+export type Move = { kind: 'test'; test: OpenTest; opens?: number } | { kind: 'repair'; suspect: number } | { kind: 'none' };
 
 const systemOrder: Partial<Record<SchoolId, System[]>> = {
   'motor-first': [
@@ -53,6 +55,12 @@ const systemOrder: Partial<Record<SchoolId, System[]>> = {
     'brakes',
   ],
 };
+
+/** True while nothing but complaints is known: nothing dear is repaired on a complaint alone. */
+const onSymptomsAlone = (b: Beliefs): boolean => b.model.claims.every((c) => c.source.startsWith('symptom:'));
+
+/** A wrong repair up to this costs little: a quarter of an hour, and something cheap. */
+const littleWork = (b: Beliefs): number => money(20, Number(b.model.case.job.rate)) + 5;
 
 /** Lower comes first: the order in which a school takes tests. */
 export function schoolRank(b: Beliefs, school: SchoolId): (t: OpenTest, cost: number) => number {
@@ -115,9 +123,13 @@ export function schoolMove(b: Beliefs, w: Weighing, school: SchoolId): Move {
   if (school === 'least-cost') {
     const { choice } = best(w.weighed);
     if (choice.kind === 'none') return choice;
-    return choice.kind === 'repair'
-      ? { kind: 'repair', suspect: w.rough.repairs[choice.index] }
-      : { kind: 'test', test: b.tests[w.rough.tests[choice.index]] };
+    if (w.lift) return { kind: 'test', test: b.tests[w.lift.index], opens: w.lift.opens };
+    if (choice.kind === 'test') return { kind: 'test', test: b.tests[w.rough.tests[choice.index]] };
+    const suspect = w.rough.repairs[choice.index];
+    const [look] = w.weighed.tests;
+    return look && onSymptomsAlone(b) && b.repairCost[suspect] > littleWork(b)
+      ? { kind: 'test', test: b.tests[w.rough.tests[look.index]] }
+      : { kind: 'repair', suspect };
   }
   const choice = schoolChoice(b.problem, b.start, { rank: schoolRank(b, school), tests: b.tests });
   if (!choice) return { kind: 'none' };

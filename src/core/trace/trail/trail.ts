@@ -1,5 +1,6 @@
 import { type Knowledge, faultById } from '../../knowledge';
-import { repairsInOrder, type Case } from '../model/case';
+import { repairsInOrder } from '../../repairs';
+import type { Case } from '../model/case';
 import { rowWords } from '../policy/explain';
 import { chanceWords } from '../policy/words';
 

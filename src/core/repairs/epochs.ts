@@ -1,6 +1,6 @@
-import type { Repair } from '../../record';
-import { foundBy, type Knowledge, type Test } from '../../knowledge';
-import { repairOf, repairsUpTo } from './case';
+import { foundBy, type Knowledge, type Test } from '../knowledge';
+import type { Repair } from '../record';
+import { repairOf, repairsUpTo } from './order';
 
 /** The repairs that a finding comes after, and a name for them. */
 export interface Epoch {

@@ -1,0 +1,65 @@
+import type { Knowledge } from '../knowledge';
+import { Epochs, lastRepairId } from '../repairs';
+import { fitnessActs, type FitnessAct } from '../record';
+import { condemned, openSteps, openTorques } from './parts';
+import type { FitnessRows } from './rows';
+import { lastSeen, reasonsSeen } from './seen';
+import type { Fitness, FitnessVerdict, Reason } from './types';
+import { brakesUnproved, openChecks, temporary, unseen, unsettled, waiting } from './work';
+
+/** How far an act goes: riding implies running implies cranking implies turning. */
+export const reachOf = (act: FitnessAct): number => fitnessActs.indexOf(act);
+
+function verdict(act: FitnessAct, all: readonly Reason[], c: FitnessRows): FitnessVerdict {
+  const against = all.filter((r) => reachOf(r.act) <= reachOf(act));
+  const by = (r: Reason) => (c.overrules ?? []).find((o) => !o.endedAt && reachOf(o.act) >= reachOf(act) && o.over.includes(r.code));
+  const overruled = against.flatMap((reason) => {
+    const person = by(reason);
+    return person ? [{ reason, by: person }] : [];
+  });
+  const reasons = against.filter((r) => !overruled.some((o) => o.reason === r));
+  return { act, may: reasons.length === 0, reasons, overruled };
+}
+
+/**
+ * Whether a bike may be turned, cranked, run, ridden and handed over, from everything on record; what stands against each, and
+ * what lifts it. The one decision that every view, the tracer and the bench line ask. Common practice throughout.
+ */
+export function fitnessOf(k: Knowledge, c: FitnessRows, epochs = new Epochs(k, c.repairs)): Fitness {
+  const now = lastRepairId(c.repairs);
+  const all = [
+    ...reasonsSeen(k, c, epochs, now),
+    ...condemned(k, c),
+    ...unseen(k, c),
+    ...openSteps(k, c),
+    ...openTorques(c),
+    ...openChecks(k, c),
+    ...brakesUnproved(k, c),
+    ...temporary(c),
+    ...waiting(c),
+    ...unsettled(c),
+  ];
+  const of = (act: FitnessAct) => verdict(act, all, c);
+  return {
+    turn: of('turn'),
+    crank: of('crank'),
+    run: of('run'),
+    ride: of('ride'),
+    handOver: of('handOver'),
+    advice: adviceOf(k, c, epochs, now),
+  };
+}
+
+const hidden = ['frame-marks', 'crash-marks', 'hand-seen', 'mileage-doubtful', 'oil-metal', 'crack-seen'];
+
+/** What shuts nothing and comes first all the same. */
+function adviceOf(k: Knowledge, c: FitnessRows, epochs: Epochs, now: string | null): string[] {
+  const seen = lastSeen(k, c, epochs, now);
+  const there = (id: string) => [...seen.values()].some((s) => s.kind.id === id && s.grade === 'yes');
+  const bought = there('bought-lately');
+  return bought && hidden.some(there)
+    ? [
+        'Bought days ago, and hidden damage shows: stop stripping, keep the evidence, photograph it, and let the buyer settle with the seller first.',
+      ]
+    : [];
+}

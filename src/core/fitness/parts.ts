@@ -1,0 +1,90 @@
+import { accessOf, faultById, type Knowledge } from '../knowledge';
+import { repairsUpTo } from '../repairs';
+import type { FitnessAct } from '../record';
+import type { FitnessRows } from './rows';
+import type { Reason } from './types';
+
+const bad = ['replace', 'repair'];
+const none: readonly string[] = [];
+
+/** Parts that were looked at and condemned, and causes that were named, while nothing was done about them. */
+export function condemned(k: Knowledge, c: FitnessRows): Reason[] {
+  const mended = (faultId: string, position: string | null, after: string | null) => {
+    const before = repairsUpTo(c.repairs, after);
+    return c.repairs.some((r) => r.faultId === faultId && (r.position === position || position === null) && !before.has(r.id));
+  };
+  const newest = new Map<string, (typeof c.findings)[number]>();
+  for (const f of [...c.findings].sort((a, b) => (a.takenAt < b.takenAt ? -1 : 1)))
+    newest.set(`${f.faultId ?? f.item.trim().toLowerCase()}#${f.position ?? ''}`, f);
+  const reasons: Reason[] = [];
+  for (const f of newest.values()) {
+    if (!bad.includes(f.verdict) || (f.faultId && mended(f.faultId, f.position, f.afterRepairId))) continue;
+    const own = (c.parts ?? []).filter((p) => p.findingId === f.id);
+    if (!f.faultId && own.length > 0 && own.every((p) => p.status === 'fitted')) continue;
+    const act: FitnessAct = f.faultId ? (faultById(k, f.faultId)?.stops ?? 'handOver') : 'ride';
+    reasons.push({
+      code: `part:${f.id}`,
+      act,
+      because: `${f.item}: ${f.verdict}, and it is not done`,
+      lift: f.faultId ? 'Repair it, or look again' : 'Fit its parts, or look again',
+      view: f.faultId ? 'trace' : 'parts',
+      tests: none,
+      faults: f.faultId ? [f.faultId] : none,
+    });
+  }
+  for (const cause of c.causes) {
+    const stops = cause.faultId ? faultById(k, cause.faultId)?.stops : undefined;
+    const done = c.repairs.some((r) => r.causeId === cause.id || (r.faultId === cause.faultId && r.madeAt >= cause.madeAt));
+    if (!stops || done) continue;
+    reasons.push({
+      code: `cause:${cause.id}`,
+      act: stops,
+      because: `${cause.words}: named as the cause and not repaired`,
+      lift: 'Log the repair',
+      view: 'trace',
+      tests: none,
+      faults: [cause.faultId!],
+    });
+  }
+  return reasons;
+}
+
+/** What is off or drained, and fasteners that are still in their bags. */
+export function openSteps(k: Knowledge, c: FitnessRows): Reason[] {
+  const kinds = accessOf(k, c.bike.archetype);
+  return c.steps
+    .filter((s) => !s.refittedAt)
+    .flatMap((s): Reason[] => {
+      const kind = s.access ? (kinds.find((a) => a.id === s.access) ?? k.access.find((a) => a.id === s.access)) : undefined;
+      const shuts = kind ? (kind.shuts ?? 'run') : 'run';
+      if (shuts === 'none') return [];
+      const short = (c.fasteners ?? []).filter((f) => f.stepId === s.id).reduce((n, f) => n + f.count - f.refitted, 0);
+      const bag = short > 0 ? ` (${short} fastener${short === 1 ? '' : 's'} out)` : '';
+      return [
+        {
+          code: `step:${s.id}`,
+          act: shuts,
+          because: kind?.fluid ? `${s.title}: not filled yet` : `${s.title}: not refitted${bag}`,
+          lift: kind?.fluid ? 'Fill it and tick the step' : 'Refit it',
+          view: 'rebuild',
+          tests: none,
+          faults: none,
+          ...(s.access && { access: s.access }),
+        },
+      ];
+    });
+}
+
+/** Torques that were planned and are not done, or not signed. */
+export function openTorques(c: FitnessRows): Reason[] {
+  return (c.torques ?? []).flatMap((t): Reason[] => {
+    const stages = (c.stages ?? []).filter((s) => s.torqueId === t.id);
+    const left = stages.filter((s) => !s.doneAt).length;
+    const signed = (c.signatures ?? []).some((s) => s.kind === 'torque' && s.subjectId === t.id);
+    if (left === 0 && signed) return [];
+    const because = left > 0 ? `${t.name}: ${left} of ${stages.length} torque stages open` : `${t.name}: torque not signed`;
+    return [
+      { code: `torque:${t.id}`, act: 'run', because, lift: left > 0 ? 'Torque it' : 'Sign it', view: 'rebuild', tests: none, faults: none },
+    ];
+  });
+}

@@ -1,0 +1,48 @@
+import { engineActs, type Access, type Act, type Doing, type Remedy, type Test } from './types';
+
+/** Everything that is done, with what each doing includes; ids that nobody knows are left out. */
+export function doneWith(does: readonly string[] | undefined, doings: readonly Doing[]): Doing[] {
+  const all = new Set<string>();
+  const add = (id: string) => {
+    const doing = doings.find((d) => d.id === id);
+    if (!doing || all.has(id)) return;
+    all.add(id);
+    doing.with?.forEach(add);
+  };
+  does?.forEach(add);
+  return doings.filter((d) => all.has(d.id));
+}
+
+/** The furthest act that is done with the engine; null where it is left alone. */
+export function actOf(does: readonly string[] | undefined, doings: readonly Doing[]): Act | null {
+  const acts = doneWith(does, doings).flatMap((d) => d.act ?? []);
+  return [...engineActs].reverse().find((a) => acts.includes(a)) ?? null;
+}
+
+/** Cautions that follow from what is done, in the order of the doings; those of some bikes only stand on all until the bike is known. */
+export const hazardsOf = (does: readonly string[] | undefined, doings: readonly Doing[]): string[] => [
+  ...new Set(doneWith(does, doings).flatMap((d) => d.hazards.map((h) => (typeof h === 'string' ? h : h.id)))),
+];
+
+/** Price of the risk of everything that is done, in money. */
+export const riskPrice = (does: readonly string[] | undefined, doings: readonly Doing[]): number =>
+  doneWith(does, doings).reduce((sum, d) => sum + d.price, 0);
+
+/** What is done in opening the way to something, by its last steps. */
+const openingDoes = (wanted: readonly string[] | undefined, access: readonly Access[]): string[] =>
+  access.filter((a) => wanted?.includes(a.id)).flatMap((a) => a.does ?? []);
+
+const together = (a: readonly string[] | undefined, b: readonly string[]): string[] => [...new Set([...(a ?? []), ...b])];
+
+/** A test with what follows from what it does: engine states and cautions. What it declares itself stays. */
+export function testDone(t: Test, doings: readonly Doing[], access: readonly Access[] = []): Test {
+  const needs = together(t.needs, doneWith(t.does, doings).flatMap((d) => d.needs ?? []));
+  const hazards = together(t.hazards, hazardsOf([...(t.does ?? []), ...openingDoes(t.access, access)], doings));
+  return { ...t, ...(needs.length > 0 && { needs }), ...(hazards.length > 0 && { hazards }) };
+}
+
+/** A remedy with the cautions that follow from what it does. */
+export function remedyDone(r: Remedy, doings: readonly Doing[], access: readonly Access[] = []): Remedy {
+  const hazards = together(r.hazards, hazardsOf([...(r.does ?? []), ...openingDoes(r.access, access)], doings));
+  return { ...r, ...(hazards.length > 0 && { hazards }) };
+}

@@ -1,0 +1,2 @@
+export { Epochs, type Epoch } from './epochs';
+export { lastRepairId, repairOf, repairsInOrder, repairsUpTo } from './order';
