@@ -89,7 +89,7 @@ export function misses(k: Knowledge, t: TradeCase): string[] {
   for (const id of e.notNext ?? []) if (advised === id || (!id.startsWith('repair:') && open.slice(0, near).includes(id))) say(`${id} is among the next: advised ${advised}; ${open.slice(0, near).join(', ')}`);
   for (const id of e.never ?? []) if (open.includes(id)) say(`${id} can be done`);
   for (const [act, may] of Object.entries(e.may ?? {})) {
-    const verdict = ranking.fitness[act as keyof typeof e.may & 'run'];
+    const verdict = ranking.fitness[act as 'run'];
     if (verdict.may !== (may === 'yes')) say(`${act}: ${verdict.may ? 'yes' : `no (${verdict.reasons.map((r) => r.because).join('; ')})`}`);
   }
   return wrong;

@@ -1,4 +1,4 @@
-import { findingById, gradesIn, testById, type FindingKind, type Knowledge, type Outcome } from '../knowledge';
+import { cylindersOf, findingById, gradesIn, testById, type FindingKind, type Knowledge, type Outcome } from '../knowledge';
 import type { Epochs } from '../repairs';
 import { placeWords, type Evidence } from '../record';
 import type { Reason } from './types';
@@ -56,7 +56,7 @@ export function reasonsSeen(k: Knowledge, c: FitnessRows, epochs: Epochs, now: s
   const anywhere = (id: string, grade: string) => [...seen.values()].some((s) => s.kind.id === id && s.grade === grade);
   const reason = (kind: FindingKind, position: string | null): Reason => {
     const ids = new Set([kind.id, ...(kind.stops!.liftedBy ?? []).flatMap((by) => Object.keys(by))]);
-    const where = placeWords(position, c.bike.cylinders);
+    const where = placeWords(position, cylindersOf(c.bike, k));
     return {
       code: `seen:${kind.id}${position ? `#${position}` : ''}`,
       act: kind.stops!.act,

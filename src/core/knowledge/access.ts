@@ -14,8 +14,8 @@ export function accessOf(k: Pick<Knowledge, 'access' | 'archetypes'>, archetype:
   const general = new Map(k.access.map((a) => [a.id, a]));
   // What is shut and what is dangerous is the same on every kind, unless it says otherwise.
   const asGeneral = (a: Access): Access => {
-    const { shuts, does, fluid } = general.get(a.id) ?? {};
-    return { ...(shuts && { shuts }), ...(does && { does }), ...(fluid && { fluid }), ...a };
+    const { shuts, does, fluid, refits } = general.get(a.id) ?? {};
+    return { ...(shuts && { shuts }), ...(does && { does }), ...(fluid && { fluid }), ...(refits && { refits }), ...a };
   };
   return [...k.access.filter((a) => !own.has(a.id)), ...[...own.values()].map(asGeneral)].filter((a) => !absent.has(a.id));
 }

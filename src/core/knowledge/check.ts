@@ -102,7 +102,10 @@ export function unsound(k: Knowledge): string[] {
     refs(`doing ${d.id}`, 'doing', d.with, doings);
     refs(`doing ${d.id}`, 'state', d.needs, states);
   }
-  for (const a of [...k.access, ...k.archetypes.flatMap((x) => x.access)]) refs(`access ${a.id}`, 'doing', a.does, doings);
+  for (const a of [...k.access, ...k.archetypes.flatMap((x) => x.access)]) {
+    refs(`access ${a.id}`, 'doing', a.does, doings);
+    refs(`access ${a.id}`, 'fault', a.refits, faults);
+  }
   for (const f of k.findings) {
     for (const by of f.stops?.liftedBy ?? []) found(`finding ${f.id}`, by);
     const from = f.stops?.from;
@@ -116,6 +119,7 @@ export function unsound(k: Knowledge): string[] {
     refs(where, 'access', f.remedy.access, access);
     refs(where, 'hazard', f.remedy.hazards, hazards);
     refs(where, 'doing', f.remedy.does, doings);
+    for (const u of f.unless ?? []) for (const id of u.not) if (!findings.has(id)) say(where, `finding '${id}' does not exist`);
     refs(where, 'area', f.area, areas);
     refs(where, 'fault', f.leads && Object.keys(f.leads), faults);
     for (const a of [...Object.keys(f.applies ?? {}), ...(f.raised ?? []).flatMap((r) => Object.keys(r.when))])
@@ -143,6 +147,11 @@ export function unsound(k: Knowledge): string[] {
     refs(where, 'access', t.access, access);
     refs(where, 'state', t.needs, states);
     refs(where, 'fault', t.bypasses, faults);
+    refs(where, 'fault', t.exchanges, faults);
+    for (const o of t.outcomes) {
+      found(where, o.cures ?? {});
+      if (o.cures && !t.exchanges) say(where, 'an outcome cures, but nothing is said to be exchanged');
+    }
     for (const o of [...t.outcomes, ...(t.couldNot ?? [])]) found(where, o.find);
     const shown = t.outcomes.map((o) => o.id);
     for (const b of t.measure?.bands ?? []) if (!shown.includes(b.outcome)) say(where, `band outcome '${b.outcome}' does not exist`);

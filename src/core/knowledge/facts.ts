@@ -33,6 +33,12 @@ export function factsOf(bike: Bike, job: Job, { archetypes }: Pick<Knowledge, 'a
   return { ...known, ...derived(known), ...bike.traits };
 }
 
+/** How many cylinders a bike has, by what is filled in or by its kind; null where neither says. */
+export function cylindersOf(bike: Pick<Bike, 'cylinders' | 'archetype'>, { archetypes }: Pick<Knowledge, 'archetypes'>): number | null {
+  const usual = archetypes.find((a) => a.id === bike.archetype)?.attributes.cylinders;
+  return bike.cylinders ?? (usual === undefined ? null : Number(usual));
+}
+
 function holds(condition: When[string], value: string | number): boolean {
   if (Array.isArray(condition)) return condition.some((c) => String(c) === String(value));
   if (typeof condition === 'object') {

@@ -29,6 +29,8 @@ export interface Remedy {
   parts: number;
   access?: string[];
   hazards?: string[];
+  /** Chance that the fault is still there afterwards; 0.08 where nothing is said. */
+  residual?: number;
   /** It spoils something if the suspicion is wrong, so it is never used as a test. */
   spoils?: boolean;
   /** What else it changes, to be told before the owner says yes. */
@@ -61,6 +63,8 @@ export interface Fault {
   causes: Record<string, Strength>;
   remedy: Remedy;
   origin: string;
+  /** Findings that it does not bring on some bikes. */
+  unless?: { when: When; not: string[] }[];
   /** What must not be done while it is there: it would be done for, or somebody hurt. */
   stops?: Act;
   /** Faults that it brings in time, with the chance: repaired without it, they come again. */
@@ -107,6 +111,8 @@ export interface Outcome {
   says: string;
   /** Other words for it, as they are said. */
   words?: string;
+  /** Findings that are well while what the test exchanges is exchanged: a cure is the retest. */
+  cures?: Record<string, string>;
   /** Finding → grade that this outcome shows; "good|low" where it leaves several. */
   find: Record<string, string>;
   sets?: Record<string, 'yes' | 'no'>;
@@ -156,6 +162,8 @@ export interface Test {
   access?: string[];
   /** Engine states it needs; a state known to be "no" gates it. */
   needs?: string[];
+  /** Faults of the parts that it exchanges or takes away. */
+  exchanges?: string[];
   /** Faults that cannot show in this test because it goes round them. */
   bypasses?: string[];
   outcomes: Outcome[];
@@ -208,6 +216,8 @@ export interface Access {
   shuts?: Act | 'none';
   /** It is something that is drained and filled. */
   fluid?: boolean;
+  /** Faults that putting it back mends with it: bolts, gasket, dowels of that cover. */
+  refits?: string[];
   /** Doings that belong to it: their cautions stand with it, and with everything that wants it open. */
   does?: string[];
 }

@@ -1,3 +1,4 @@
+import { cylindersOf } from '../knowledge';
 import { parseFasteners, type ParsedFastener } from '../strip';
 import { numbersAt } from './numbers';
 import { slice } from './tokens';
@@ -148,10 +149,12 @@ function near(word: string, typed: string): boolean {
 /** A cylinder: "2", "cyl 2", "number two". Counted from 1; only one that this bike has. */
 export const cylinder: Slot<string> = {
   hint: 'which cylinder',
-  offers: ({ traced }) =>
-    (traced.bike.cylinders ?? 1) > 1 ? Array.from({ length: traced.bike.cylinders! }, (_x, i) => `cylinder ${i + 1}`) : [],
+  offers: ({ traced, knowledge }) => {
+    const most = cylindersOf(traced.bike, knowledge) ?? 1;
+    return most > 1 ? Array.from({ length: most }, (_x, i) => `cylinder ${i + 1}`) : [];
+  },
   read({ tokens, context }, at) {
-    const most = context.traced.bike.cylinders ?? 1;
+    const most = cylindersOf(context.traced.bike, context.knowledge) ?? 1;
     const glued = /^(?:c|cyl|cylinder|no|#)\.?(\d)$/.exec(tokens[at]?.low ?? '');
     if (glued) return Number(glued[1]) >= 1 && Number(glued[1]) <= most ? [{ value: glued[1], next: at + 1 }] : [];
     const named = /^(cyl|cylinder|number|no|no\.|#|pot)$/.test(tokens[at]?.low ?? '');

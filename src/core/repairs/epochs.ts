@@ -1,4 +1,4 @@
-import { foundBy, type Knowledge, type Test } from '../knowledge';
+import { faultById, foundBy, type Knowledge, type Test } from '../knowledge';
 import type { Repair } from '../record';
 import { repairOf, repairsUpTo } from './order';
 
@@ -7,6 +7,12 @@ export interface Epoch {
   repairs: ReadonlySet<string>;
   epoch: string;
 }
+
+/** Faults that putting back mends, of what the repair of a fault takes off. */
+const accessOpened = (k: Knowledge, faultId: string): string[] => {
+  const wanted = faultById(k, faultId)?.remedy.access ?? [];
+  return k.access.filter((a) => wanted.includes(a.id)).flatMap((a) => a.refits ?? []);
+};
 
 /**
  * After which repairs a finding was taken, as far as they can matter to it: a repair begins a new time only for what its
@@ -23,7 +29,8 @@ export class Epochs {
     for (const { faultId } of repairs) {
       if (faultId === null || this.bearing.has(faultId)) continue;
       const together = k.groups.find((g) => g.modes.some((m) => m.faults.includes(faultId)))?.modes.flatMap((m) => m.faults) ?? [faultId];
-      const faults = k.faults.filter((f) => together.includes(f.id));
+      const refits = new Set(accessOpened(k, faultId));
+      const faults = k.faults.filter((f) => together.includes(f.id) || refits.has(f.id));
       // A repair of something that is not listed may have changed anything.
       this.bearing.set(faultId, faults.length && faultId !== 'not-in-list' ? new Set(faults.flatMap((f) => Object.keys(f.causes))) : null);
     }

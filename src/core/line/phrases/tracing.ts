@@ -1,4 +1,4 @@
-import { type Fault, type Test, applicability, factsOf, findingById, testById } from '../../knowledge';
+import { type Fault, type Test, applicability, cylindersOf, factsOf, findingById, testById } from '../../knowledge';
 import { forBike, limitFor, quantityInfo } from '../../measure';
 import type { Complaint, Conditions, Evidence, Repair } from '../../record';
 import { openComplaints } from '../../stage';
@@ -131,7 +131,7 @@ function resultMeanings(
   cond: Conditions,
   noteText: string | null,
 ): Meaning[] {
-  const all = positionsOf(context.traced.bike.cylinders);
+  const all = positionsOf(cylindersOf(context.traced.bike, context.knowledge));
   if (t.per !== 'cylinder' && position !== null) return [];
   // "comp 2" is the beginning of something about cylinder 2, not a reading of 2.
   const v = a.figure?.value;
@@ -207,7 +207,7 @@ const predict: Phrase = {
     const expected = o as { outcome: string; says: string } | null;
     const text = [expected?.says, why as string].filter(Boolean).join(', ');
     if (!text || (chosen.per !== 'cylinder' && position !== null)) return [];
-    const all = positionsOf(context.traced.bike.cylinders);
+    const all = positionsOf(cylindersOf(context.traced.bike, context.knowledge));
     const places = chosen.per === 'cylinder' ? (position ? [position as string] : all) : [null];
     return places.map((p) => ({
       phrase: 'predict',
@@ -245,7 +245,7 @@ const withdraw: Phrase = {
     return [
       {
         phrase: 'withdraw',
-        words: `Withdrawn: ${placeName(t?.name ?? it.testId, it.position, positionsOf(context.traced.bike.cylinders))}, because ${why as string}`,
+        words: `Withdrawn: ${placeName(t?.name ?? it.testId, it.position, positionsOf(cylindersOf(context.traced.bike, context.knowledge)))}, because ${why as string}`,
         acts: [
           { do: 'act', type: 'evidence.withdraw', kind: 'evidence', id: it.id, payload: { jobId: context.jobId, reason: why as string } },
         ],
@@ -275,7 +275,9 @@ const cause: Phrase = {
   mean([, , f, position, more], { context }) {
     const named = f as Fault | null;
     const text = [
-      named ? placeName(named.name, (position as string | null) ?? null, positionsOf(context.traced.bike.cylinders)) : '',
+      named
+        ? placeName(named.name, (position as string | null) ?? null, positionsOf(cylindersOf(context.traced.bike, context.knowledge)))
+        : '',
       more as string,
     ]
       .filter(Boolean)

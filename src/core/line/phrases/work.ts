@@ -1,4 +1,4 @@
-import { factsOf } from '../../knowledge';
+import { cylindersOf, factsOf } from '../../knowledge';
 import { limitFor, quantityInfo } from '../../measure';
 import { show } from '../../quantity';
 import { placeWords, waitKinds, type Part, type PartStatus, type Provisional, type Torque, type Wait, type WaitKind } from '../../record';
@@ -57,7 +57,7 @@ const read: Phrase = {
     return [
       {
         phrase: 'read',
-        words: `${[name, placeWords(place, context.traced.bike.cylinders)].filter(Boolean).join(', ')}: ${figureWords({ value, unit })}`,
+        words: `${[name, placeWords(place, cylindersOf(context.traced.bike, context.knowledge))].filter(Boolean).join(', ')}: ${figureWords({ value, unit })}`,
         acts: [
           {
             do: 'act',

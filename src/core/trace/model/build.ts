@@ -1,5 +1,5 @@
-import { type Facts, type FindingKind, type Knowledge, findingById } from '../../knowledge';
-import { factsOf } from '../../knowledge';
+import { type Facts, type FindingKind, type Knowledge, accessOf, faultById, findingById } from '../../knowledge';
+import { cylindersOf, factsOf } from '../../knowledge';
 import { groupBy } from '../../record';
 import type { Finding, Link, Network, Observation } from '../network';
 import { Epochs, repairsInOrder, repairsUpTo } from '../../repairs';
@@ -7,6 +7,7 @@ import type { Case } from './case';
 import { evidenceClaims, type Claim } from './claims';
 import { instanceId, type Instance } from './instance';
 import { groupsOf, keyOf, suspectsOf, type Mode, type Suspect, type TracedGroup } from './groups';
+import { positionsOf } from './places';
 import { levelsOf, linkLevels, showing, strongest } from './strength';
 
 /** A bike as the tracer sees it. */
@@ -34,22 +35,21 @@ export interface Model {
 /** Suspects that a repair which names no listed fault is booked on. */
 const notListed = 'not-in-list';
 
-/** Positions that have a place of their own: cylinders 1..n; one where the number is unknown. */
-export const positionsOf = (cylinders: number | null): string[] => Array.from({ length: cylinders ?? 1 }, (_x, i) => String(i + 1));
-
 /** Puts knowledge, bike, history and evidence together. `leaveOut` names evidence rows to disregard. */
 export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: ReadonlySet<string> = new Set()): Model {
   const facts = factsOf(traced.bike, traced.job, knowledge);
-  const positions = positionsOf(traced.bike.cylinders);
-  const suspects = suspectsOf(knowledge, facts, positions, traced.job.lastTouched ?? [], traced.experience);
+  const positions = positionsOf(cylindersOf(traced.bike, knowledge));
+  const suspects = suspectsOf(knowledge, facts, positions, traced.job.lastTouched ?? [], traced.experience, knownFaults(traced));
   const ordered = repairsInOrder(traced.repairs);
   const epochs = new Epochs(knowledge, traced.repairs);
   const { claims, unwatched } = evidenceClaims(knowledge, traced, leaveOut, epochs);
-  const repaired = ordered.map((r) => ({
-    id: r.id,
-    key: r.faultId ? keyOf(r.faultId, r.position) : notListed,
-    mayMake: !unwatched.has(r.id),
-  }));
+  const repaired = ordered.flatMap((r) => {
+    const mayMake = !unwatched.has(r.id);
+    const own = r.faultId ? keyOf(r.faultId, r.position) : notListed;
+    // What was put back with it is mended as well: a rub that is the same afterwards points behind it.
+    const back = refittedBy(knowledge, traced.bike.archetype, r.faultId).filter((key) => key !== own);
+    return [own, ...back].map((key) => ({ id: r.id, key, mayMake, refit: key !== own }));
+  });
   const retried = retriedSymptoms(knowledge, traced);
   const groups = groupsOf(knowledge, suspects, repaired, retried, positions.length);
   const byKey = new Map(suspects.map((s) => [s.key, s]));
@@ -89,6 +89,24 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
   }
   model.network = { groups, findings };
   return model;
+}
+
+/** Faults that are on record as having been there: repaired, condemned in the strip, or named as a cause. */
+const knownFaults = (c: Case): ReadonlySet<string> =>
+  new Set(
+    [
+      ...c.repairs.map((r) => r.faultId),
+      ...c.causes.map((x) => x.faultId),
+      ...c.findings.filter((f) => ['replace', 'repair'].includes(f.verdict)).map((f) => f.faultId),
+    ].filter((id): id is string => id !== null),
+  );
+
+/** Faults, not placed at a cylinder, that a repair mends by putting back what stood in its way. */
+function refittedBy(k: Knowledge, archetype: string | null, faultId: string | null): string[] {
+  const wanted = faultId ? faultById(k, faultId)?.remedy.access : undefined;
+  if (!wanted?.length) return [];
+  const steps = accessOf(k, archetype).filter((a) => wanted.includes(a.id));
+  return [...new Set(steps.flatMap((a) => a.refits ?? []))].filter((id) => !faultById(k, id)?.per);
 }
 
 /** Symptoms of complaints that were tried again after a repair. */

@@ -1,4 +1,15 @@
-import { type FindingKind, type Knowledge, type Test, factsOf, faultById, findingById, foundBy, gradesIn, testById } from '../../knowledge';
+import {
+  type FindingKind,
+  type Knowledge,
+  type Test,
+  cylindersOf,
+  factsOf,
+  faultById,
+  findingById,
+  foundBy,
+  gradesIn,
+  testById,
+} from '../../knowledge';
 import { forBike } from '../../measure';
 import { groupBy, type Conditions, type Evidence } from '../../record';
 import { Epochs, repairOf, repairsUpTo } from '../../repairs';
@@ -6,6 +17,7 @@ import type { Case } from './case';
 import { instanceId, type Instance } from './instance';
 import { keyOf } from './groups';
 import { comesAndGoes, couldNot, outcomeWeights, worstOutcome } from './outcome';
+import { positionsOf } from './places';
 import { gradesOf } from './strength';
 
 /** What one entry says of one finding. */
@@ -197,5 +209,15 @@ function testClaims(k: Knowledge, c: Case, test: Test, e: Evidence, epochs: Epoc
     });
   }
   const outcome = test.outcomes.find((o) => o.id === e.outcome);
-  return outcome ? hard(outcome.find) : [];
+  if (!outcome) return [];
+  // A cure is the retest: with what was exchanged out of it, what it cures was seen to be well at every place.
+  const cured = Object.entries(outcome.cures ?? {}).flatMap(([id, grade]) => {
+    const kind = kindOf(id);
+    const at = kind.per === 'cylinder' ? (test.per === 'cylinder' ? [e.position] : positionsOf(cylindersOf(c.bike, k))) : [null];
+    return at.map((position): Claim => {
+      const instance = { ...epochs.of(id, e.afterRepairId), kind: id, position, conditions, bypasses: test.exchanges ?? [] };
+      return { instance, weights: oneHot(kind, grade), source: `${test.id}:cures`, repeat, rowId: e.id, made };
+    });
+  });
+  return [...hard(outcome.find), ...cured];
 }

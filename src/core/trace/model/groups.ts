@@ -41,6 +41,28 @@ const mostStates = 64;
 
 export const keyOf = (faultId: string, position: string | null) => (position === null ? faultId : `${faultId}#${position}`);
 
+/** A fault without what it does not bring on this bike. */
+function onThisBike(fault: Fault, facts: Facts): Fault {
+  const not = new Set((fault.unless ?? []).filter((u) => isMet(u.when, facts)).flatMap((u) => u.not));
+  if (not.size === 0) return fault;
+  return { ...fault, causes: Object.fromEntries(Object.entries(fault.causes).filter(([id]) => !not.has(id))) };
+}
+
+/**
+ * What is known to have been there (repaired, condemned or named as a cause) speaks for what brings it and for what it brings:
+ * the root of a damage, and the damage of a root. Judgement: a lead of 0.5 makes it ten times as likely.
+ */
+function tied(k: Knowledge, fault: Fault, known: ReadonlySet<string>): { because: string; times: number }[] {
+  const times = (lead: number) => Math.max(1, Math.min(mostTimes, lead * 20));
+  const damage = Object.entries(fault.leads ?? {}).filter(([id]) => known.has(id));
+  const roots = k.faults.flatMap((r) => (known.has(r.id) && r.leads?.[fault.id] ? [{ name: r.name, lead: r.leads[fault.id] }] : []));
+  const name = (id: string) => k.faults.find((f) => f.id === id)?.name ?? id;
+  return [
+    ...damage.map(([id, lead]) => ({ because: `It brings ${name(id).toLowerCase()}, which was there`, times: times(lead) })),
+    ...roots.map((r) => ({ because: `${r.name} was there, and brings it`, times: times(r.lead) })),
+  ];
+}
+
 /** Every fault that is possible on this bike, once for each place where it can be, with its prior odds. */
 export function suspectsOf(
   k: Knowledge,
@@ -48,6 +70,7 @@ export function suspectsOf(
   positions: readonly string[],
   touched: readonly string[],
   experience?: Experience | null,
+  known: ReadonlySet<string> = new Set(),
 ): Suspect[] {
   const areaName = (id: string) => k.areas.find((a) => a.id === id)?.name ?? id;
   return k.faults.flatMap((fault) => {
@@ -57,12 +80,14 @@ export function suspectsOf(
     const raisedBy = (fault.raised ?? []).filter((r) => isMet(r.when, facts)).map(({ because, times }) => ({ because, times }));
     const hand = fault.area?.find((a) => touched.includes(a));
     if (hand) raisedBy.push({ because: `${areaName(hand)} touched last`, times: fault.touchedTimes ?? 3 });
+    raisedBy.push(...tied(k, fault, known));
     const before = timesFound(k, fault, experience);
     if (before > 1) raisedBy.push({ because: experienceWords(experience!.found[fault.id], experience!), times: before });
     const times = raisedBy.reduce((t, r) => t * r.times, 1);
     const odds = (fault.prior / (1 - fault.prior)) * share * Math.min(mostTimes, Math.max(1 / mostTimes, times));
     const places = fault.per === 'cylinder' ? positions : [null];
-    return places.map((position) => ({ key: keyOf(fault.id, position), fault, position, odds, raisedBy }));
+    const here = onThisBike(fault, facts);
+    return places.map((position) => ({ key: keyOf(fault.id, position), fault: here, position, odds, raisedBy }));
   });
 }
 
@@ -97,16 +122,28 @@ function startModes(members: Suspect[], joint: { faults: string[]; prior: number
  * What a repair of `key` makes of a mode: it ends the instance that was there and starts a new one. `mayMake` says
  * whether it is reckoned with that it made the fault.
  */
-function afterRepair(mode: Mode, key: string, mayMake: boolean): { mode: Mode; chance: number }[] {
+function afterRepair(mode: Mode, key: string, mayMake: boolean, { left, made }: Chances): { mode: Mode; chance: number }[] {
   const without = mode.members.filter((m) => m !== key);
   const off: Mode = { members: without, flavour: mode.flavour };
   const on: Mode = { members: [...without, key], flavour: mode.flavour };
   if (!mayMake && !mode.members.includes(key)) return [{ mode: off, chance: 1 }];
-  const there = mode.members.includes(key) ? residual : madeByRepair;
+  const there = mode.members.includes(key) ? left : made;
   return [
     { mode: off, chance: 1 - there },
     { mode: on, chance: there },
   ];
+}
+
+/** Chances that a repair leaves the fault there, and that it makes one. */
+interface Chances {
+  left: number;
+  made: number;
+}
+
+/** What its remedy says, or as usual; what was only put back with something else seldom goes wrong. */
+function chancesOf(members: readonly Suspect[], r: { key: string; refit?: boolean }): Chances {
+  if (r.refit) return { left: 0.02, made: 0.004 };
+  return { left: members.find((m) => m.key === r.key)?.fault.remedy.residual ?? residual, made: madeByRepair };
 }
 
 /** The least likely courses are dropped; "nothing was ever wrong" stays first. */
@@ -143,7 +180,7 @@ function split(courses: Weighted[], members: readonly Suspect[], kind: FindingKi
 export function groupsOf(
   k: Knowledge,
   suspects: readonly Suspect[],
-  repairs: readonly { id: string; key: string; mayMake: boolean }[],
+  repairs: readonly { id: string; key: string; mayMake: boolean; refit?: boolean }[],
   retried: readonly FindingKind[],
   cylinders: number,
 ): TracedGroup[] {
@@ -159,7 +196,7 @@ export function groupsOf(
       for (const r of own) {
         courses = prune(
           courses.flatMap((c) =>
-            afterRepair(c.path[c.path.length - 1], r.key, r.mayMake).map(({ mode, chance }) => ({
+            afterRepair(c.path[c.path.length - 1], r.key, r.mayMake, chancesOf(members, r)).map(({ mode, chance }) => ({
               ...c,
               path: [...c.path, mode],
               prior: c.prior * chance,

@@ -4,6 +4,7 @@ export { lastRepairId, repairOf, repairsInOrder, repairsUpTo } from '../../repai
 export * from './build';
 export { keyOf, type Suspect, type TracedGroup } from './groups';
 export { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights, worstOutcome } from './outcome';
+export { positionsOf } from './places';
 export { gradesOf } from './strength';
 export type { Claim } from './claims';
 export { faultProbabilities } from './probabilities';

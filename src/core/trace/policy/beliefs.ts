@@ -166,6 +166,9 @@ function hypotheses(
   return { sets, faults, weights: Float64Array.from(weights, (w) => w / total) };
 }
 
+/** How much of the harm a single test of minutes does. Judgement. */
+const harmShare = { turn: 0.05, crank: 0.1, run: 0.15, ride: 0.6 } as const;
+
 /** Expected price of what running or riding it would harm, by today's odds; zero for what leaves the engine alone. */
 function expectedHarm(model: Model, faults: readonly number[][], weights: Float64Array, test: Test): number {
   const act = actOf(test.does, model.knowledge.doings);
@@ -174,7 +177,7 @@ function expectedHarm(model: Model, faults: readonly number[][], weights: Float6
   const harm = model.suspects.map(({ fault }) => (fault.harm && fault.stops && engineActs.indexOf(fault.stops) <= reach ? fault.harm : 0));
   let expected = 0;
   for (let h = 0; h < faults.length; h++) for (const i of faults[h]) expected += weights[h] * harm[i];
-  return expected;
+  return expected * harmShare[act];
 }
 
 interface Offered {
@@ -190,7 +193,9 @@ function openTests(model: Model, { tables, strip, faults, weights, fitness }: Of
   const { knowledge } = model;
   const states = engineStates(model);
   const done = doneTests(model);
-  const opened = (access: readonly string[] | undefined) => strip.states.off(strip.states.reach(strip.now, strip.states.want(access)).next);
+  const nothingOff = strip.states.state([]);
+  const opened = (access: readonly string[] | undefined) =>
+    strip.states.off(strip.states.reach(nothingOff, strip.states.want(access)).next);
   const context = { states, fitness, done, knowledge, opened };
   const tests: OpenTest[] = [];
   for (const test of knowledge.tests) {

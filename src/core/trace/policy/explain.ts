@@ -1,4 +1,4 @@
-import { type Knowledge, testById } from '../../knowledge';
+import { type Knowledge, cylindersOf, testById } from '../../knowledge';
 import { placeWords } from '../../record';
 import { buildModel, type Model } from '../model/build';
 import type { Case } from '../model/case';
@@ -59,7 +59,7 @@ export function rowWords(k: Knowledge, c: Case, rowId: string): string {
       test?.outcomes.find((o) => o.id === e.outcome)?.says ??
       test?.couldNot?.find((o) => `could-not:${o.id}` === e.outcome)?.says ??
       e.outcome;
-    const where = placeWords(e.position, c.bike.cylinders);
+    const where = placeWords(e.position, cylindersOf(c.bike, k));
     const place = where && `, ${where}`;
     return `${test?.name ?? e.testId}${place}: ${said}`;
   }

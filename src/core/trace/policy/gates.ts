@@ -53,7 +53,9 @@ export function gateOf(test: Test, position: string | null, g: GateContext): Gat
   if (act) {
     const off = g.opened(test.access);
     // What the test itself wants off does not shut it.
-    const reasons = g.fitness[act].reasons.filter((r) => !(r.access && off.has(r.access)));
+    // An engine that stood is turned by hand before anything else turns it.
+    const unturned = act === 'turn' ? g.fitness.crank.reasons.filter((r) => r.code === 'unseen:turn') : [];
+    const reasons = [...g.fitness[act].reasons, ...unturned].filter((r) => !(r.access && off.has(r.access)));
     if (reasons.length) return { says: `${doing[act]}: ${reasons[0].because.replace(/\.$/, '')}. ${reasons[0].lift}.`, reasons };
   }
   const first = test.after?.find((id) => !g.done.has(position ? `${id}#${position}` : id) && !g.done.has(id));

@@ -12,7 +12,7 @@ import {
   type Problem,
   type Situation,
 } from '../decide';
-import type { Beliefs, OpenTest } from './beliefs';
+import { retestMinutes, type Beliefs, type OpenTest } from './beliefs';
 import { money } from './strip';
 import type { Weighing } from './weighing';
 
@@ -59,8 +59,8 @@ const systemOrder: Partial<Record<SchoolId, System[]>> = {
 /** True while nothing but complaints is known: nothing dear is repaired on a complaint alone. */
 const onSymptomsAlone = (b: Beliefs): boolean => b.model.claims.every((c) => c.source.startsWith('symptom:'));
 
-/** A wrong repair up to this costs little: a quarter of an hour, and something cheap. */
-const littleWork = (b: Beliefs): number => money(20, Number(b.model.case.job.rate)) + 5;
+/** A wrong repair up to this costs little: a few minutes, and next to no parts. */
+const littleWork = (b: Beliefs): number => money(retestMinutes + 4, Number(b.model.case.job.rate)) + 5;
 
 /** Lower comes first: the order in which a school takes tests. */
 export function schoolRank(b: Beliefs, school: SchoolId): (t: OpenTest, cost: number) => number {

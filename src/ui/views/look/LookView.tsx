@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
+import { cylindersOf } from '../../../core/knowledge';
 import { firstLook, gatesNow } from '../../../core/stage';
 import { placeName, positionsOf, rowWords } from '../../../core/trace';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
@@ -26,7 +27,7 @@ function Look() {
   const [chosen, setChosen] = useState<string | null>(null);
   const keyOf = (i: (typeof items)[number]) => `${i.test.id}#${i.position ?? ''}`;
   const current = items.find((i) => keyOf(i) === chosen) ?? items.find((i) => !i.done);
-  const positions = positionsOf(traced.bike.cylinders);
+  const positions = positionsOf(cylindersOf(traced.bike, knowledge));
   return (
     <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 372px' }, alignItems: 'start' }}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { factsOf } from '../../../core/knowledge';
+import { cylindersOf } from '../../../core/knowledge';
 import { limitFor, spread } from '../../../core/measure';
 import { panelById } from '../../../core/measure/panels';
 import { circumstanceWords, groupBy, placeWords } from '../../../core/record';
@@ -72,7 +73,7 @@ export function TakeReading({ only }: { only?: string }) {
   const [draft, setDraft] = useState(start);
   const [position, setPosition] = useState<string | null>(null);
   const [tried, setTried] = useState(false);
-  const positions = positionsOf(traced.bike.cylinders);
+  const positions = positionsOf(cylindersOf(traced.bike, knowledge));
   const keep = (e: FormEvent) => {
     e.preventDefault();
     setTried(true);
@@ -131,7 +132,7 @@ function Readings() {
                 <LimitBar
                   key={r.id}
                   label={[
-                    capital(placeWords(r.position, traced.bike.cylinders)),
+                    capital(placeWords(r.position, cylindersOf(traced.bike, knowledge))),
                     dayTime(r.takenAt),
                     r.instrument,
                     circumstanceWords(r.conditions),

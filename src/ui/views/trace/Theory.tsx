@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { cylindersOf } from '../../../core/knowledge';
 import { chanceWords, placeName, positionsOf, type TheoryView } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
 
@@ -8,7 +9,7 @@ const seenWords = (seen: boolean | null) => (seen === null ? 'not looked for yet
 
 /** What a suspicion stands or falls with: what would have to be so, what could refute it, and the price of being wrong. */
 export function Theory({ view, onChoose }: { view: TheoryView; onChoose: (testKey: string) => void }) {
-  const { store, traced } = useJob();
+  const { store, traced, knowledge } = useJob();
   const money = (x: number) => `${Math.round(x)} ${store.snapshot.shop.currency}`;
   const { wants, refute, mendNow, testFirst } = view;
   return (
@@ -33,7 +34,7 @@ export function Theory({ view, onChoose }: { view: TheoryView; onChoose: (testKe
       </Typography>
       {refute && (
         <Button variant="outlined" sx={{ mt: 0.5, textAlign: 'left' }} onClick={() => onChoose(refute.key)}>
-          Try to refute it: {placeName(refute.name, refute.position, positionsOf(traced.bike.cylinders))}, {money(refute.cost)} (
+          Try to refute it: {placeName(refute.name, refute.position, positionsOf(cylindersOf(traced.bike, knowledge)))}, {money(refute.cost)} (
           {chanceWords(refute.chance)})
         </Button>
       )}

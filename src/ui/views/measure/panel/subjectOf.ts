@@ -1,4 +1,4 @@
-import { factsOf, type Knowledge } from '../../../../core/knowledge';
+import { cylindersOf, factsOf, type Knowledge } from '../../../../core/knowledge';
 import { limitFor } from '../../../../core/measure';
 import type { Subject } from '../../../../core/measure/panel';
 import { enteredBy, type State } from '../../../../core/record';
@@ -18,7 +18,7 @@ export function subjectOf(knowledge: Knowledge, traced: Case, state: State): Sub
   };
   const { strokes, cooling, cylinders, voltage, decompressor } = facts;
   return {
-    cylinders: positionsOf(cylinders === undefined ? traced.bike.cylinders : Number(cylinders)),
+    cylinders: positionsOf(cylinders === undefined ? cylindersOf(traced.bike, knowledge) : Number(cylinders)),
     strokes: strokes === 'two' || strokes === 'four' ? strokes : null,
     cooling: cooling === 'air' || cooling === 'liquid' ? cooling : null,
     voltage: Number(voltage ?? 12),
