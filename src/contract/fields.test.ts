@@ -89,6 +89,12 @@ describe('each payload refuses what is wrong, at the field', () => {
     ['provisional.add', 'mayRide', 'yes'],
     ['provisional.add', 'why', ''],
     ['watch.add', 'due', ''],
+    ['overrule.say', 'act', 'fly'],
+    ['overrule.say', 'reason', ''],
+    ['overrule.say', 'codes', []],
+    ['attempt.log', 'did', 'flew'],
+    ['attempt.log', 'kicks', 0],
+    ['attempt.log', 'volts', 99],
     ['hazard.acknowledge', 'hazard', ''],
     ['job.handOver', 'extra', 1],
   ])('%s: %s = %j', (type, path, value) => {

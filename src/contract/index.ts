@@ -5,6 +5,7 @@ import { upcast, type Command } from '../core/command';
 import type { TableName } from '../core/record';
 import { Envelope } from './envelope';
 import { unstorableIn } from './storable';
+import * as fitness from './payloads/fitness';
 import * as intake from './payloads/intake';
 import * as own from './payloads/own';
 import * as picture from './payloads/picture';
@@ -58,6 +59,9 @@ export const shapes: Readonly<Record<string, Shape>> = {
   'wait.set': of('wait', work.WaitSetBody),
   'provisional.add': of('provisional', work.ProvisionalBody),
   'provisional.end': of('provisional', work.JobOnlyBody),
+  'overrule.say': of('overrule', fitness.OverruleBody),
+  'overrule.end': of('overrule', work.JobOnlyBody),
+  'attempt.log': of('startAttempt', fitness.AttemptBody),
   'watch.add': of('watch', work.WatchBody),
   'hazard.acknowledge': of('hazardAck', work.HazardBody),
   'job.handOver': of('job', work.HandOverBody),

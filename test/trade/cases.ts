@@ -35,7 +35,8 @@ export interface TradeCase {
 type Line = CaseLine | [test: string, result: string, at?: string | number];
 type Written = Omit<CaseFile, 'format' | 'version' | 'evidence'> & { say: string; why: string; evidence?: Line[]; expect: Expected };
 
-const lineOf = (l: Line): CaseLine => (Array.isArray(l) ? { test: l[0], result: String(l[1]), ...(l[2] !== undefined && { at: l[2] }) } : l);
+const lineOf = (l: Line): CaseLine =>
+  Array.isArray(l) ? { test: l[0], result: String(l[1]), ...(l[2] !== undefined && { at: l[2] }) } : l;
 
 /** Every case of a folder, by its family. */
 export function tradeCases(folder = 'test/trade'): { family: string; cases: TradeCase[] }[] {
@@ -69,7 +70,12 @@ export function misses(k: Knowledge, t: TradeCase): string[] {
   const odds = faultProbabilities(model, infer(model.network, model.observations));
   const chance = (id: string) => 1 - [...odds].filter(([key]) => faultOf(key) === id).reduce((q, [, p]) => q * (1 - p), 1);
   const open = [...new Set(ranking.tests.filter((x) => !x.gate).map((x) => x.testId))];
-  const advised = ranking.next.kind === 'none' ? 'none' : ranking.next.kind === 'repair' ? `repair:${faultOf(ranking.next.key)}` : faultOf(ranking.next.key);
+  const advised =
+    ranking.next.kind === 'none'
+      ? 'none'
+      : ranking.next.kind === 'repair'
+        ? `repair:${faultOf(ranking.next.key)}`
+        : faultOf(ranking.next.key);
   const say = (what: string) => void wrong.push(what);
   const first = `the first are ${leaders.map((id) => `${id} ${chance(id).toFixed(3)}`).join(', ')}`;
   const e = t.expect;
@@ -82,11 +88,16 @@ export function misses(k: Knowledge, t: TradeCase): string[] {
   if (e.anyTop3 && !e.anyTop3.some((id) => leaders.includes(id))) say(`none of ${e.anyTop3.join(', ')} is among the first three: ${first}`);
   if (e.top && leaders[0] !== e.top) say(`${e.top} does not lead: ${first}`);
   if (e.anyTop && !e.anyTop.includes(leaders[0])) say(`none of ${e.anyTop.join(', ')} leads: ${first}`);
-  for (const [id, p] of Object.entries(e.over ?? {})) if (!(chance(id) > p)) say(`${id} stands at ${chance(id).toFixed(3)}, not over ${p}; ${first}`);
-  for (const [id, p] of Object.entries(e.under ?? {})) if (!(chance(id) < p)) say(`${id} stands at ${chance(id).toFixed(3)}, not under ${p}; ${first}`);
+  for (const [id, p] of Object.entries(e.over ?? {}))
+    if (!(chance(id) > p)) say(`${id} stands at ${chance(id).toFixed(3)}, not over ${p}; ${first}`);
+  for (const [id, p] of Object.entries(e.under ?? {}))
+    if (!(chance(id) < p)) say(`${id} stands at ${chance(id).toFixed(3)}, not under ${p}; ${first}`);
   if (e.next && !e.next.includes(advised)) say(`advised is ${advised}, not one of ${e.next.join(', ')}`);
-  if (e.soon && ![advised, ...open.slice(0, near)].some((id) => e.soon!.includes(id))) say(`next are ${open.slice(0, near).join(', ')}, none of ${e.soon.join(', ')}`);
-  for (const id of e.notNext ?? []) if (advised === id || (!id.startsWith('repair:') && open.slice(0, near).includes(id))) say(`${id} is among the next: advised ${advised}; ${open.slice(0, near).join(', ')}`);
+  if (e.soon && ![advised, ...open.slice(0, near)].some((id) => e.soon!.includes(id)))
+    say(`next are ${open.slice(0, near).join(', ')}, none of ${e.soon.join(', ')}`);
+  for (const id of e.notNext ?? [])
+    if (advised === id || (!id.startsWith('repair:') && open.slice(0, near).includes(id)))
+      say(`${id} is among the next: advised ${advised}; ${open.slice(0, near).join(', ')}`);
   for (const id of e.never ?? []) if (open.includes(id)) say(`${id} can be done`);
   for (const [act, may] of Object.entries(e.may ?? {})) {
     const verdict = ranking.fitness[act as 'run'];

@@ -30,7 +30,9 @@ describe('the cases', () => {
   });
 
   it('are three and more for each complaint', () => {
-    const thin = shipped.findings.filter((f) => f.symptom && !f.retired && (complaints.get(f.id) ?? 0) < 3).map((f) => `${f.id}: ${complaints.get(f.id) ?? 0}`);
+    const thin = shipped.findings
+      .filter((f) => f.symptom && !f.retired && (complaints.get(f.id) ?? 0) < 3)
+      .map((f) => `${f.id}: ${complaints.get(f.id) ?? 0}`);
     expect(thin).toEqual([]);
   });
 

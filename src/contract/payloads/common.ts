@@ -123,3 +123,23 @@ export function IsShown() {
       },
     });
 }
+
+/** A map of short words to short words. */
+export function IsWordMap() {
+  const word = /^[\w-]{1,60}$/;
+  return (target: object, propertyName: string) =>
+    registerDecorator({
+      name: 'isWordMap',
+      target: target.constructor,
+      propertyName,
+      validator: {
+        validate: (v: unknown) =>
+          typeof v === 'object' &&
+          v !== null &&
+          !Array.isArray(v) &&
+          Object.keys(v).length <= 60 &&
+          Object.entries(v).every(([k, x]) => word.test(k) && typeof x === 'string' && word.test(x)),
+        defaultMessage: () => 'Each of these is one word by another.',
+      },
+    });
+}

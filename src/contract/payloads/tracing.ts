@@ -1,5 +1,13 @@
 import { ValidateIf } from 'class-validator';
-import { specOrigins, type Answer, type Shown, type SpecOrigin, type SymptomAnswer } from '../../core/record';
+import {
+  retestResults,
+  specOrigins,
+  type RetestResult,
+  type Answer,
+  type Shown,
+  type SpecOrigin,
+  type SymptomAnswer,
+} from '../../core/record';
 import {
   Decimal,
   Nested,
@@ -108,7 +116,7 @@ export class RetestBody {
   @Id() jobId!: string;
   @Id() complaintId!: string;
   @Id() repairId!: string;
-  @OneOf(['gone', 'changed', 'same']) result!: 'gone' | 'changed' | 'same';
+  @OneOf(retestResults) result!: RetestResult;
   @Nested(() => ConditionsPart) conditions!: ConditionsPart;
   @MaybeWords(1000) note!: string | null;
   @present() @Nested(() => ChangedPart) changed!: ChangedPart | null;

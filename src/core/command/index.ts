@@ -1,5 +1,6 @@
 import { applyChanges, changeInPlace, type JournalEntry, type State } from '../record';
 import { deciding } from './decide';
+import { fitness } from './fitness';
 import { intake } from './intake';
 import { own } from './own';
 import { picture } from './picture';
@@ -18,7 +19,7 @@ export type { EvidenceAdd, ReadingPart } from './tracing';
 export type { StepAdd } from './work';
 export type { OwnAdd, OwnChange } from './own';
 
-const plain = [...intake, ...tracing, ...work, ...picture, ...own, ...deciding] as CommandType[];
+const plain = [...intake, ...tracing, ...work, ...picture, ...own, ...fitness, ...deciding] as CommandType[];
 const byType = new Map<string, CommandType>(plain.map((t) => [t.type, t]));
 
 /** True if an entry of that type may be taken back. */

@@ -172,12 +172,21 @@ const hazardAcknowledge = define<{ jobId: string; hazard: string; place: string 
 
 /** The bike leaves. Nothing provisional leaves unless it is written that it may. */
 const handOver = define<Record<string, never>>('job.handOver', {
-  needs: (_p, c) => [{ table: 'provisional', field: 'jobId', is: c.entity.id }],
+  needs: (_p, c) => [
+    { table: 'provisional', field: 'jobId', is: c.entity.id },
+    { table: 'overrule', field: 'jobId', is: c.entity.id },
+  ],
   job: (_p, _s, c) => c.entity.id,
   draft: (d, _p, c) => {
     const job = d.need('job', c.entity.id);
     if (job.handedOverAt) throw new Refused({ code: 'exists', message: 'This job is handed over already.' });
-    const kept = d.rows('provisional').filter((p) => p.jobId === job.id && !p.endedAt && !p.mayLeave);
+    const over = new Set(
+      d
+        .rows('overrule')
+        .filter((o) => o.jobId === job.id && !o.endedAt && o.act === 'handOver')
+        .flatMap((o) => o.codes),
+    );
+    const kept = d.rows('provisional').filter((p) => p.jobId === job.id && !p.endedAt && !p.mayLeave && !over.has(`temporary:${p.id}`));
     if (kept.length)
       throw new Refused({ code: 'not yet', message: `A provisional repair may not leave: ${kept.map((p) => p.what).join(', ')}.` });
     d.set('job', job.id, { handedOverAt: c.madeAt });

@@ -25,6 +25,8 @@ const kinds: Readonly<Record<string, [StageId, string]>> = {
   torque: ['rebuild', 'Torque'],
   checkmark: ['start', 'Check'],
   provisional: ['handover', 'Provisional'],
+  overrule: ['trace', 'Allowed all the same'],
+  startAttempt: ['trace', 'Start attempt'],
   watch: ['handover', 'To be watched'],
 };
 

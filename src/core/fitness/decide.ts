@@ -12,7 +12,7 @@ export const reachOf = (act: FitnessAct): number => fitnessActs.indexOf(act);
 
 function verdict(act: FitnessAct, all: readonly Reason[], c: FitnessRows): FitnessVerdict {
   const against = all.filter((r) => reachOf(r.act) <= reachOf(act));
-  const by = (r: Reason) => (c.overrules ?? []).find((o) => !o.endedAt && reachOf(o.act) >= reachOf(act) && o.over.includes(r.code));
+  const by = (r: Reason) => (c.overrules ?? []).find((o) => !o.endedAt && reachOf(o.act) >= reachOf(act) && o.codes.includes(r.code));
   const overruled = against.flatMap((reason) => {
     const person = by(reason);
     return person ? [{ reason, by: person }] : [];

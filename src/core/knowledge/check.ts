@@ -10,13 +10,17 @@ const history = new Set(['standingMonths', 'storage', 'fuelLeft', 'crash', 'ranW
 const valuesOf = (v: When[string]): string[] => (Array.isArray(v) ? v.map(String) : typeof v === 'object' ? [] : [String(v)]);
 
 /** What a schema cannot see: everything that is unsound or of no use. What ships has none of either. */
-export const checkKnowledge = (k: Knowledge): string[] => [...unsound(k), ...idle(k), ...incautious(k)];
+export const checkKnowledge = (k: Knowledge, ofShop: ReadonlySet<string> = new Set()): string[] => [
+  ...unsound(k),
+  ...idle(k),
+  ...incautious(k, ofShop),
+];
 
 /**
  * What is done and not declared, and what has no caution: every test and remedy whose words tell of a doing must declare or deny
- * it; one that does something with the engine, or any remedy, has at least one caution.
+ * it; one that does something with the engine, or any remedy, has at least one caution. What a shop wrote for itself is its own.
  */
-export function incautious(k: Knowledge): string[] {
+export function incautious(k: Knowledge, ofShop: ReadonlySet<string> = new Set()): string[] {
   const problems: string[] = [];
   const told = k.doings.flatMap((d) => (d.told ? [{ id: d.id, words: new RegExp(d.told, 'i') }] : []));
   const look = (where: string, words: string, own: { does?: string[]; doesNot?: string[]; hazards?: string[] }, access: string[] = []) => {
@@ -30,12 +34,12 @@ export function incautious(k: Knowledge): string[] {
       problems.push(`${where}: it is not harmless, going by the rest of what it does`);
   };
   for (const t of k.tests) {
-    if (t.retired) continue;
+    if (t.retired || ofShop.has(t.id)) continue;
     look(`test ${t.id}`, `${t.name}. ${t.how}`, t, t.access);
     if (actOf(t.does, k.doings) && !t.hazards?.length) problems.push(`test ${t.id}: it does something with the engine and has no caution`);
   }
   for (const f of k.faults) {
-    if (f.retired) continue;
+    if (f.retired || ofShop.has(f.id)) continue;
     const { remedy } = f;
     look(`fault ${f.id}`, `${remedy.do} ${(remedy.others ?? []).map((o) => o.do).join(' ')}`, remedy, remedy.access);
     if (!remedy.hazards?.length && !remedy.does?.includes('harmless')) problems.push(`fault ${f.id}: its remedy has no caution, and is not said to be harmless`);

@@ -1,7 +1,12 @@
 import { engineActs, type Access, type Act, type Doing, type Remedy, type Test } from './types';
 
+const worked = new WeakMap<readonly string[], { of: readonly Doing[]; done: Doing[] }>();
+
 /** Everything that is done, with what each doing includes; ids that nobody knows are left out. */
 export function doneWith(does: readonly string[] | undefined, doings: readonly Doing[]): Doing[] {
+  if (!does) return [];
+  const known = worked.get(does);
+  if (known?.of === doings) return known.done;
   const all = new Set<string>();
   const add = (id: string) => {
     const doing = doings.find((d) => d.id === id);
@@ -9,8 +14,10 @@ export function doneWith(does: readonly string[] | undefined, doings: readonly D
     all.add(id);
     doing.with?.forEach(add);
   };
-  does?.forEach(add);
-  return doings.filter((d) => all.has(d.id));
+  does.forEach(add);
+  const done = doings.filter((d) => all.has(d.id));
+  worked.set(does, { of: doings, done });
+  return done;
 }
 
 /** The furthest act that is done with the engine; null where it is left alone. */
@@ -43,6 +50,8 @@ export function testDone(t: Test, doings: readonly Doing[], access: readonly Acc
 
 /** A remedy with the cautions that follow from what it does. */
 export function remedyDone(r: Remedy, doings: readonly Doing[], access: readonly Access[] = []): Remedy {
+  // A file that is not sound yet may lack it; it is told elsewhere.
+  if (!r) return r;
   const hazards = together(r.hazards, hazardsOf([...(r.does ?? []), ...openingDoes(r.access, access)], doings));
   return { ...r, ...(hazards.length > 0 && { hazards }) };
 }

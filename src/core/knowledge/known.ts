@@ -21,7 +21,7 @@ interface Naming {
   unit?: string;
   reading?: { quantity: string; unit: string } | null;
   access?: string | null;
-  set?: Naming & { archetype?: string | null; lastTouched?: string[] | null };
+  set?: Naming & { archetype?: string | null; lastTouched?: string[] | null; traits?: Record<string, string> | null };
 }
 
 /** Outcomes that every test has besides its own. */
@@ -71,6 +71,11 @@ export function unknownIn(k: Knowledge, type: string, payload: object): Unknown 
   }
   if (p.set?.archetype && !k.archetypes.some((a) => a.id === p.set?.archetype))
     return { path: 'set.archetype', message: 'There is no such kind of bike here.' };
+  for (const [id, value] of Object.entries(p.set?.traits ?? {})) {
+    const attribute = k.attributes.find((a) => a.id === id);
+    if (!attribute) return { path: 'set.traits', message: `There is no attribute '${id}' here.` };
+    if (!(value in attribute.share)) return { path: 'set.traits', message: `'${id}' is one of ${Object.keys(attribute.share).join(', ')}.` };
+  }
   const area = p.set?.lastTouched?.find((id) => !k.areas.some((a) => a.id === id));
   if (area) return { path: 'set.lastTouched', message: `There is no area '${area}' here.` };
   return null;

@@ -2,6 +2,7 @@ import { unitOf } from '../quantity';
 import type { Own } from '../record';
 import { testInSi, withFigures } from './assemble';
 import { idle, unsound } from './check';
+import { remedyDone, testDone } from './doings';
 import type { Fault, FindingKind, Knowledge, OwnFigure, Test } from './types';
 
 /** What is wrong with an entry of a shop's own, in words. */
@@ -93,6 +94,14 @@ function nameOf(row: Own): string {
   return `figure ${row.body.fault ?? row.body.test}`;
 }
 
+/** A test that was written down when engine states were named one by one: what it does follows from what it needed. */
+function asNow(test: Test): Test {
+  const old = test.needs ?? [];
+  if (!old.includes('fit-to-crank')) return test;
+  const does = old.includes('runs') ? 'runs' : old.includes('cranks') ? 'cranks' : 'button';
+  return { ...test, needs: old.filter((n) => n !== 'fit-to-crank'), does: [...(test.does ?? []), does] };
+}
+
 function put(base: Knowledge, rows: readonly Own[]): { knowledge: Knowledge; wrong: string[] } {
   const faults: Fault[] = [...base.faults];
   const findings: FindingKind[] = [...base.findings];
@@ -101,11 +110,11 @@ function put(base: Knowledge, rows: readonly Own[]): { knowledge: Knowledge; wro
   const wrong: string[] = [];
   for (const row of rows) {
     const retired = row.retired && { retired: true };
-    if (row.what === 'fault') faults.push({ ...row.body, ...retired });
+    if (row.what === 'fault') faults.push({ ...row.body, remedy: remedyDone(row.body.remedy, base.doings, base.access), ...retired });
     else if (row.what === 'finding') findings.push(row.body);
     else if (row.what === 'test') {
       const unit = row.body.measure?.unit;
-      if (unit === undefined || unitOf(unit)) tests.push({ ...testInSi(row.body), ...retired });
+      if (unit === undefined || unitOf(unit)) tests.push({ ...testDone(testInSi(asNow(row.body)), base.doings, base.access), ...retired });
       else wrong.push(`${nameOf(row)}: '${unit}' is not a unit that Ivrek knows`);
     }
     else if (!row.retired) figures.push(row.body);

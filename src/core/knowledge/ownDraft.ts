@@ -445,10 +445,10 @@ export const draftOfFigure = (f: OwnFigure): FigureDraft => ({
 
 /** A changed fault with what the form does not show, as it was. */
 export function faultChanged(was: Fault, made: Fault): Fault {
-  const { applies, raised, touchedTimes, intermittent, shows, helpedBattery, replacedBy } = was;
-  const { spoils, others } = was.remedy;
-  const rest = some({ applies, raised, touchedTimes, intermittent, shows, helpedBattery, replacedBy });
-  return { ...made, ...rest, remedy: { ...made.remedy, ...some({ spoils, others }) } };
+  const { words, applies, raised, touchedTimes, intermittent, shows, helpedBattery, stops, leads, harm, unless, replacedBy } = was;
+  const { does, doesNot, residual, spoils, others } = was.remedy;
+  const rest = some({ words, applies, raised, touchedTimes, intermittent, shows, helpedBattery, stops, leads, harm, unless, replacedBy });
+  return { ...made, ...rest, remedy: { ...made.remedy, ...some({ does, doesNot, residual, spoils, others }) } };
 }
 
 /** A changed sign with its grades and what it sets, as they were. */
@@ -456,7 +456,7 @@ export function signChanged(was: FindingKind, made: FindingKind): FindingKind {
   const sets = was.symptom?.sets;
   return {
     ...made,
-    ...some({ grades: was.grades }),
+    ...some({ grades: was.grades, stops: was.stops, retired: was.retired, replacedBy: was.replacedBy }),
     ...(made.symptom && { symptom: { ...made.symptom, ...some({ sets }) } }),
     ...(typeof was.leak === 'object' && { leak: was.leak }),
   };

@@ -1,4 +1,5 @@
 import { bikePhrases } from './phrases/bike';
+import { fitnessPhrases } from './phrases/fitness';
 import { stripPhrases } from './phrases/strip';
 import { tracingPhrases } from './phrases/tracing';
 import { workPhrases } from './phrases/work';
@@ -12,6 +13,7 @@ export { tokensOf } from './tokens';
 /** Everything that can be said on the bench line, by subject. */
 export const subjects: readonly { name: string; phrases: readonly Phrase[] }[] = [
   { name: 'Trace', phrases: tracingPhrases },
+  { name: 'May it run', phrases: fitnessPhrases },
   { name: 'Strip and rebuild', phrases: stripPhrases },
   { name: 'Measure, parts, torque, waits', phrases: workPhrases },
   { name: 'Bike, owner, way back', phrases: bikePhrases },

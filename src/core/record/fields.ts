@@ -80,7 +80,7 @@ export const fields: { readonly [T in TableName]: FieldsOf<T> } = {
   checkmark: ['jobId', 'list', 'item', 'state', 'note'],
   wait: ['jobId', 'kind', 'what', 'until', 'lookAgain', 'endedAt'],
   provisional: ['jobId', 'what', 'why', 'until', 'untilOn', 'mayRun', 'mayRide', 'mayLeave', 'endedAt'],
-  overrule: ['jobId', 'act', 'reason', 'over', 'saidBy', 'madeAt', 'endedAt'],
+  overrule: ['jobId', 'act', 'reason', 'codes', 'saidBy', 'madeAt', 'endedAt'],
   startAttempt: ['jobId', 'choke', 'throttle', 'kicks', 'seconds', 'volts', 'did', 'afterRepairId', 'madeAt'],
   watch: ['jobId', 'what', 'due'],
   consent: ['jobId', 'words', 'upTo', 'givenAt', 'supersedes'],

@@ -328,7 +328,7 @@ export interface Overrule extends Base {
   act: FitnessAct;
   reason: string;
   /** The reasons that it goes over, by their codes: a new one is not overruled. */
-  over: string[];
+  codes: string[];
   saidBy: string;
   madeAt: string;
   endedAt: Maybe<string>;

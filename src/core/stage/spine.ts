@@ -1,4 +1,5 @@
-import { applicability, factsOf, type Knowledge, type Test } from '../knowledge';
+import { applicability, cylindersOf, factsOf, type Knowledge, type Test } from '../knowledge';
+import { fitnessOf } from '../fitness';
 import { judge, limitFor, quantityInfo } from '../measure';
 import { groupBy, list, type State } from '../record';
 import { accountOf } from '../strip';
@@ -26,10 +27,11 @@ const wanted = ['strokes', 'cylinders', 'cooling', 'ignition', 'fuelling', 'star
 export function firstLook(k: Knowledge, c: Case): { test: Test; position: string | null; done: boolean }[] {
   const facts = factsOf(c.bike, c.job, k);
   const tests = k.tests
-    .filter((t) => t.firstLook !== undefined && !t.retired && applicability(t.applies, facts, k.attributes) > 0)
+    .filter((t) => t.firstLook !== undefined && !t.retired)
+    .filter((t) => applicability(t.applies, facts, k.attributes) > 0 && applicability(t.lookWhen, facts, k.attributes) > 0)
     .sort((a, b) => a.firstLook! - b.firstLook!);
   return tests.flatMap((test) => {
-    const positions = test.per === 'cylinder' ? Array.from({ length: c.bike.cylinders ?? 1 }, (_x, i) => String(i + 1)) : [null];
+    const positions = test.per === 'cylinder' ? Array.from({ length: cylindersOf(c.bike, k) ?? 1 }, (_x, i) => String(i + 1)) : [null];
     return positions.map((position) => ({
       test,
       position,
@@ -133,10 +135,10 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
   ];
 }
 
-/** Why first-look and other tests are hidden now, by state id: used where gates are told. */
+/** What forbids turning or cranking the engine now, in words. */
 export function gatesNow(k: Knowledge, c: Case): { id: string; hidden: string }[] {
-  const states = engineStates(buildModel(k, c));
-  // An engine that does not turn is not cranked and does not run either: the first gate says it all.
-  const shown = states.get('turns') === 'no' ? ['turns', 'fit-to-crank'] : ['cranks', 'fit-to-crank'];
-  return k.states.filter((s) => states.get(s.id) === 'no' && shown.includes(s.id)).map(({ id, hidden }) => ({ id, hidden }));
+  const stuck = engineStates(buildModel(k, c)).get('turns') === 'no' ? k.states.find((s) => s.id === 'turns') : undefined;
+  // An engine that does not turn is not cranked either: that says it all.
+  if (stuck) return [{ id: stuck.id, hidden: stuck.hidden }];
+  return fitnessOf(k, c).crank.reasons.map((r) => ({ id: r.code, hidden: `Not to be cranked: ${r.because}. ${r.lift}.` }));
 }

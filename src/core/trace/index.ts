@@ -23,5 +23,7 @@ export { engineStates, gateOf } from './policy/gates';
 export { missingMinutes, stillToOpen, stripOf, type Strip } from './policy/strip';
 export { chanceWords, tooClose } from './policy/words';
 export { placeOf, places, type Place } from './place';
+export { symptomsToAsk, type SymptomAsk } from './policy/asks';
+export { disagreements } from './disagree';
 export { apart, joined, type TieView } from './policy/ties';
 export { symptomsMeant, type SymptomMatch } from './symptoms';

@@ -18,14 +18,22 @@ function bikeFor(f: Fault): Partial<Bike> {
     if (c === undefined) return usual;
     return Array.isArray(c) ? String(c[0]) : typeof c === 'object' ? usual : String(c);
   };
+  // Everything else that the fault asks for is so on this bike.
+  const fields = ['strokes', 'ignition', 'fuelling', 'decompressor', 'starting', 'cooling', 'clutch', 'voltage', 'cylinders'];
+  const traits = Object.fromEntries(
+    Object.keys(f.applies ?? {})
+      .filter((a) => !fields.includes(a))
+      .map((a) => [a, one(a, '')]),
+  );
   return {
+    traits: { battery: 'lead', ...traits },
     strokes: one('strokes', 'four') as 'four',
     ignition: one('ignition', 'points') as 'points',
     fuelling: one('fuelling', 'carburettor') as 'carburettor',
     decompressor: one('decompressor', 'none') as 'none',
     starting: one('starting', 'both') as 'both',
-    cooling: 'air',
-    clutch: 'cable',
+    cooling: one('cooling', 'air') as 'air',
+    clutch: one('clutch', 'cable') as 'cable',
     voltage: 12,
     cylinders: 2,
   };
@@ -62,7 +70,7 @@ describe('a hidden fault is found by following the advice', () => {
     (f) =>
       !nameless(f) &&
       symptomIds.some((id) => f.causes[id] !== undefined) &&
-      applicability(f.applies, bikeFor(f) as never, shipped.attributes) > 0,
+      applicability(f.applies, { ...bikeFor(f), ...bikeFor(f).traits } as never, shipped.attributes) > 0,
   );
   const results = new Map(faults.map((f) => [f.id, follow(f)]));
 

@@ -55,7 +55,7 @@ export interface SymptomMatch {
 export function symptomsMeant(k: Pick<Knowledge, 'findings'>, text: string, most = 6): SymptomMatch[] {
   const asked = [...new Set(wordsOf(text))];
   if (asked.length === 0) return [];
-  const kinds = k.findings.filter((f) => f.symptom);
+  const kinds = k.findings.filter((f) => f.symptom && !f.retired);
   const said = kinds.map((f) => new Set(wordsOf(`${f.name} ${f.symptom!.words}`)));
   const rarity = (w: string) => Math.log(1 + kinds.length / (1 + said.filter((s) => s.has(w)).length));
   const score = (own: Set<string>) =>

@@ -31,18 +31,22 @@ export async function receive(from: pg.Pool, speaker: Speaker, input: unknown, s
     if (seen) return seen;
     const unknown = shipped && (await unknownHere(db, shipped, command));
     if (unknown) return { kind: 'malformed', faults: [{ ...unknown, path: `payload.${unknown.path}` }] };
-    if (command.type !== 'signature.sign') return applyOne(db, speaker, command, personal);
+    const signed = signedField[command.type];
+    if (!signed) return applyOne(db, speaker, command, personal);
     const signer = await db.query('select name from person where id = $1', [speaker.actorId]);
     if (!signer.rowCount)
       return {
         kind: 'refused',
         id: command.id,
-        refusal: { code: 'not yet', message: 'Choose who is working first: a signature needs a name.' },
+        refusal: { code: 'not yet', message: 'Choose who is working first: this needs a name.' },
       };
-    const payload = { ...(command.payload as object), signedBy: (signer.rows[0] as { name: string }).name };
+    const payload = { ...(command.payload as object), [signed]: (signer.rows[0] as { name: string }).name };
     return applyOne(db, speaker, { ...command, payload }, personal);
   });
 }
+
+/** Commands that stand in the record under a person's name, and the field that holds it: the session says who, not the device. */
+const signedField: Readonly<Record<string, string>> = { 'signature.sign': 'signedBy', 'overrule.say': 'saidBy' };
 
 /** What a command names that neither ships nor is the shop's own. */
 async function unknownHere(db: Db, shipped: Knowledge, { type, payload }: Command): Promise<Unknown | null> {

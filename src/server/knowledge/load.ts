@@ -32,6 +32,7 @@ export function readKnowledge(folder: string, own: readonly string[] = []): { kn
   const figures = problems.length ? [] : files.flatMap((f) => (f.content.figures ?? []) as OwnFigure[]);
   const { knowledge, problems: unknown } = withFigures(assembleKnowledge(files, hash.digest('hex').slice(0, 16)), figures);
   problems.push(...unknown);
-  if (problems.length === 0) problems.push(...checkKnowledge(knowledge));
+  const ofShop = files.slice(names.length).flatMap((f) => [f.content.faults, f.content.tests].flatMap((l) => (l ?? []) as { id: string }[]));
+  if (problems.length === 0) problems.push(...checkKnowledge(knowledge, new Set(ofShop.map((x) => x.id))));
   return { knowledge, problems };
 }

@@ -7,9 +7,11 @@ import { useJob } from '../job/useJob';
 import { Hazards } from './Hazards';
 
 /** A checklist of knowledge, with its cautions at the items they belong to. */
-export function Checklist({ listId, gates }: { listId: string; gates?: boolean }) {
+export function Checklist({ listId, gates, without = [] }: { listId: string; gates?: boolean; without?: readonly string[] }) {
   const { store, view, knowledge, jobId } = useJob();
-  const items = checklist(view.state, knowledge, jobId, listId).filter((i) => gates === undefined || Boolean(i.gate) === gates);
+  const items = checklist(view.state, knowledge, jobId, listId).filter(
+    (i) => (gates === undefined || Boolean(i.gate) === gates) && !without.includes(i.id),
+  );
   const mark = (item: string, state: 'open' | 'done' | 'notNeeded') =>
     store.act('check.mark', 'checkmark', store.newId(), { jobId, list: listId, item, state, note: null });
   return (
@@ -26,7 +28,8 @@ export function Checklist({ listId, gates }: { listId: string; gates?: boolean }
               control={<Checkbox checked={i.mark?.state === 'done'} onChange={(e) => mark(i.id, e.target.checked ? 'done' : 'open')} />}
               label={i.text}
             />
-            {!i.gate && i.mark?.state !== 'done' && (
+            {/* Brakes cannot be put away: every bike is stopped by something. */}
+            {!i.gate && i.id !== 'brakes' && i.mark?.state !== 'done' && (
               <Button
                 variant="text"
                 onClick={() => mark(i.id, i.mark?.state === 'notNeeded' ? 'open' : 'notNeeded')}

@@ -11,7 +11,7 @@ import { Choice } from './Choice';
 import { Field } from './Field';
 
 /** What an owner may complain of. */
-export const symptomsIn = (k: Knowledge): FindingKind[] => k.findings.filter((f) => f.symptom);
+export const symptomsIn = (k: Knowledge): FindingKind[] => k.findings.filter((f) => f.symptom && !f.retired);
 
 /** Shown before anything was said: what bikes are most often brought in with. */
 const usualMany = 8;

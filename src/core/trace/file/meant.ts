@@ -7,6 +7,12 @@ export interface Meant {
   how: 'id' | 'words';
 }
 
+/** One word begins the other, and they differ by an ending only: carb and carbon are two words, sprocket and sprockets one. */
+const begun = (a: string, b: string): boolean => {
+  const [short, long] = a.length < b.length ? [a, b] : [b, a];
+  return short.length > 3 && long.startsWith(short) && (long.length - short.length <= 2 || short.length >= 6);
+};
+
 /**
  * The thing that some words mean: its id, or the one whose name shares most with them. Null where nothing does, or two
  * do equally well.
@@ -19,7 +25,7 @@ export function meantBy(things: readonly { id: string; name: string; words?: str
   const scored = things
     .map((t) => {
       const own = new Set(wordsOf(`${t.name} ${t.id.replace(/-/g, ' ')} ${t.words ?? ''} ${t.more ?? ''}`));
-      const shared = asked.filter((w) => own.has(w) || [...own].some((x) => x.length > 3 && (x.startsWith(w) || w.startsWith(x)))).length;
+      const shared = asked.filter((w) => own.has(w) || [...own].some((x) => begun(x, w))).length;
       return { t, score: shared / asked.length + (0.2 * shared) / Math.max(1, own.size) };
     })
     .sort((a, b) => b.score - a.score);

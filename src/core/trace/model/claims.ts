@@ -123,6 +123,10 @@ export function evidenceClaims(k: Knowledge, c: Case, leaveOut: ReadonlySet<stri
       made: instance.repairs.size,
     });
   };
+  const varying = (id: string, rowId: string, repairId: string | null) => {
+    const instance = { kind: `varies:${id}`, position: null, ...at(repairId), conditions: {}, bypasses: [] };
+    claims.push({ instance, weights: [0, 1], source: `symptom:${id}`, repeat: 'worst', rowId, made: instance.repairs.size });
+  };
   for (const p of c.complaints) {
     if (leaveOut.has(p.id)) continue;
     for (const [id, answer] of Object.entries(p.symptoms)) symptom(id, answer === 'present', p.id, p.afterRepairId, {});
@@ -133,8 +137,10 @@ export function evidenceClaims(k: Knowledge, c: Case, leaveOut: ReadonlySet<stri
     const now = c.complaints.find((p) => p.id === r.newComplaintId)?.symptoms ?? {};
     for (const [id, answer] of Object.entries(complaint?.symptoms ?? {})) {
       if (answer !== 'present') continue;
-      if (r.result === 'same') symptom(id, true, r.id, r.repairId, alike(r.conditions));
-      else if (now[id] !== 'present') symptom(id, false, r.id, r.repairId, alike(r.conditions));
+      if (r.result === 'same' || r.result === 'back') symptom(id, true, r.id, r.repairId, alike(r.conditions));
+      // Quiet for a while and back: what brings it comes and goes.
+      if (r.result === 'back') varying(id, r.id, r.repairId);
+      else if (r.result !== 'same' && now[id] !== 'present') symptom(id, false, r.id, r.repairId, alike(r.conditions));
     }
   }
 

@@ -53,6 +53,7 @@ function onThisBike(fault: Fault, facts: Facts): Fault {
  * the root of a damage, and the damage of a root. Judgement: a lead of 0.5 makes it ten times as likely.
  */
 function tied(k: Knowledge, fault: Fault, known: ReadonlySet<string>): { because: string; times: number }[] {
+  if (known.size === 0) return [];
   const times = (lead: number) => Math.max(1, Math.min(mostTimes, lead * 20));
   const damage = Object.entries(fault.leads ?? {}).filter(([id]) => known.has(id));
   const roots = k.faults.flatMap((r) => (known.has(r.id) && r.leads?.[fault.id] ? [{ name: r.name, lead: r.leads[fault.id] }] : []));

@@ -1,5 +1,5 @@
 import { keyOf } from '../model/groups';
-import { type Test, actOf, applicability, engineActs, riskPrice, testById } from '../../knowledge';
+import { type Act, type Test, actOf, applicability, engineActs, riskPrice, testById } from '../../knowledge';
 import { fitnessOf, type Fitness } from '../../fitness';
 import type { Problem, Situation, TestAct } from '../decide';
 import type { Model } from '../model/build';
@@ -169,15 +169,19 @@ function hypotheses(
 /** How much of the harm a single test of minutes does. Judgement. */
 const harmShare = { turn: 0.05, crank: 0.1, run: 0.15, ride: 0.6 } as const;
 
-/** Expected price of what running or riding it would harm, by today's odds; zero for what leaves the engine alone. */
-function expectedHarm(model: Model, faults: readonly number[][], weights: Float64Array, test: Test): number {
-  const act = actOf(test.does, model.knowledge.doings);
-  if (!act) return 0;
-  const reach = engineActs.indexOf(act);
-  const harm = model.suspects.map(({ fault }) => (fault.harm && fault.stops && engineActs.indexOf(fault.stops) <= reach ? fault.harm : 0));
-  let expected = 0;
-  for (let h = 0; h < faults.length; h++) for (const i of faults[h]) expected += weights[h] * harm[i];
-  return expected * harmShare[act];
+/**
+ * Expected price of what each act would harm, by today's odds: in one test of minutes, the share of what is lost if it is gone on
+ * with.
+ */
+function expectedHarm(model: Model, faults: readonly number[][], weights: Float64Array): Record<Act, number> {
+  const expected = { turn: 0, crank: 0, run: 0, ride: 0 };
+  for (let h = 0; h < faults.length; h++)
+    for (const i of faults[h]) {
+      const { harm, stops } = model.suspects[i].fault;
+      if (!harm || !stops) continue;
+      for (const act of engineActs.slice(engineActs.indexOf(stops))) expected[act] += weights[h] * harm * harmShare[act];
+    }
+  return expected;
 }
 
 interface Offered {
@@ -196,13 +200,15 @@ function openTests(model: Model, { tables, strip, faults, weights, fitness }: Of
   const nothingOff = strip.states.state([]);
   const opened = (access: readonly string[] | undefined) =>
     strip.states.off(strip.states.reach(nothingOff, strip.states.want(access)).next);
+  const harm = expectedHarm(model, faults, weights);
   const context = { states, fitness, done, knowledge, opened };
   const tests: OpenTest[] = [];
   for (const test of knowledge.tests) {
     if (test.kind === 'ask' || test.retired || applicability(test.applies, model.facts, knowledge.attributes) === 0) continue;
     if (test.onlyDead && states.get('runs') !== 'no') continue;
     const accessMinutes = missingMinutes(strip, test.access);
-    const risk = riskPrice(test.does, knowledge.doings) + expectedHarm(model, faults, weights, test);
+    const act = actOf(test.does, knowledge.doings);
+    const risk = riskPrice(test.does, knowledge.doings) + (act ? harm[act] : 0);
     const cost = money(test.minutes, rate) + risk + strip.states.reach(strip.now, strip.states.want(test.access)).cost;
     for (const position of test.per === 'cylinder' ? model.positions : [null]) {
       const key = keyOf(test.id, position);

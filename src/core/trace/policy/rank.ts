@@ -128,7 +128,7 @@ export function rank(
         ? {
             kind: 'repair',
             key: model.suspects[move.suspect].key,
-            why: `No test that can be done now would save more than it costs: ${name(model.suspects[move.suspect].key)} is ${suspects.find((s) => s.key === model.suspects[move.suspect].key)!.words}.`,
+            why: `No test left pays for itself: ${name(model.suspects[move.suspect].key)} is ${suspects.find((s) => s.key === model.suspects[move.suspect].key)!.words}.`,
           }
         : { kind: 'none', why: 'Nothing that is complained of is open.' };
   // Sets that leave findings out do not say what one repair is enough for.
@@ -259,12 +259,14 @@ function testView(
 function whyTest(t: TestView, repairNow: number): string {
   const saves = repairNow - (t.value ?? repairNow);
   const minutes = t.minutes + t.accessMinutes;
-  const parts = t.parts ? `It parts ${t.parts}.` : '';
+  const names = t.parts ? t.parts.split(/, | and /).length : 0;
+  const parts = names > 1 ? `Separates ${t.parts}.` : names === 1 ? `Confirms or clears ${t.parts}.` : '';
+  const risk = t.risk >= 1 ? ` Its risk counts for ${Math.round(t.risk)}.` : '';
   const worth =
     saves > 0.5
       ? ` For ${minutes} minutes it is expected to save ${Math.round(saves)} against repairing the likeliest now.`
       : ` It takes ${minutes} minutes.`;
-  return parts + worth;
+  return parts + worth + risk;
 }
 
 /** The single repair, and the pair, most likely to cure everything that is open. */

@@ -1,3 +1,4 @@
+import { testById } from '../../knowledge';
 import { leastBits } from '../decide';
 import type { Beliefs, OpenTest } from './beliefs';
 
@@ -33,15 +34,21 @@ export interface QuestionView {
   chance: number;
   /** How far that is answered: 0 where it is even, 1 where it is certain either way. */
   answered: number;
+  /** Whether any test of it was done: a low chance alone is no finding. */
+  tested: boolean;
 }
 
 export function questionViews(b: Beliefs): QuestionView[] {
+  const { knowledge, case: c } = b.model;
+  const tested = new Set(
+    c.evidence.filter((e) => !e.withdrawn && e.outcome !== 'skipped').flatMap((e) => testById(knowledge, e.testId)?.system ?? []),
+  );
   return questions.map((system) => {
     let chance = 0;
     b.faults.forEach((f, h) => {
       if (f.some((i) => b.model.suspects[i].fault.system === system)) chance += b.weights[h];
     });
     const bits = (p: number) => (p > 0 && p < 1 ? -p * Math.log2(p) - (1 - p) * Math.log2(1 - p) : 0);
-    return { system, chance: Math.min(1, chance), answered: 1 - bits(Math.min(1, chance)) };
+    return { system, chance: Math.min(1, chance), answered: 1 - bits(Math.min(1, chance)), tested: tested.has(system) };
   });
 }

@@ -158,9 +158,12 @@ function One({ meaning, onKeep }: { meaning: Meaning; onKeep: () => void }) {
           />
         </Box>
       )}
-      <Button variant="contained" onClick={onKeep}>
-        Keep
-      </Button>
+      {/* An answer is read, not kept. */}
+      {meaning.acts.length > 0 && (
+        <Button variant="contained" onClick={onKeep}>
+          Keep
+        </Button>
+      )}
     </Box>
   );
 }

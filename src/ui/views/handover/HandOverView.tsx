@@ -2,13 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { openComplaints } from '../../../core/stage';
-import { accountOf } from '../../../core/strip';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Checklist } from '../../parts/Checklist';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
+import { Reasons } from '../../parts/fitness/Reasons';
+import { useFitness } from '../../parts/fitness/useFitness';
 import { JobShell } from '../../parts/JobShell';
 import { later } from '../../parts/later';
 import { Provisionals } from '../../parts/Provisionals';
@@ -29,17 +29,8 @@ export default function HandOverView({ snapshot }: { snapshot: Snapshot }) {
 /** The bike leaves: what still stands against it, its record, and the signature. */
 function HandOver() {
   const { store, rows, traced, jobId } = useJob();
-  const account = accountOf(rows('step'), rows('fastener'));
-  const unsigned = rows('torque').filter((t) => !rows('signature').some((s) => s.subjectId === t.id));
-  const against = [
-    ...openComplaints(traced).map((c) => `Still open: “${c.words}”`),
-    ...(account.fastenersOut ? [`${account.fastenersOut} fasteners are not back on.`] : []),
-    ...unsigned.map((t) => `Torque not signed: ${t.name}`),
-    ...rows('provisional')
-      .filter((p) => !p.endedAt && !p.mayRide)
-      .map((p) => `Provisional, may not be ridden: ${p.what}`),
-  ];
-  const kept = rows('provisional').filter((p) => !p.endedAt && !p.mayLeave);
+  const fitness = useFitness();
+  const { may } = fitness.handOver;
   const handed = traced.job.handedOverAt;
   const signature = rows('signature')
     .filter((s) => s.kind === 'handOver')
@@ -67,28 +58,16 @@ function HandOver() {
     >
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         <Tag lead title={handed ? `Handed over ${dayTime(handed)}` : 'Hand over'} data-testid="hand-over">
-          {!handed && against.length > 0 && (
-            <Box sx={{ borderLeft: '6px solid', borderColor: 'bench.brass', pl: 1.5, mb: 1.5 }}>
-              <Typography sx={{ fontWeight: 600 }}>Before it leaves:</Typography>
-              {against.map((a) => (
-                <Typography key={a}>{a}</Typography>
-              ))}
+          {!handed && (!may || fitness.handOver.overruled.length > 0) && (
+            <Box sx={{ mb: 1.5 }}>
+              {!may && <Typography sx={{ fontWeight: 600 }}>Before it leaves:</Typography>}
+              <Reasons verdict={fitness.handOver} />
             </Box>
           )}
-          {kept.map((p) => (
-            <Typography key={p.id} role="alert" sx={{ fontWeight: 600, mb: 1 }}>
-              May not leave with this: {p.what}
-            </Typography>
-          ))}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             {!handed && (
-              <SignButton
-                variant={against.length ? 'outlined' : 'contained'}
-                color={against.length ? 'secondary' : 'primary'}
-                onSign={handOver}
-                disabled={kept.length > 0}
-              >
-                {(name) => (against.length ? `Hand over all the same, signed ${name}` : `Sign as ${name} and hand over`)}
+              <SignButton variant="contained" onSign={handOver} disabled={!may}>
+                {(name) => `Sign as ${name} and hand over`}
               </SignButton>
             )}
             <Button variant="outlined" href={`/job/${jobId}/record`}>

@@ -1,15 +1,18 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
-import { cylindersOf } from '../../../core/knowledge';
-import { firstLook, gatesNow } from '../../../core/stage';
-import { placeName, positionsOf, rowWords } from '../../../core/trace';
+import { useEffect, useRef, useState } from 'react';
+import { cylindersOf, testById } from '../../../core/knowledge';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
+import { firstLook } from '../../../core/stage';
+import { placeName, positionsOf, rowWords } from '../../../core/trace';
+import { enterResult } from '../../job/evidence';
 import { useJob } from '../../job/useJob';
+import { FitnessBar } from '../../parts/fitness/FitnessBar';
 import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
 import { TestCard } from '../../parts/test/TestCard';
+import { FoundParts } from './FoundParts';
 
 export default function LookView({ snapshot }: { snapshot: Snapshot }) {
   return (
@@ -19,74 +22,96 @@ export default function LookView({ snapshot }: { snapshot: Snapshot }) {
   );
 }
 
-/** The first look, before anything is turned or spun: one thing after the other, and the gates that follow from it. */
+type Item = ReturnType<typeof firstLook>[number];
+const keyOf = (i: Item) => `${i.test.id}#${i.position ?? ''}`;
+
+/**
+ * The first look, before anything is turned or spun: everything that fits this bike and its story, in any order, one tap each where
+ * it is fine. What is not fine opens with its answers.
+ */
 function Look() {
-  const { knowledge, traced, jobId } = useJob();
+  const used = useJob();
+  const { knowledge, traced, jobId } = used;
   const items = firstLook(knowledge, traced);
-  const gates = useMemo(() => gatesNow(knowledge, traced), [knowledge, traced]);
   const [chosen, setChosen] = useState<string | null>(null);
-  const keyOf = (i: (typeof items)[number]) => `${i.test.id}#${i.position ?? ''}`;
-  const current = items.find((i) => keyOf(i) === chosen) ?? items.find((i) => !i.done);
+  const current = items.find((i) => keyOf(i) === chosen);
   const positions = positionsOf(cylindersOf(traced.bike, knowledge));
+  const card = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (chosen) card.current?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+  const left = items.filter((i) => !i.done).length;
+  const fine = (i: Item) => {
+    const normal = i.test.outcomes.find((o) => o.normal)!;
+    enterResult(used, { testId: i.test.id, position: i.position, outcome: normal.id, conditions: {}, prediction: null }, null);
+  };
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 372px' }, alignItems: 'start' }}>
+    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 400px' }, alignItems: 'start' }}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
-        {gates.map((g) => (
-          <Typography
-            key={g.id}
-            role="status"
-            sx={{ fontWeight: 600, borderLeft: '6px solid', borderColor: 'bench.brass', bgcolor: 'bench.brassWash', px: 1.5, py: 1 }}
-          >
-            {g.hidden}
-          </Typography>
-        ))}
-        {current ? (
-          <TestCard
-            key={keyOf(current)}
-            test={current.test}
-            position={current.position}
-            ranking={null}
-            over="First look, before anything is spun"
-            predict={false}
-            onDone={() => setChosen(null)}
-          />
-        ) : (
-          <Tag lead title="The first look is done">
-            <Typography sx={{ mb: 1.5 }}>What was seen stands as evidence already.</Typography>
-            <Button variant="contained" href={`/job/${jobId}/trace`}>
+        <FitnessBar />
+        <Tag
+          lead
+          over="First look, before anything is spun. Any order."
+          title={left ? `${left} of ${items.length} to look at` : 'The first look is done'}
+          data-testid="look-list"
+        >
+          <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+            {items.map((i) => (
+              <Box component="li" key={keyOf(i)}>
+                {i === current ? (
+                  <Box ref={card} sx={{ py: 1 }}>
+                    <TestCard test={i.test} position={i.position} ranking={null} predict={false} onDone={() => setChosen(null)} />
+                    <Button onClick={() => setChosen(null)}>Close</Button>
+                  </Box>
+                ) : (
+                  <LookLine
+                    item={i}
+                    name={placeName(i.test.name, i.position, positions)}
+                    onFine={() => fine(i)}
+                    onOpen={() => setChosen(keyOf(i))}
+                  />
+                )}
+              </Box>
+            ))}
+          </Box>
+          {left === 0 && (
+            <Button variant="contained" href={`/job/${jobId}/trace`} sx={{ mt: 1.5 }}>
               On to the trace
             </Button>
-          </Tag>
+          )}
+        </Tag>
+      </Box>
+      <FoundParts />
+    </Box>
+  );
+}
+
+function LookLine({ item: i, name, onFine, onOpen }: { item: Item; name: string; onFine: () => void; onOpen: () => void }) {
+  const { knowledge, traced } = useJob();
+  const last = traced.evidence.filter((e) => !e.withdrawn && e.testId === i.test.id && e.position === i.position).at(-1);
+  const normal = i.test.measure ? undefined : i.test.outcomes.find((o) => o.normal);
+  const bad = last && !testById(knowledge, last.testId)?.outcomes.find((o) => o.id === last.outcome)?.normal;
+  return (
+    <Box
+      sx={{ borderTop: 1, borderColor: 'divider', display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1, minHeight: 56 }}
+    >
+      <Box sx={{ flex: '1 1 180px', minWidth: 0, py: 0.5 }}>
+        <Typography sx={{ fontWeight: last ? 400 : 600 }}>{name}</Typography>
+        {last && (
+          <Typography variant="body2" sx={{ color: bad ? 'bench.red' : 'text.secondary', fontWeight: bad ? 600 : 400 }}>
+            {rowWords(knowledge, traced, last.id).split(/: (.*)/)[1]}
+            {last.note ? ` · ${last.note}` : ''}
+          </Typography>
         )}
       </Box>
-      <Tag title="To look at">
-        <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-          {items.map((i) => {
-            const last = traced.evidence.filter((e) => !e.withdrawn && e.testId === i.test.id && e.position === i.position).at(-1);
-            const name = placeName(i.test.name, i.position, positions);
-            return (
-              <Box
-                component="li"
-                key={keyOf(i)}
-                sx={{ borderTop: 1, borderColor: 'divider', display: 'flex', alignItems: 'center', gap: 1, minHeight: 56 }}
-              >
-                <Box sx={{ flex: 1, minWidth: 0 }}>
-                  <Typography sx={{ fontWeight: i === current ? 600 : 400 }}>{name}</Typography>
-                  {last && (
-                    <Typography variant="body2" color="text.secondary">
-                      {rowWords(knowledge, traced, last.id).split(/: (.*)/)[1]}
-                      {last.note ? ` · ${last.note}` : ''}
-                    </Typography>
-                  )}
-                </Box>
-                <Button variant="text" onClick={() => setChosen(keyOf(i))} aria-label={`${i.done ? 'Look again' : 'Look'}: ${name}`}>
-                  {i.done ? 'Again' : 'Look'}
-                </Button>
-              </Box>
-            );
-          })}
-        </Box>
-      </Tag>
+      {!last && normal && (
+        <Button variant="outlined" onClick={onFine} aria-label={`${normal.says}: ${name}`} title={normal.says}>
+          Fine
+        </Button>
+      )}
+      <Button variant="text" onClick={onOpen} aria-label={`${last ? 'Look again' : normal ? 'Not fine' : 'Enter'}: ${name}`}>
+        {last ? 'Again' : normal ? 'Not fine' : 'Enter'}
+      </Button>
     </Box>
   );
 }

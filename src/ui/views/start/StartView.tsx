@@ -1,11 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { factsOf } from '../../../core/knowledge';
 import { checklist } from '../../../core/stage';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Checklist } from '../../parts/Checklist';
 import { Empty } from '../../parts/Empty';
+import { Reasons } from '../../parts/fitness/Reasons';
+import { useFitness } from '../../parts/fitness/useFitness';
 import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
 
@@ -19,12 +22,13 @@ export default function StartView({ snapshot }: { snapshot: Snapshot }) {
 
 /** The first start: every gate shut until it is checked, and only then what to watch. */
 function Start() {
-  const { store, view, knowledge, rows, jobId } = useJob();
+  const { store, view, knowledge, traced, jobId } = useJob();
+  const liquid = factsOf(traced.bike, traced.job, knowledge).cooling !== 'air';
   const gates = checklist(view.state, knowledge, jobId, 'first-start').filter((i) => i.gate);
   const open = gates.filter((g) => g.mark?.state !== 'done');
-  const held = rows('provisional').filter((p) => !p.endedAt && !p.mayRun);
-  const unsigned = rows('torque').filter((t) => !rows('signature').some((s) => s.subjectId === t.id));
-  const may = open.length === 0 && held.length === 0;
+  const { run } = useFitness();
+  const { may } = run;
+  const shut = open.length;
   const nextGate = open[0];
   return (
     <Box
@@ -37,7 +41,7 @@ function Start() {
     >
       <Tag
         lead
-        title={may ? 'It may be started' : `${open.length + held.length} of ${gates.length + held.length} gates are shut`}
+        title={may && shut === 0 ? 'It may be started' : shut ? `Don’t start: ${shut} of ${gates.length} checks open` : 'Don’t start yet'}
         over="Oil pressure before spark: spin it with the plugs out first"
         data-testid="gates"
       >
@@ -60,26 +64,20 @@ function Start() {
             </Button>
           </Box>
         )}
-        {held.map((p) => (
-          <Typography key={p.id} role="alert" sx={{ fontWeight: 600 }}>
-            Provisional, and it may not run: {p.what}
-          </Typography>
-        ))}
-        {unsigned.length > 0 && (
-          <Typography sx={{ my: 1 }}>
-            {unsigned.length === 1 ? 'One torque is' : `${unsigned.length} torques are`} not signed:{' '}
-            {unsigned.map((t) => t.name).join(', ')}.
-          </Typography>
+        {!may && (
+          <Box sx={{ mb: 1 }}>
+            <Reasons verdict={run} />
+          </Box>
         )}
         <Checklist listId="first-start" gates />
       </Tag>
       <Tag title="When it runs">
-        {may ? (
+        {may && shut === 0 ? (
           <Typography sx={{ mb: 1 }}>Choke as little as it needs. Short run, stop, let the levels settle, top up.</Typography>
         ) : (
-          <Empty>These come after the gates.</Empty>
+          <Empty>These come after the checks.</Empty>
         )}
-        <Checklist listId="first-start" gates={false} />
+        <Checklist listId="first-start" gates={false} without={liquid ? [] : ['coolant']} />
       </Tag>
     </Box>
   );

@@ -24,7 +24,7 @@ export function Ledger() {
     ...traced.retests.map((r) => ({
       at: r.takenAt,
       id: r.id,
-      words: `Complaint tried again: ${r.result === 'same' ? 'the same' : r.result}${r.note ? `. ${r.note}` : ''}`,
+      words: `Complaint tried again: ${r.result === 'same' ? 'the same' : r.result === 'back' ? 'gone for a while, then back' : r.result}${r.note ? `. ${r.note}` : ''}`,
     })),
   ].sort((a, b) => (a.at < b.at ? 1 : -1));
   return (

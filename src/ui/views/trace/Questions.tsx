@@ -20,7 +20,15 @@ export function Questions({ ranking }: { ranking: Ranking }) {
             {names[q.system]}
           </Typography>
           <Typography component="dd" variant="body2" sx={{ m: 0 }}>
-            {q.answered > 0.7 ? (q.chance > 0.5 ? 'It is here' : 'Sound') : q.answered > 0.3 ? 'Half answered' : 'Open'}
+            {q.answered > 0.7
+              ? q.chance > 0.5
+                ? 'It is here'
+                : q.tested
+                  ? 'Sound'
+                  : 'Not tested'
+              : q.answered > 0.3
+                ? 'Half answered'
+                : 'Open'}
             <br />
             {q.answered > 0.7 && q.chance < 0.5 ? '' : chanceWords(q.chance)}
           </Typography>

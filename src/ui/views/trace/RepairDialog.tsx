@@ -8,6 +8,7 @@ import { useForm } from 'react-hook-form';
 import { lastRepairId, type SuspectView } from '../../../core/trace';
 import { openComplaints } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
+import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';
 import { Hazards } from '../../parts/Hazards';
 import { later } from '../../parts/later';
@@ -28,13 +29,16 @@ export default function RepairDialog({ suspect, onClose }: { suspect: SuspectVie
   const [remembered, setRemembered] = useState<string | null>(null);
   const [remembering, setRemembering] = useState(false);
   const fault = suspect && faultById(knowledge, suspect.faultId);
-  const [complaint] = useState(() => openComplaints(traced)[0] ?? traced.complaints[0]);
+  const openOnes = openComplaints(traced);
+  const [about, setAbout] = useState<string | null>(null);
+  const complaint = openOnes.find((c) => c.id === about) ?? openOnes[0] ?? traced.complaints[0];
   const { register, handleSubmit, formState, setValue, getValues } = useForm<Form>({
     defaultValues: {
       cause: suspect?.name ?? '',
       words: fault?.remedy.do ?? '',
-      minutes: String(fault?.remedy.minutes ?? ''),
-      cost: String(fault?.remedy.parts ?? 0),
+      // What is expected is shown; what it took goes on the bill.
+      minutes: '',
+      cost: '',
     },
   });
   const { errors } = formState;
@@ -82,6 +86,15 @@ export default function RepairDialog({ suspect, onClose }: { suspect: SuspectVie
             Kept: from now on it stands among the suspects, on this bike and every other that it fits.
           </Typography>
         )}
+        {openOnes.length > 1 && (
+          <Choice
+            label="Complaint it is for"
+            clearable={false}
+            value={complaint.id}
+            options={openOnes.map((c) => ({ value: c.id, label: c.words }))}
+            onChange={(id) => setAbout(id)}
+          />
+        )}
         <Hazards ids={fault?.remedy.hazards} place="repair" />
         {fault?.remedy.sideEffects && (
           <Typography variant="body2">
@@ -93,8 +106,6 @@ export default function RepairDialog({ suspect, onClose }: { suspect: SuspectVie
             <Button
               onClick={() => {
                 setValue('words', o.do);
-                setValue('minutes', String(o.minutes));
-                setValue('cost', String(o.parts));
               }}
               sx={{ textAlign: 'left' }}
             >
@@ -111,11 +122,13 @@ export default function RepairDialog({ suspect, onClose }: { suspect: SuspectVie
         <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
           <Field
             label="Minutes"
+            hint={fault ? `Usually about ${fault.remedy.minutes}` : undefined}
             inputProps={{ inputMode: 'numeric' }}
             {...field('minutes', { validate: (v) => /^\d{1,5}$/.test(v.trim()) || 'Whole minutes, such as 45.' })}
           />
           <Field
             label={`Small parts and materials (${store.snapshot.shop.currency})`}
+            hint={fault ? `Usually about ${fault.remedy.parts}` : undefined}
             inputProps={{ inputMode: 'decimal' }}
             {...field('cost', { validate: (v) => /^((0|[1-9]\d{0,8})(\.\d{1,2})?)?$/.test(v.trim()) || 'An amount like 12 or 12.50.' })}
           />

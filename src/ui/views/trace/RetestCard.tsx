@@ -2,23 +2,27 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Complaint, Conditions, Repair, SymptomAnswer } from '../../../core/record';
+import type { Complaint, Conditions, Repair, RetestResult, SymptomAnswer } from '../../../core/record';
 import { useJob } from '../../job/useJob';
+import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';
 import { SymptomPicker } from '../../parts/SymptomPicker';
 import { Tag } from '../../parts/Tag';
 import { ConditionsPicker } from '../../parts/test/ConditionsPicker';
 
 /** After a repair the complaint is tried again, under the same circumstances: gone, changed, or the same. */
-export function RetestCard({ complaint, repair }: { complaint: Complaint; repair: Repair }) {
-  const { store, jobId } = useJob();
+export function RetestCard({ open, repair }: { open: readonly Complaint[]; repair: Repair }) {
+  const { store, jobId, traced } = useJob();
+  const about = traced.causes.find((c) => c.id === repair.causeId)?.complaintId;
+  const [chosen, setChosen] = useState<string | null>(null);
+  const complaint = open.find((c) => c.id === (chosen ?? about)) ?? open[0];
   const [conditions, setConditions] = useState<Conditions>({ temperature: 'cold', battery: 'own' });
   const [note, setNote] = useState('');
   const [changing, setChanging] = useState(false);
   const [words, setWords] = useState('');
   const [symptoms, setSymptoms] = useState<Record<string, SymptomAnswer>>({});
   const [missing, setMissing] = useState(false);
-  const log = (result: 'gone' | 'changed' | 'same') => {
+  const log = (result: RetestResult) => {
     if (result === 'changed' && !words.trim()) {
       setMissing(true);
       return;
@@ -36,7 +40,17 @@ export function RetestCard({ complaint, repair }: { complaint: Complaint; repair
   };
   return (
     <Tag lead over={`After: ${repair.words}`} title="Try the complaint again" data-testid="retest-card">
-      <Typography>“{complaint.words}”</Typography>
+      {open.length > 1 ? (
+        <Choice
+          label="Complaint"
+          clearable={false}
+          value={complaint.id}
+          options={open.map((c) => ({ value: c.id, label: c.words }))}
+          onChange={(id) => setChosen(id)}
+        />
+      ) : (
+        <Typography>“{complaint.words}”</Typography>
+      )}
       <Typography variant="body2" color="text.secondary" sx={{ my: 1 }}>
         Under the same circumstances as before. A fault that shows after twenty warm minutes is tried again after twenty warm minutes.
       </Typography>
@@ -60,7 +74,7 @@ export function RetestCard({ complaint, repair }: { complaint: Complaint; repair
           </Box>
         </Box>
       ) : (
-        <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' } }}>
+        <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
           <Button variant="contained" onClick={() => log('gone')}>
             Gone
           </Button>
@@ -69,6 +83,9 @@ export function RetestCard({ complaint, repair }: { complaint: Complaint; repair
           </Button>
           <Button variant="outlined" onClick={() => log('same')}>
             The same
+          </Button>
+          <Button variant="outlined" onClick={() => log('back')}>
+            Gone for a while, then back
           </Button>
         </Box>
       )}

@@ -34,8 +34,8 @@ export function Theory({ view, onChoose }: { view: TheoryView; onChoose: (testKe
       </Typography>
       {refute && (
         <Button variant="outlined" sx={{ mt: 0.5, textAlign: 'left' }} onClick={() => onChoose(refute.key)}>
-          Try to refute it: {placeName(refute.name, refute.position, positionsOf(cylindersOf(traced.bike, knowledge)))}, {money(refute.cost)} (
-          {chanceWords(refute.chance)})
+          Try to refute it: {placeName(refute.name, refute.position, positionsOf(cylindersOf(traced.bike, knowledge)))},{' '}
+          {money(refute.cost)} ({chanceWords(refute.chance)})
         </Button>
       )}
     </Box>

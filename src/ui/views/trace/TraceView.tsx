@@ -1,4 +1,4 @@
-import { testById } from '../../../core/knowledge';
+import { findingById, testById } from '../../../core/knowledge';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -12,20 +12,25 @@ import { useJob } from '../../job/useJob';
 import { useRanking } from '../../job/useRanking';
 import { spentCents } from '../../job/money';
 import { Empty } from '../../parts/Empty';
+import { FitnessBar } from '../../parts/fitness/FitnessBar';
 import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
 import { TestCard } from '../../parts/test/TestCard';
 import { AskCard } from './AskCard';
+import { AskSymptoms } from './AskSymptoms';
 import { Complaints } from './Complaints';
+import { Disagree } from './Disagree';
 import { FoundLine } from './FoundLine';
 import { Ledger } from './Ledger';
 import { OtherTests } from './OtherTests';
 import { RetestCard } from './RetestCard';
 import { Schools } from './Schools';
+import { StartLog } from './StartLog';
 import { Suspects } from './Suspects';
 import { Ties } from './Ties';
 import { Together } from './Together';
 import { Trail } from './Trail';
+import { WordsOnly } from './WordsOnly';
 import { later } from '../../parts/later';
 
 const Course = later(() => import('./Course'), <Typography color="text.secondary">Drawing…</Typography>);
@@ -39,9 +44,12 @@ export default function TraceView({ snapshot, ranking }: { snapshot: Snapshot; r
   );
 }
 
+/** Families of complaints that starting it belongs to. */
+const startTrouble = new Set(['turn', 'no-start', 'running']);
+
 function Trace({ first }: { first: Ranking | null }) {
   const used = useJob();
-  const { traced, rows } = used;
+  const { knowledge, traced, rows } = used;
   const consent = rows('consent').at(-1);
   const agreedLeft = consent?.upTo ? (cents(consent.upTo) - spentCents(used)) / 100 : null;
   const { ranking, schools, busy, reasons, explainKey } = useRanking(first, traced, used.own, agreedLeft);
@@ -50,6 +58,12 @@ function Trace({ first }: { first: Ranking | null }) {
   const [course, setCourse] = useState(false);
   const repair = untested(traced);
   const open = openComplaints(traced);
+  const dead = open.some((c) =>
+    Object.keys(c.symptoms).some(
+      (id) => c.symptoms[id] === 'present' && startTrouble.has(findingById(knowledge, id)?.symptom?.family ?? ''),
+    ),
+  );
+  const wordsOnly = open.find((c) => !Object.values(c.symptoms).includes('present'));
   if (!ranking)
     return (
       <Box role="status">
@@ -60,14 +74,19 @@ function Trace({ first }: { first: Ranking | null }) {
   return (
     <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 372px' }, alignItems: 'start' }}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <FitnessBar />
         <Complaints />
         <Ties ranking={ranking} />
         <FoundLine />
+        <Disagree />
         {repair && open.length > 0 ? (
-          <RetestCard key={repair.id} complaint={open[0]} repair={repair} />
+          <RetestCard key={repair.id} open={open} repair={repair} />
+        ) : wordsOnly ? (
+          <WordsOnly key={wordsOnly.id} complaint={wordsOnly} />
         ) : (
           <NextCard ranking={ranking} chosen={chosen} onChoose={setChosen} onRepair={(s) => setRepairing({ suspect: s })} />
         )}
+        {!wordsOnly && <AskSymptoms />}
         <Together ranking={ranking} onChoose={setChosen} />
         <Ledger />
       </Box>
@@ -80,6 +99,7 @@ function Trace({ first }: { first: Ranking | null }) {
           onRepair={(s) => setRepairing({ suspect: s })}
           onChoose={setChosen}
         />
+        {dead && <StartLog />}
         <Schools schools={schools} />
         <Tag title="How the odds moved" level="h3">
           {course ? (
@@ -117,7 +137,7 @@ function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
       view,
       ranking,
       over: recommended ? 'Worth doing next' : 'Your choice',
-      why: recommended ? next.why : view.parts && `It parts ${view.parts}.`,
+      why: recommended ? next.why : view.parts && `Separates ${view.parts}.`,
     };
     if (view.testId.startsWith('ask:'))
       return <AskCard key={view.key} view={view} why={common.why} aside={others} onDone={() => onChoose(null)} />;

@@ -4,6 +4,7 @@ import { limitFor } from '../../../core/measure';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Checklist } from '../../parts/Checklist';
+import { FitnessBar } from '../../parts/fitness/FitnessBar';
 import { JobShell } from '../../parts/JobShell';
 import { LimitBar } from '../../parts/LimitBar';
 import { Tag } from '../../parts/Tag';
@@ -22,6 +23,7 @@ export default function TuneView({ snapshot }: { snapshot: Snapshot }) {
         }}
       >
         <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+          <FitnessBar acts={['run', 'ride']} />
           <TakeReading only="idle-speed" />
           <LastReadings />
         </Box>

@@ -1,0 +1,1 @@
+export { startAdvice, type StartAdvice } from './log';

@@ -1,0 +1,10 @@
+import type { FitnessAct } from '../../../core/record';
+
+/** What is done, as it is asked: may it be … */
+export const actWords: Record<FitnessAct, string> = {
+  turn: 'turned',
+  crank: 'cranked',
+  run: 'run',
+  ride: 'ridden',
+  handOver: 'handed over',
+};
