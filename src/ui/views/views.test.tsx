@@ -156,15 +156,15 @@ describe('rebuild', () => {
 describe('first start', () => {
   it('counts the shut gates and opens them one by one', async () => {
     open(StartView, 'signature.sign');
-    expect(screen.getByRole('heading', { name: '7 of 7 gates are shut' })).toBeInTheDocument();
+    expect(screen.getByRole('heading', { name: 'Don’t start: 7 of 7 checks open' })).toBeInTheDocument();
     press('Checked');
     expect(await last('check.mark')).toMatchObject({ list: 'first-start', item: 'oil', state: 'done' });
-    expect(screen.getByRole('heading', { name: '6 of 7 gates are shut' })).toBeInTheDocument();
+    expect(screen.getByRole('heading', { name: 'Don’t start: 6 of 7 checks open' })).toBeInTheDocument();
   });
 
   it('names torques that are not signed', () => {
     open(StartView, 'torque.plan');
-    expect(screen.getByText('One torque is not signed: Head nuts.')).toBeInTheDocument();
+    expect(screen.getByTestId('reasons-run')).toHaveTextContent('Head nuts: 2 of 2 torque stages open');
   });
 
   it('cautions stand at their gates and are acknowledged there', async () => {
@@ -182,23 +182,38 @@ describe('hand over', () => {
     const who = within(screen.getByTestId('choose-who'));
     expect(screen.getByTestId('choose-who')).toHaveTextContent('Choose who is working first');
     press('Ines Corrow', who);
-    expect(await screen.findByRole('button', { name: /signed Ines Corrow$/ })).toBeInTheDocument();
+    expect(await screen.findByRole('button', { name: 'Sign as Ines Corrow and hand over' })).toBeInTheDocument();
   });
 
-  it('lists what still stands against it', () => {
+  it('lists what still stands against it, and leaves only with a person’s word and reason', async () => {
     open(HandOverView, 'torque.plan');
-    const tag = screen.getByTestId('hand-over');
-    expect(tag).toHaveTextContent('Torque not signed: Head nuts');
-    expect(within(tag).getByRole('button', { name: /Hand over all the same/ })).toBeEnabled();
+    const tag = within(screen.getByTestId('hand-over'));
+    expect(screen.getByTestId('hand-over')).toHaveTextContent('Head nuts: 2 of 2 torque stages open');
+    const leave = tag.getByRole('button', { name: /hand over$/ });
+    expect(leave).toBeDisabled();
+    press('Allow anyway', tag);
+    const dialog = within(await screen.findByRole('dialog'));
+    press('Allow as Ines Corrow', dialog);
+    expect(dialog.getByText('Enter the reason.')).toBeInTheDocument();
+    expect(sent).toEqual([]);
+    write('Reason', 'The owner finishes it himself', dialog);
+    press('Allow as Ines Corrow', dialog);
+    const said = (await last('overrule.say')) as { act: string; codes: string[] };
+    expect(said).toMatchObject({ act: 'handOver', reason: 'The owner finishes it himself', saidBy: 'Ines Corrow' });
+    expect(said.codes).toEqual(expect.arrayContaining([`torque:${id.torque}`, 'check:brakes']));
+    expect(leave).toBeEnabled();
+    expect(screen.getByTestId('hand-over')).toHaveTextContent('Ines Corrow allows it anyway');
   });
 
-  it('a provisional repair that may not leave shuts it', async () => {
+  it('a temporary repair that may not leave is among the reasons, and is gone once it is fixed', async () => {
     open(HandOverView, 'provisional.add');
-    expect(screen.getByText('May not leave with this: Tie on the panel')).toBeInTheDocument();
-    expect(screen.getByRole('button', { name: /hand over/i })).toBeDisabled();
+    const tag = screen.getByTestId('hand-over');
+    const all = within(tag).queryByRole('button', { name: /Show all/ });
+    if (all) fireEvent.click(all);
+    expect(tag).toHaveTextContent('Temporary repair: Tie on the panel');
     press('Made good: Tie on the panel');
     expect(await last('provisional.end')).toEqual({ jobId: id.job });
-    expect(screen.getByRole('button', { name: /hand over/i })).toBeEnabled();
+    expect(tag).not.toHaveTextContent('Temporary repair: Tie on the panel');
   });
 
   it('what is provisional wants a reason', () => {
@@ -241,23 +256,33 @@ describe('decide', () => {
 });
 
 describe('first look', () => {
-  it('asks one thing after the other and keeps each as evidence', async () => {
+  it('takes each item in any order, one tap where it is fine', async () => {
     open(LookView, 'job.set');
-    expect(screen.getByRole('heading', { name: 'Turn the engine by hand' })).toBeInTheDocument();
-    press('Turns freely');
-    expect(await last('evidence.add')).toMatchObject({
-      testId: 'turn-by-hand',
-      outcome: 'free',
-      conditions: { temperature: 'cold', battery: 'own' },
-      afterRepairId: null,
-    });
-    expect(screen.getByRole('heading', { name: 'Look at the oil' })).toBeInTheDocument();
+    const list = within(screen.getByTestId('look-list'));
+    press('Sound: Look at the tyres: age, cracks, tread', list);
+    expect(await last('evidence.add')).toMatchObject({ testId: 'tyres-look', outcome: 'good', afterRepairId: null });
+    press('Turns freely: Turn the engine by hand', list);
+    expect(await last('evidence.add')).toMatchObject({ testId: 'turn-by-hand', outcome: 'free' });
+    expect(list.queryByRole('button', { name: 'Turns freely: Turn the engine by hand' })).toBeNull();
+  });
+
+  it('what is not fine opens with its answers, shuts what it forbids and goes to the parts list', async () => {
+    open(LookView, 'job.set');
+    press('Not fine: Look at the tyres: age, cracks, tread');
+    press('Old or cracked');
+    expect(await last('evidence.add')).toMatchObject({ testId: 'tyres-look', outcome: 'old' });
+    expect(screen.getByRole('button', { name: 'May it be ridden? No' })).toBeInTheDocument();
+    press('Add to parts: Tyre old or cracked');
+    expect(await last('part.add')).toMatchObject({ name: 'Tyre old or cracked', quantity: 1 });
+    expect(screen.getByTestId('found-work')).toHaveTextContent('On the parts list');
   });
 
   it('a stuck engine is told at once', () => {
     open(LookView, 'job.set');
+    press('Not fine: Turn the engine by hand');
     press('Will not turn');
-    expect(screen.getByText(/The engine does not turn/)).toBeInTheDocument();
+    expect(screen.getByTestId('fitness')).toHaveTextContent('It does not turn by hand. Free it first, never by starter or kick.');
+    expect(screen.getByRole('button', { name: 'May it be cranked? No' })).toBeInTheDocument();
   });
 });
 

@@ -38,7 +38,7 @@ function Look() {
   const positions = positionsOf(cylindersOf(traced.bike, knowledge));
   const card = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (chosen) card.current?.scrollIntoView({ block: 'nearest' });
+    if (chosen) card.current?.scrollIntoView?.({ block: 'nearest' });
   }, [chosen]);
   const left = items.filter((i) => !i.done).length;
   const fine = (i: Item) => {
