@@ -1,3 +1,4 @@
+export * from './correct';
 export * from './judge';
 export * from './scale';
 export * from './limits';

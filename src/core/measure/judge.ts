@@ -19,7 +19,7 @@ export interface GaugeError {
   absolute: number;
 }
 
-export type Verdict = 'low' | 'in' | 'high' | 'on the line' | 'past service' | 'no limit' | 'off the scale' | 'no reading' | 'straddles';
+export type Verdict = 'low' | 'in' | 'high' | 'on the line' | 'in service' | 'past service' | 'no limit' | 'off the scale' | 'no reading' | 'straddles';
 
 export interface Judgement {
   verdict: Verdict;
@@ -35,10 +35,15 @@ const judged = (verdict: Verdict, words: string): Judgement => ({ verdict, words
  */
 export function judge(value: ReadingValue, limit: Limit | null, error: GaugeError): Judgement {
   if (value.kind === 'none') return judged('no reading', `Not obtained: ${value.reason}`);
-  if (!limit || (limit.low === null && limit.high === null)) return judged('no limit', 'Nothing to hold it against yet.');
+  if (!limit || edgesOf(limit).length === 0) return judged('no limit', 'No limit to compare with.');
   if (value.kind === 'atLeast' || value.kind === 'atMost') {
-    const beyond =
-      value.kind === 'atLeast' ? limit.high !== null && value.bound >= limit.high : limit.low !== null && value.bound <= limit.low;
+    const top = limit.serviceHigh ?? limit.high;
+    const foot = limit.serviceLow ?? limit.low;
+    const beyond = value.kind === 'atLeast' ? top !== null && value.bound >= top : foot !== null && value.bound <= foot;
+    // A blade that does not go, where the limit only says at most: it is in.
+    const inside =
+      value.kind === 'atMost' ? foot === null && top !== null && value.bound <= top : top === null && foot !== null && value.bound >= foot;
+    if (inside) return words('in', limit);
     if (beyond)
       return value.kind === 'atLeast'
         ? judged('high', 'Over the limit, and off the scale.')
@@ -53,21 +58,43 @@ export function judge(value: ReadingValue, limit: Limit | null, error: GaugeErro
   const x = value.value;
   const two = 2 * Math.hypot(error.relative * x, error.absolute);
   const near = (edge: number | null | undefined) => edge !== null && edge !== undefined && Math.abs(x - edge) < two;
-  if (near(limit.low) || near(limit.high)) return judged('on the line', 'On the line, within gauge error: measure again.');
+  // Between standard and service it is fit for use either way: only the edge that decides asks for another reading.
+  if (near(limit.serviceLow ?? limit.low) || near(limit.serviceHigh ?? limit.high))
+    return judged('on the line', 'On the line, within gauge error: measure again.');
   return words(sideOf(x, limit), limit);
 }
 
+/** Every edge that a limit has. */
+const edgesOf = ({ low, high, serviceLow, serviceHigh }: Limit): number[] =>
+  [low, high, serviceLow, serviceHigh].filter((x): x is number => x !== null && x !== undefined);
+
 function sideOf(x: number, { low, high, serviceLow, serviceHigh }: Limit): Verdict {
   if ((serviceLow != null && x < serviceLow) || (serviceHigh != null && x > serviceHigh)) return 'past service';
-  if (low !== null && x < low) return 'low';
-  if (high !== null && x > high) return 'high';
+  // Past the standard, and a service limit on that side that it holds: worn, and still fit.
+  if (low !== null && x < low) return serviceLow != null ? 'in service' : 'low';
+  if (high !== null && x > high) return serviceHigh != null ? 'in service' : 'high';
   return 'in';
 }
 
+/** How a figure stands to a limit, its gauge left aside: within the standard, within service, out, or nothing to say it by. */
+export type Standing = 'in' | 'in service' | 'out' | 'unknown';
+
+/** The one judgement of a bare figure that panels and tracer share; SI. */
+export function standingOf(x: number, limit: Limit | null | undefined): Standing {
+  if (!limit || edgesOf(limit).length === 0) return 'unknown';
+  const side = sideOf(x, limit);
+  return side === 'in' || side === 'in service' ? side : 'out';
+}
+
+/** The worst of some standings; unknown only where nothing worse is known. */
+export const worstStanding = (all: readonly Standing[]): Standing =>
+  (['out', 'unknown', 'in service', 'in'] as const).find((s) => all.includes(s)) ?? 'unknown';
+
 function words(v: Verdict, { general }: Limit): Judgement {
-  const against = general ? ' by a general figure; the book of this bike wins' : '';
+  const against = general ? ' by a general value; this bike’s manual overrides it' : '';
   if (v === 'low') return judged(v, `Under the limit${against}.`);
   if (v === 'high') return judged(v, `Over the limit${against}.`);
+  if (v === 'in service') return judged(v, `Within the service limit${against}: fit for use, watch it.`);
   if (v === 'past service') return judged(v, `Past the service limit${against}.`);
   return judged(v, `Within limits${against}.`);
 }

@@ -28,7 +28,7 @@ describe('judging', () => {
     expect(judge({ kind: 'atLeast', bound: 150 }, limit, gauge).verdict).toBe('off the scale');
     expect(judge({ kind: 'atMost', bound: 50 }, limit, gauge).verdict).toBe('low');
     expect(judge({ kind: 'none', reason: 'no adapter' }, limit, gauge).verdict).toBe('no reading');
-    expect(judge(exact(150), { ...limit, general: true }, gauge).words).toMatch(/general figure/);
+    expect(judge(exact(150), { ...limit, general: true }, gauge).words).toMatch(/general value/);
   });
 
   it('with a better gauge nothing leaves the line for the wrong side', () => {

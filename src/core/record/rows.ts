@@ -127,6 +127,8 @@ export interface Conditions {
   tries?: number;
   /** Of the air around, in kelvin. */
   air?: number;
+  /** Height above the sea in metres, where the air was thinner. */
+  altitude?: number;
   /** What else may have mattered, in words. */
   note?: string;
 }

@@ -24,7 +24,7 @@ describe('a mechanic’s own words', () => {
   });
 
   it('every symptom is found first by its own name', () => {
-    for (const f of shipped.findings.filter((x) => x.symptom)) expect(first(f.name).slice(0, 2), f.name).toContain(f.id);
+    for (const f of shipped.findings.filter((x) => x.symptom && !x.retired)) expect(first(f.name).slice(0, 2), f.name).toContain(f.id);
   });
 
   it('nothing said means nothing, and a word that is only begun is enough', () => {

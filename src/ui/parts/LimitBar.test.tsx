@@ -26,7 +26,7 @@ describe('the limit bar says in words what it shows', () => {
     ['At the end of the gauge', 'over 150 psi, off the scale'],
     ['Interval inside', '150–170 psi, within limits'],
     ['Interval across', 'either side: narrow it down'],
-    ['Standard and service limit, between', '128 psi, low'],
+    ['Standard and service limit, between', '128 psi, within service limit, watch'],
     ['Past the service limit', 'past service limit'],
     ['Superseded', 'superseded'],
     ['Not obtained', 'not obtained'],

@@ -19,6 +19,7 @@ const looks: Record<Verdict, { tone: Tone; word: string; icon: ReactNode }> = {
   in: { tone: 'green', word: 'within limits', icon: <Check /> },
   low: { tone: 'red', word: 'low', icon: <SouthIcon /> },
   high: { tone: 'red', word: 'high', icon: <NorthIcon /> },
+  'in service': { tone: 'brass', word: 'within service limit, watch', icon: <Check /> },
   'past service': { tone: 'red', word: 'past service limit', icon: <Close /> },
   'on the line': { tone: 'brass', word: 'on the line: measure again', icon: <DragHandle /> },
   straddles: { tone: 'brass', word: 'either side: narrow it down', icon: <DragHandle /> },

@@ -1,3 +1,4 @@
+export * from './ofRatio';
 export * from './expected';
 export * from './leakDown';
 export * from './verdict';

@@ -27,6 +27,8 @@ export interface CompressionLimits {
   highPa: number | null;
   /** Most that cylinders may differ, as a share of the highest. */
   spread: number;
+  /** Cylinders side by side share a head gasket; not so in a vee or flat engine. */
+  inLine?: boolean;
 }
 
 export type CompressionFinding =
@@ -35,6 +37,7 @@ export type CompressionFinding =
   | { kind: 'rings'; cylinder: string; gain: number }
   | { kind: 'valves or gasket'; cylinder: string; gain: number }
   | { kind: 'gasket between'; cylinders: [string, string] }
+  | { kind: 'alike' }
   | { kind: 'low'; cylinder: string }
   | { kind: 'none'; cylinder: string }
   | { kind: 'builds up slowly'; cylinder: string }
@@ -96,10 +99,14 @@ export function compressionVerdict(
     return gain !== null && gain < wetGain;
   };
   const findings: CompressionFinding[] = [];
-  const pairs = cylinders
-    .slice(1)
-    .flatMap((c, i) => (isLow(cylinders[i]) && isLow(c) && stays(cylinders[i]) && stays(c) ? [[cylinders[i], c]] : []));
+  // All of them low alike is clearances or cam timing; a gasket between two lets two fall and not the rest.
+  const alike = cylinders.length > 1 && share <= limits.spread && cylinders.every((c) => isLow(c) && stays(c));
+  const shares = limits.inLine !== false && !alike && cylinders.length > 2;
+  const pairs = shares
+    ? cylinders.slice(1).flatMap((c, i) => (isLow(cylinders[i]) && isLow(c) && stays(cylinders[i]) && stays(c) ? [[cylinders[i], c]] : []))
+    : [];
   const paired = new Set(pairs.flat());
+  if (alike) findings.push({ kind: 'alike' });
   for (const [a, b] of pairs) findings.push({ kind: 'gasket between', cylinders: [a.cylinder, b.cylinder] });
   for (const c of cylinders) {
     const { cylinder } = c;
@@ -109,7 +116,7 @@ export function compressionVerdict(
       continue;
     }
     const gain = gainOf(c);
-    if (paired.has(c)) continue;
+    if (paired.has(c) || alike) continue;
     if (gain === null) findings.push(c.dryPa < nonePa ? { kind: 'none', cylinder } : { kind: 'low', cylinder });
     else findings.push(gain < wetGain ? { kind: 'valves or gasket', cylinder, gain } : { kind: 'rings', cylinder, gain });
   }
@@ -124,6 +131,8 @@ function wordsOf(findings: readonly CompressionFinding[], count: number, spoiled
     switch (f.kind) {
       case 'sound':
         return [count > 1 ? 'Level and even: the engine pumps as it should.' : 'It pumps as it should.'];
+      case 'alike':
+        return ['All of them are low alike and stay low with oil: clearances and cam timing before anything is condemned.'];
       case 'gasket between':
         return [`Cylinders ${f.cylinders.join(' and ')} side by side are low and stay low with oil: the head gasket between them first.`];
       case 'rings':

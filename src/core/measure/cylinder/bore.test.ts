@@ -46,7 +46,16 @@ describe('what to do with a bore', () => {
     expect(act({ surface: 'glazed' })).toBe('hone');
   });
   it('a score that catches a nail is bored, not honed (common practice)', () => {
-    expect(boreDecision(question({ surface: 'catches a nail' })).act).toEqual({ kind: 'bore', oversizeMm: 0.25, boreToMm: 64.25 });
+    expect(boreDecision(question({ surface: 'catches a nail', scoreMm: 0.05 })).act).toEqual({ kind: 'bore', oversizeMm: 0.25, boreToMm: 64.25 });
+    expect(boreDecision(question({ surface: 'catches a nail', scoreMm: 0.15 })).act).toMatchObject({ oversizeMm: 0.5 });
+  });
+  it('a score is asked for its depth and pistons for their sizes before a size is said', () => {
+    expect(act({ surface: 'catches a nail' })).toBe('ask');
+    expect(act({ readings: round(64.22), oversizesMm: [] })).toBe('ask');
+  });
+  it('a bore at standard with a worn piston gets a new standard piston, and nothing is cut', () => {
+    expect(act({ readings: round(64), pistonMm: 63.8 })).toBe('new piston');
+    expect(act({ readings: round(64.05), pistonMm: 63.8 })).toBe('bore');
   });
   it('worn past the first oversize goes to the next, past the last to a new liner', () => {
     expect(boreDecision(question({ readings: round(64.22) })).act).toMatchObject({ oversizeMm: 0.5, boreToMm: 64.5 });
@@ -56,8 +65,8 @@ describe('what to do with a bore', () => {
     expect(act({ surface: 'aluminium smear' })).toBe('dissolve and hone');
     expect(boreDecision(question({ surface: 'aluminium smear', liner: 'plated' })).reasons.join()).toMatch(/[Nn]ever caustic/);
     for (const surface of ['catches a nail', 'plating gone'] as const) expect(act({ surface, liner: 'plated' })).toBe('replate');
-    for (const surface of ['catches a nail', 'aluminium smear', 'plating gone'] as const)
-      expect(act({ surface, liner: 'unknown' })).toBe('ask');
+    for (const surface of ['catches a nail', 'aluminium smear'] as const) expect(act({ surface, liner: 'unknown' })).toBe('ask');
+    for (const liner of ['unknown', 'iron', 'plated'] as const) expect(act({ surface: 'plating gone', liner })).toBe('replate');
     expect(act({ readings: round(64.3), liner: 'plated' })).toBe('replate');
   });
   it('no oversize is ever smaller than what was measured', () => {

@@ -45,6 +45,8 @@ export interface BoreQuestion {
   };
   /** How much larger than standard the pistons are that can be had. */
   oversizesMm: readonly number[];
+  /** How deep a score is that catches a nail, where it was measured. */
+  scoreMm?: number | null;
 }
 
 export type BoreAct =
@@ -53,6 +55,7 @@ export type BoreAct =
   | { kind: 'dissolve and hone' }
   | { kind: 'bore'; oversizeMm: number; boreToMm: number }
   | { kind: 'replate' }
+  | { kind: 'new piston' }
   | { kind: 'new liner' }
   | { kind: 'ask'; words: string };
 
@@ -63,6 +66,9 @@ export interface BoreDecision {
   act: BoreAct;
   reasons: string[];
 }
+
+/** A bore this close to its standard is as it was new. Common practice. */
+const asNewMm = 0.01;
 
 /** Taken off the diameter, at least, to leave a clean new wall. Common practice. */
 export const cleanUpMm = 0.05;
@@ -75,10 +81,11 @@ export function nextOversize(
   largestMm: number,
   standardMm: number,
   oversizesMm: readonly number[],
+  scoreMm = 0,
 ): { oversizeMm: number; boreToMm: number } | null {
   for (const oversizeMm of [...oversizesMm].sort((a, b) => a - b)) {
     const boreToMm = standardMm + oversizeMm;
-    if (boreToMm >= largestMm + cleanUpMm - 1e-9) return { oversizeMm, boreToMm };
+    if (boreToMm >= largestMm + cleanUpMm + 2 * scoreMm - 1e-9) return { oversizeMm, boreToMm };
   }
   return null;
 }
@@ -104,13 +111,38 @@ export function boreDecision(q: BoreQuestion): BoreDecision {
     over(shape.outOfRoundMm, limits.outOfRoundMostMm, 'Out-of-round'),
   ].some(Boolean);
   const deep = q.surface === 'catches a nail';
+  // Within a hundredth of standard, round and straight: what is over is the piston's.
+  const pistonWorn =
+    worn &&
+    !deep &&
+    Math.abs(shape.largestMm - limits.standardMm) <= asNewMm &&
+    (limits.taperMostMm === null || shape.taperMm <= limits.taperMostMm + 1e-9) &&
+    (limits.outOfRoundMostMm === null || shape.outOfRoundMm <= limits.outOfRoundMostMm + 1e-9) &&
+    q.surface !== 'plating gone' &&
+    q.surface !== 'aluminium smear';
+  if (q.surface === 'plating gone' && q.liner === 'unknown') reasons.push('Plating that is through is no iron liner: it is plated anew.');
   if (deep) reasons.push('A score that catches a fingernail is too deep to hone out (common practice).');
   if (q.surface === 'plating gone') reasons.push('The plating is through.');
   const act = ((): BoreAct => {
-    if (q.liner === 'unknown' && (worn || deep || q.surface === 'aluminium smear' || q.surface === 'plating gone'))
+    if (q.surface === 'plating gone') {
+      reasons.push('A plated bore is not bored to an oversize: it is plated anew to size.');
+      return { kind: 'replate' };
+    }
+    if (q.liner === 'unknown' && !pistonWorn && (worn || deep || q.surface === 'aluminium smear'))
       return { kind: 'ask', words: 'Iron or plated? A magnet holds on an iron liner. Nothing is bored or dissolved before that is known.' };
+    // The bore is as it was new and the piston is not: a standard piston, and nothing is cut.
+    if (pistonWorn) {
+      reasons.push(
+        `The bore measures ${shape.largestMm.toFixed(3)} mm, standard ${limits.standardMm.toFixed(3)} mm: it is the piston that is worn. A new standard piston, measured against this bore before it goes in.`,
+      );
+      return { kind: 'new piston' };
+    }
+    if (q.surface === 'aluminium smear' && q.liner !== 'plated') {
+      reasons.push('The wall under a smear cannot be judged through it. Schools: dissolve it and hone, then measure again; or rebore and go oversize.');
+      return { kind: 'dissolve and hone' };
+    }
     if (q.liner === 'plated') {
-      if (worn || deep || q.surface === 'plating gone') {
+      if (worn || deep) {
         reasons.push('A plated bore is not bored to an oversize: it is plated anew to size.');
         return { kind: 'replate' };
       }
@@ -121,8 +153,13 @@ export function boreDecision(q: BoreQuestion): BoreDecision {
       return { kind: 'fit for use' };
     }
     if (worn || deep) {
-      const next = nextOversize(shape.largestMm, limits.standardMm, q.oversizesMm);
+      if (deep && q.scoreMm == null)
+        return { kind: 'ask', words: 'How deep is the score? By feeler or profile gauge: an oversize is never certain to clean it up before that.' };
+      if (q.oversizesMm.length === 0)
+        return { kind: 'ask', words: 'Which oversize pistons can be had? Enter them, and the size to bore to follows.' };
+      const next = nextOversize(shape.largestMm, limits.standardMm, q.oversizesMm, deep ? (q.scoreMm ?? 0) : 0);
       if (next) {
+        reasons.push('Buy the piston first: bore to the measured piston plus its clearance, not to the nominal size.');
         reasons.push(
           `Largest reading ${shape.largestMm.toFixed(3)} mm and ${cleanUpMm} mm to clean up: the next piston is ${next.oversizeMm.toFixed(2)} mm over.`,
         );
@@ -130,10 +167,6 @@ export function boreDecision(q: BoreQuestion): BoreDecision {
       }
       reasons.push('No piston that can be had is large enough.');
       return { kind: 'new liner' };
-    }
-    if (q.surface === 'aluminium smear') {
-      reasons.push('The wall under the smear measures well. Schools: dissolve it and hone, same piston size; or rebore and go oversize.');
-      return { kind: 'dissolve and hone' };
     }
     if (q.surface === 'glazed' || q.surface === 'light scores')
       return { kind: 'hone', words: 'A light hone for a fresh cross-hatch, then measure again: honing takes the bore up too.' };

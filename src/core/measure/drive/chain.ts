@@ -21,14 +21,20 @@ export const chainMost = { open: 0.02, 'in oil': 0.01 } as const;
 
 /**
  * Wear of a chain, from a length over some pins pulled tight: (length - pins × pitch) / (pins × pitch), pins counted as the
- * spaces between them. Throws RangeError for an unknown chain or fewer than 5 spaces.
+ * spaces between them. `most` is the share it may grow by: the bike's own limit where it has one. Throws RangeError for an unknown chain or fewer than 5 spaces.
  */
-export function chainWear(chain: string, spaces: number, lengthMm: number, runs: keyof typeof chainMost): ChainWear {
+export function chainWear(
+  chain: string,
+  spaces: number,
+  lengthMm: number,
+  runs: keyof typeof chainMost,
+  most: number = chainMost[runs],
+): ChainWear {
   const pitch = pitchMm[chain];
   if (!pitch) throw new RangeError(`no chain is numbered ${chain}`);
   if (!(spaces >= 5)) throw new RangeError('measure over at least 5 spaces');
   const share = lengthMm / (spaces * pitch) - 1;
-  const worn = share > chainMost[runs];
+  const worn = share > most;
   const percent = (share * 100).toFixed(1);
   const words =
     share < -0.005

@@ -16,15 +16,23 @@ export interface ChargingVerdict {
 export const chargingBandV = { low: 13.8, high: 14.8, most: 15 };
 
 /** Whether it charges: what it reaches against the band, and whether it rises at all over the voltage at rest. */
-export function chargingVerdict(restV: number, points: readonly ChargingPoint[], systemV = 12): ChargingVerdict {
+export function chargingVerdict(
+  restV: number,
+  points: readonly ChargingPoint[],
+  systemV = 12,
+  own: { low: number | null; high: number | null } | null = null,
+): ChargingVerdict {
   const scale = systemV / 12;
+  // The bike's own limits win over the general band; without an upper one the general one stands.
+  const low = own?.low ?? chargingBandV.low * scale;
+  const most = own ? (own.high ?? Math.max(chargingBandV.most * scale, low)) : chargingBandV.most * scale;
   if (points.length === 0) return { state: 'too few', highestV: NaN, words: 'Nothing measured yet.' };
   const highestV = Math.max(...points.map((p) => p.volts));
   const at = points.find((p) => p.volts === highestV)!.rpm;
   const said = (state: ChargingState, words: string): ChargingVerdict => ({ state, highestV, words });
-  if (highestV > chargingBandV.most * scale)
+  if (highestV > most)
     return said('overcharges', 'Overcharges: regulator, or its earth, or its sense wire. Stop before the battery boils.');
-  if (highestV >= chargingBandV.low * scale) return said('charges', `Charges: ${highestV.toFixed(1)} V at ${at} a minute.`);
+  if (highestV >= low) return said('charges', `Charges: ${highestV.toFixed(1)} V at ${at} a minute.`);
   if (points.length < 2) return said('too few', 'Under the band at one speed: take it at some revs as well.');
   if (highestV < restV + 0.2 * scale)
     return said(

@@ -65,6 +65,13 @@ export interface Subject {
   voltage: number;
   cooling: 'air' | 'liquid' | null;
   decompressor: boolean;
+  /** How the cylinders stand; null where it is not known. */
+  layout?: string | null;
+  /** What stands in for a plain bearing or a roller at the big end; null where it is not known. */
+  bigEnd?: string | null;
+  /** What works the clutch, and what kind of battery there is. */
+  clutch?: string | null;
+  battery?: string | null;
   /** This bike's own limit of a quantity, or the general figure, marked as such. */
   limit(quantity: string): Limit | null;
   error(quantity: string): GaugeError;

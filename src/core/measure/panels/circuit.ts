@@ -1,9 +1,15 @@
 import { chargingBandV, chargingVerdict, dropVerdict, phasesVerdict, segmentsBetween, type Segment } from '../electrics';
-import { at, can, choice, exact, figure, filledRows, nothing, result, rpm, yesNo, type Panel } from '../panel';
+import { at, can, choice, exact, figure, filledRows, nothing, result, rpm, yesNo, type Panel, type Subject } from '../panel';
 
 const amps = { low: 0, high: 500 };
 
 const places = ['1', '2', '3', '4', '5', '6', '7'];
+
+/** The bike's own band of charging voltage, service before standard; null where only the general one is known. */
+function ownBand(s: Subject) {
+  const limit = s.limit('charging-volts');
+  return limit && !limit.general ? { low: limit.serviceLow ?? limit.low, high: limit.serviceHigh ?? limit.high } : null;
+}
 
 export const voltageDrop: Panel = {
   id: 'voltage-drop',
@@ -100,7 +106,7 @@ export const charging: Panel = {
     }));
     const phases = ['ab', 'bc', 'ca'].flatMap((id) => v.figure(id) ?? []);
     if (points.length === 0 && phases.length < 2) return nothing;
-    const c = points.length ? chargingVerdict(rest ?? 12.4 * (s.voltage / 12), points, s.voltage) : null;
+    const c = points.length ? chargingVerdict(rest ?? 12.4 * (s.voltage / 12), points, s.voltage, ownBand(s)) : null;
     const p = phases.length > 1 ? phasesVerdict(phases, v.choice('leak') === 'yes') : null;
     const best = points.length ? points.reduce((a, b) => (b.volts > a.volts ? b : a)) : null;
     const scale = s.voltage / 12;

@@ -40,6 +40,8 @@ function limitAt(s: Subject, v: Values) {
       ...limit,
       low: thinner(limit.low),
       high: thinner(limit.high),
+      serviceLow: thinner(limit.serviceLow ?? null),
+      serviceHigh: thinner(limit.serviceHigh ?? null),
       source: height ? `${limit.source}, less for the height` : limit.source,
     }
   );
@@ -94,7 +96,12 @@ export const compression: Panel = {
         ]
       : [];
     if (cylinders.length === 0) return { ...nothing, lines: expectedLine };
-    const limit = limitAt(s, v);
+    const general = limitAt(s, v);
+    // The engine's own expectation wins over a general figure.
+    const limit =
+      expected && general?.general
+        ? { low: expected.value - expected.error, high: null, serviceLow: null, serviceHigh: null, source: 'expected from ratio and height', general: true }
+        : general;
     const said = <K extends keyof CrankingConditions>(id: K) => (v.choice(id) ?? undefined) as CrankingConditions[K];
     const conditions: CrankingConditions = {
       throttle: said('throttle'),
@@ -106,7 +113,12 @@ export const compression: Panel = {
     };
     const verdict = compressionVerdict(
       cylinders,
-      { lowPa: limit?.low ?? null, highPa: limit?.high ?? null, spread: standardSpread },
+      {
+        lowPa: limit?.serviceLow ?? limit?.low ?? null,
+        highPa: limit?.serviceHigh ?? limit?.high ?? null,
+        spread: standardSpread,
+        inLine: s.layout !== 'flat' && s.layout !== 'vee',
+      },
       conditions,
     );
     const spoiled = verdict.words.startsWith('Not to be judged');
@@ -129,6 +141,7 @@ export const compression: Panel = {
       warnings: verdict.warnings,
       conditions: {
         ...(conditions.engine && { temperature: conditions.engine }),
+        ...(v.figure('height') && { altitude: v.figure('height')! }),
         ...(conditions.battery && { battery: conditions.battery === 'weak' ? ('weak' as const) : ('own' as const) }),
       },
       lines: [
@@ -222,7 +235,8 @@ export const leakDown: Panel = {
         keep: { quantity: 'leak-down-loss', position: l.cylinder },
       })),
       handed: all.flatMap((l): Handed[] => {
-        if (leakLevel(l.loss) === 'tight') return [{ testId: 'leak-down', position: l.cylinder, outcome: 'tight' }];
+        // A loss that is normal is a normal result, wherever it is heard.
+        if (leakLevel(l.loss) === 'tight' || leakLevel(l.loss) === 'fair') return [{ testId: 'leak-down', position: l.cylinder, outcome: 'tight' }];
         // The tracer takes where it is loudest; the words name every place.
         const outcome = l.heardAt.length ? outcomeOf[l.heardAt[0]] : undefined;
         return outcome ? [{ testId: 'leak-down', position: l.cylinder, outcome }] : [];

@@ -1,3 +1,4 @@
+import { standingOf, worstStanding } from '../judge';
 import { boreDecision, boreShape, ringGapInMm, type BoreAct, type Liner, type Surface } from '../cylinder';
 import {
   at,
@@ -28,6 +29,7 @@ const acts: Readonly<Record<BoreAct['kind'], string>> = {
   'dissolve and hone': 'Dissolve the smear, then hone: iron bores only.',
   bore: 'Bore.',
   replate: 'Plate anew.',
+  'new piston': 'New standard piston: the bore is as it was new.',
   'new liner': 'New liner or cylinder.',
   ask: 'Ask first.',
 };
@@ -83,6 +85,9 @@ export const bore: Panel = {
         figure('most', 'Piston to bore at most', 'mm', { plausible: can.gap }),
         figure('taper', 'Taper at most', 'mm', { plausible: can.gap }),
         figure('round', 'Out-of-round at most', 'mm', { plausible: can.gap }),
+        ...(v.choice('surface') === 'catches a nail'
+          ? [figure('score', 'Depth of the score', 'mm', { plausible: can.gap, hint: 'by feeler or profile gauge' })]
+          : []),
         figureList('oversizes', 'Pistons to be had, over', 'mm', { low: 0.00005, high: 0.005 }, 'in mm, as 0.25 0.50 1.00'),
       ],
     },
@@ -100,10 +105,14 @@ export const bore: Panel = {
     const quantities = { most: 'piston-clearance', taper: 'bore-taper', round: 'bore-out-of-round' } as const;
     const limit = (id: keyof typeof quantities) => {
       const typed = v.figure(id);
-      return typed === null ? s.limit(quantities[id]) : { low: null, high: typed, source: 'as entered here', general: false };
+      return typed === null
+        ? s.limit(quantities[id])
+        : { low: null, high: typed, serviceHigh: s.limit(quantities[id])?.serviceHigh ?? null, source: 'as entered here', general: false };
     };
     const most = (id: keyof typeof quantities) => {
-      const high = limit(id)?.high ?? null;
+      const l = limit(id);
+      // What holds its service limit is fit for use.
+      const high = l?.serviceHigh ?? l?.high ?? null;
       return high === null ? null : mm(high);
     };
     const gauge = { relative: 0, absolute: 3e-6 };
@@ -142,6 +151,7 @@ export const bore: Panel = {
       surface: (v.choice('surface') ?? 'cross-hatch') as Surface,
       limits: { standardMm: mm(standard), clearanceMostMm: most('most'), taperMostMm: most('taper'), outOfRoundMostMm: most('round') },
       oversizesMm: v.figures('oversizes').map(mm),
+      scoreMm: v.figure('score') === null ? null : mm(v.figure('score')!),
     });
     if (decision.clearanceMm.least < 0)
       return result({ tone: 'bad', words: 'The piston measures larger than its bore: one of the two was read wrongly.', lines, drawing });
@@ -183,7 +193,18 @@ export const rings: Panel = {
     const low = v.figure('low') ?? own?.low ?? null;
     const high = v.figure('high') ?? own?.high ?? null;
     const limit =
-      low === null && high === null ? null : { low, high, source: own && !own.general ? own.source : 'as entered here', general: false };
+      low === null && high === null
+        ? own && (own.serviceLow != null || own.serviceHigh != null)
+          ? own
+          : null
+        : {
+            low,
+            high,
+            serviceLow: own?.serviceLow ?? null,
+            serviceHigh: own?.serviceHigh ?? null,
+            source: own && !own.general ? own.source : 'as entered here',
+            general: false,
+          };
     const lines = s.cylinders.flatMap((c) =>
       (['top', 'second'] as const).flatMap((ring) => {
         const gap = v.figure(at(ring, c));
@@ -203,20 +224,19 @@ export const rings: Panel = {
       }),
     );
     if (lines.length === 0) return nothing;
-    const outside = lines.filter(
-      (l) =>
-        limit &&
-        l.value.kind === 'exact' &&
-        ((limit.high !== null && l.value.value > limit.high) || (limit.low !== null && l.value.value < limit.low)),
-    );
+    const standings = lines.map((l) => standingOf(l.value.kind === 'exact' ? l.value.value : NaN, limit));
+    const outside = lines.filter((_l, i) => standings[i] === 'out');
     const tight = outside.some((l) => low !== null && l.value.kind === 'exact' && l.value.value < low);
+    const worn = worstStanding(standings) === 'in service';
     return result({
-      tone: limit === null ? 'open' : outside.length ? 'bad' : 'good',
+      tone: limit === null ? 'open' : outside.length ? 'bad' : worn ? 'watch' : 'good',
       words:
         limit === null
-          ? 'Enter the gap of the book to judge them.'
+          ? 'Enter the gap of the manual to judge them.'
           : outside.length === 0
-            ? 'All within the book.'
+            ? worn
+              ? 'Worn, within the service limit: fit for use, watch.'
+              : 'All within the manual.'
             : tight
               ? 'Too tight: a ring that closes up when hot breaks. Dress it, square, a stroke at a time.'
               : 'Too wide: worn rings or a worn bore; measure the bore before rings are bought.',
@@ -256,25 +276,38 @@ export const crank: Panel = {
       if (x === null) return [];
       const own = s.limit(c.quantity);
       const most = v.figure(`${c.id}-most`);
-      const limit = most !== null ? { low: null, high: most, source: 'as entered here', general: false } : own;
+      const service = { serviceLow: own?.serviceLow ?? null, serviceHigh: own?.serviceHigh ?? null };
+      const limit = most !== null ? { low: null, high: most, ...service, source: 'as entered here', general: false } : own;
       return [{ c, x, label: c.label, value: exact(x), unit: 'mm', limit, error: { relative: 0, absolute: 5e-6 } }];
     });
     if (lines.length === 0) return nothing;
-    const over = lines.filter((l) => l.limit?.high != null && l.x > l.limit.high);
-    const unknown = lines.filter((l) => l.limit?.high == null);
-    const runOut = lines.find((l) => l.c.id === 'run-out');
+    const standings = lines.map((l) => standingOf(l.x, l.limit));
+    const over = lines.filter((_l, i) => standings[i] === 'out');
+    const unknown = lines.filter((_l, i) => standings[i] === 'unknown');
+    const service = lines.filter((_l, i) => standings[i] === 'in service');
+    const [runOut, radial, flat] = ['run-out', 'rod-radial', 'flat'].map((id) => lines.find((l) => l.c.id === id));
     return result({
-      tone: over.length ? 'bad' : unknown.length ? 'open' : 'good',
+      tone: over.length ? 'bad' : unknown.length ? 'open' : service.length ? 'watch' : 'good',
       words: over.length
         ? `Over: ${over.map((l) => l.label.toLowerCase()).join(', ')}.`
         : unknown.length
           ? `No limit yet for ${unknown.map((l) => l.label.toLowerCase()).join(', ')}.`
-          : 'All within the book.',
+          : service.length
+            ? `Within the service limit, fit for use, watch: ${service.map((l) => l.label.toLowerCase()).join(', ')}.`
+            : 'All within the manual.',
       lines: lines.map(({ label, value, unit, limit, error }) => ({ label, value, unit, limit, error })),
-      handed:
-        runOut?.limit?.high != null
-          ? [{ testId: 'crank-clock', position: null, outcome: runOut.x > runOut.limit.high ? 'bad' : 'good', fieldId: 'run-out' }]
-          : [],
+      handed: [
+        ...(runOut && standingOf(runOut.x, runOut.limit) !== 'unknown'
+          ? [{ testId: 'crank-clock', position: null, outcome: standingOf(runOut.x, runOut.limit) === 'out' ? 'bad' : 'good', fieldId: 'run-out' }]
+          : []),
+        // Up-and-down play is a fault in itself; side play up to its limit is not.
+        ...(radial && standingOf(radial.x, radial.limit) !== 'unknown'
+          ? [{ testId: 'rod-feel', position: null, outcome: standingOf(radial.x, radial.limit) === 'out' ? 'bad' : 'good', fieldId: 'rod-radial' }]
+          : []),
+        ...(flat && standingOf(flat.x, flat.limit) !== 'unknown'
+          ? [{ testId: 'head-flat', position: null, outcome: standingOf(flat.x, flat.limit) === 'out' ? 'bad' : 'good', fieldId: 'flat' }]
+          : []),
+      ],
     });
   },
 };

@@ -1,3 +1,4 @@
+import { standingOf } from '../judge';
 import {
   chamberCm3,
   compressionRatio,
@@ -67,7 +68,7 @@ export const volumes: Panel = {
     const ratio = compressionRatio(one, left);
     const squish = squishMm({ gasketMm: mm(gasket), deckMm: mm(deck) });
     const limit = s.limit('squish');
-    const tight = limit?.low != null && metres(squish) < limit.low;
+    const tight = standingOf(metres(squish), limit) === 'out';
     return result({
       tone: tight ? 'bad' : 'good',
       words: `${ratio.toFixed(2)} to 1, ${left.toFixed(1)} cm³ left, squish ${squish.toFixed(2)} mm.`,
@@ -205,9 +206,10 @@ export const carbonPort: Panel = {
     const thick = layerMm(mm(port), share);
     const limit = s.limit('port-open');
     return result({
-      tone: share < 0.5 ? 'bad' : limit?.low != null && share < limit.low ? 'watch' : 'good',
+      tone: share < 0.5 ? 'bad' : standingOf(share, limit) === 'out' ? 'watch' : 'good',
       words: `${Math.round(share * 100)} % of the area is open: a layer of ${thick.toFixed(1)} mm.${share < 0.5 ? ' It feeds on itself: clean it, and ask why (wrong oil, rich, short cold rides).' : ''}`,
       lines: [{ label: 'Open', value: exact(share), unit: '%', limit, keep: { quantity: 'port-open', position: null } }],
+      handed: [{ testId: 'exhaust-look', position: null, outcome: share < 0.5 || standingOf(share, limit) === 'out' ? 'choked' : 'open' }],
     });
   },
 };
@@ -238,7 +240,8 @@ export const crankcase: Panel = {
       return result({ tone: 'bad', words: 'Pressure only falls in this test: the two readings are exchanged, or the engine was warming.' });
     const leak = crankcaseLeak({ startPa: start, endPa: end, seconds });
     const limit = s.limit('crankcase-loss');
-    const bad = leak.perMinutePa > (limit?.high ?? crankcaseMostPa);
+    const standing = standingOf(leak.perMinutePa, limit);
+    const bad = standing === 'unknown' ? leak.perMinutePa > crankcaseMostPa : standing === 'out';
     return result({
       tone: bad ? 'bad' : 'good',
       words: bad

@@ -17,7 +17,7 @@ import {
   type Line,
   type Panel,
 } from '../panel';
-import { judge, type GaugeError, type Limit } from '../judge';
+import { standingOf, judge, type GaugeError, type Limit } from '../judge';
 
 const rad = (d: number) => (d * Math.PI) / 180;
 /** What the book wants, where it names one figure or a band. */
@@ -231,10 +231,10 @@ export const windings: Panel = {
       const k = windingKinds[kind];
       const limit = s.limit(kind);
       const at20C = warm(ohm);
-      const odd = limit && ((limit.low !== null && at20C < limit.low) || (limit.high !== null && at20C > limit.high));
+      const odd = standingOf(at20C, limit) === 'out';
       return [
         {
-          odd: Boolean(odd),
+          odd,
           line: {
             label: `${k.label}${position && s.cylinders.length > 1 ? `, cylinder ${position}` : ''}`,
             value: exact(at20C),

@@ -1,6 +1,7 @@
 import { type Knowledge, type Test, faultById, testById } from '../../knowledge';
 import { factsOf } from '../../knowledge';
-import { forBike } from '../../measure';
+import { corrected, forBike } from '../../measure';
+import { limitOfRatio } from '../../measure/compression';
 import { parseQuantity, show } from '../../quantity';
 import { freshBike, freshJob } from '../../record';
 import {
@@ -133,7 +134,7 @@ class Reader {
       retests: [],
       findings: [],
       causes: [],
-      specs: [],
+      specs: [limitOfRatio(bike, [])].filter((s) => s !== null),
       steps,
     };
     const cases = [empty];
@@ -315,7 +316,7 @@ class Reader {
     }
     if (meant.how === 'words') this.said(where, line.test, `${meant.id} (${meant.name})`);
     const test = testById(this.k, meant.id)!;
-    const reading = line.reading === undefined ? null : this.reading(c, test, position, String(line.reading), n, where);
+    const reading = line.reading === undefined ? null : this.reading(c, test, position, String(line.reading), { n, where, conditions: line.conditions ?? {} });
     const outcome = reading?.outcome ?? this.outcome(test, line.result, where);
     if (!outcome) return c;
     const evidence: Evidence = {
@@ -358,8 +359,7 @@ class Reader {
     test: Test,
     position: string | null,
     said: string,
-    n: number,
-    where: string,
+    { n, where, conditions }: { n: number; where: string; conditions: Conditions },
   ): { row: Reading; outcome: string } | null {
     const measure = test.measure && forBike(test.measure, factsOf(c.bike, c.job, this.k));
     if (!measure) {
@@ -382,10 +382,10 @@ class Reader {
       unit: parsed.unit,
       entered: said,
       instrument: null,
-      conditions: {},
+      conditions,
       takenAt: at(n),
     };
-    return { row: row_, outcome: likeliestOutcome(outcomeWeights(measure, value, null)) ?? test.outcomes[0].id };
+    return { row: row_, outcome: likeliestOutcome(outcomeWeights(measure, corrected(measure.quantity, value, conditions), null)) ?? test.outcomes[0].id };
   }
 }
 

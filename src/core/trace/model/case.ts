@@ -1,5 +1,6 @@
 import { fitnessRowsOf, type FitnessRows } from '../../fitness';
-import type { Experience, Reading, Spec, State } from '../../record';
+import { limitOfRatio } from '../../measure/compression';
+import type { Bike, Experience, Reading, Spec, State } from '../../record';
 import { list } from '../../record';
 
 /** Everything the tracer looks at for one job: plain rows, in any order. */
@@ -10,13 +11,19 @@ export interface Case extends FitnessRows {
   experience?: Experience | null;
 }
 
+/** The bike's limits, and what it makes one expect where it has none of its own. */
+const withExpected = (bike: Bike, specs: Spec[]): Spec[] => {
+  const expected = limitOfRatio(bike, specs);
+  return expected ? [...specs, expected] : specs;
+};
+
 /** The case of one job, gathered from a state. */
 export function caseOf(state: State, jobId: string): Case {
   const rows = fitnessRowsOf(state, jobId);
   return {
     ...rows,
     readings: list(state, 'reading').filter((r) => r.jobId === jobId),
-    specs: list(state, 'spec').filter((s) => s.bikeId === rows.bike.id),
+    specs: withExpected(rows.bike, list(state, 'spec').filter((s) => s.bikeId === rows.bike.id)),
     experience: rows.job.counts === 'no' ? null : state.experience,
   };
 }

@@ -3,7 +3,7 @@ export * from './case';
 export { lastRepairId, repairOf, repairsInOrder, repairsUpTo } from '../../repairs';
 export * from './build';
 export { keyOf, type Suspect, type TracedGroup } from './groups';
-export { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights, worstOutcome } from './outcome';
+export { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights, worstOutcome, type OwnLimit } from './outcome';
 export { positionsOf } from './places';
 export { gradesOf } from './strength';
 export type { Claim } from './claims';

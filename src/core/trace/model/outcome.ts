@@ -17,12 +17,11 @@ export function normalCdf(z: number): number {
  * Likelihood of each outcome of a measured test given the reading: how much of the reading's own uncertainty lies in
  * each band. A bike's own specification moves the band edges and narrows them; a general figure is wider.
  */
-export function outcomeWeights(measure: Measure, value: ReadingValue, own: Pick<Spec, 'low' | 'high'> | null): Map<string, number> {
+export function outcomeWeights(measure: Measure, value: ReadingValue, own: OwnLimit | null): Map<string, number> {
   const weights = new Map<string, number>();
   if (value.kind === 'none') return weights;
   const floor = 1e-3;
-  const ratio = ownRatio(measure, own);
-  const edges = measure.bands.map((b) => (b.below === undefined ? Infinity : b.below * ratio));
+  const edges = measure.bands.map((b) => (b.below === undefined ? Infinity : ownEdge(measure, b.below, own)));
   const spread = own ? 0.01 : measure.spread;
   const below = (edge: number, x: number) => {
     if (edge === Infinity) return 1;
@@ -50,11 +49,20 @@ export function outcomeWeights(measure: Measure, value: ReadingValue, own: Pick<
   return weights;
 }
 
-/** The bands are written for the general limit; where this bike has its own they scale with it. */
-function ownRatio(measure: Measure, own: Pick<Spec, 'low' | 'high'> | null): number {
-  if (own?.low != null && measure.limit.low) return own.low / measure.limit.low;
-  if (own?.high != null && measure.limit.high) return own.high / measure.limit.high;
-  return 1;
+/** This bike's own limit of a quantity, standard and service. */
+export type OwnLimit = Pick<Spec, 'low' | 'high'> & Partial<Pick<Spec, 'serviceLow' | 'serviceHigh'>>;
+
+/**
+ * An edge of a band on this bike. The bands are written for the general limit: an edge that is the general low or high moves to
+ * the bike's own (service, where it has one: what is in service is fit for use); others scale with the low one.
+ */
+function ownEdge({ limit }: Measure, edge: number, own: OwnLimit | null): number {
+  if (!own) return edge;
+  const low = own.serviceLow ?? own.low;
+  const high = own.serviceHigh ?? own.high;
+  if (edge === limit.low) return low ?? Math.min(edge, high ?? edge);
+  if (edge === limit.high) return high ?? Math.max(edge, low ?? edge);
+  return low !== null && limit.low ? edge * (low / limit.low) : edge;
 }
 
 /** The outcome that a reading points to most. */

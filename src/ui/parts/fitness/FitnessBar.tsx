@@ -8,7 +8,7 @@ import type { FitnessAct } from '../../../core/record';
 import { fonts } from '../../theme/tokens';
 import { Reasons } from './Reasons';
 import { useFitness } from './useFitness';
-import { actWords } from './words';
+import { actWords, doWords } from './words';
 
 /**
  * May it be turned, cranked, run, ridden: a yes or no each, at arm's length, and the first thing that stands against it. A tap
@@ -51,12 +51,13 @@ export function FitnessBar({ acts = ['turn', 'crank', 'run', 'ride'] }: { acts?:
               }}
             >
               {may ? <Check fontSize="small" /> : <Block fontSize="small" />}
-              {may ? actWords[a] : `not ${actWords[a]}`}
+              {may ? doWords[a] : `Don’t ${doWords[a].toLowerCase()}`}
             </ButtonBase>
           );
         })}
       </Box>
-      {open === null && first && (
+      {/* What only shuts riding is told when it is asked for. */}
+      {open === null && first && first.act !== 'ride' && (
         <Typography role="status" sx={{ px: 1.5, py: 0.75, borderTop: 1, borderColor: 'divider', overflowWrap: 'anywhere' }}>
           <b>{first.reasons[0].because}.</b> {first.reasons[0].lift}.{first.reasons.length > 1 && ` And ${first.reasons.length - 1} more.`}
         </Typography>

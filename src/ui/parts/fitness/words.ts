@@ -8,3 +8,6 @@ export const actWords: Record<FitnessAct, string> = {
   ride: 'ridden',
   handOver: 'handed over',
 };
+
+/** The same as what one does. */
+export const doWords: Record<FitnessAct, string> = { turn: 'Turn', crank: 'Crank', run: 'Run', ride: 'Ride', handOver: 'Hand over' };
