@@ -131,7 +131,7 @@ describe('who made an entry', () => {
     expect(await receive(t.pool, { shopId: shopA, actorId: null, deviceId: null }, forged)).toMatchObject({ kind: 'applied', again: true });
     expect(await receive(t.pool, { shopId: shopA, actorId: null, deviceId: null }, sign())).toMatchObject({
       kind: 'refused',
-      refusal: { message: 'Choose who is working first: a signature needs a name.' },
+      refusal: { message: 'Choose who is working first: this needs a name.' },
     });
   });
 });

@@ -30,7 +30,7 @@ export function parseQuantity(text: string, unitId: string, plausible?: Plausibl
       : { ok: false, message: `'${t}' is not a number. Write it like 118 or 12.4.` };
   }
   const value = Number(m[1]);
-  const unit = m[2] === '' ? unitOf(unitId)! : unitOf(m[2]);
+  const unit = m[2] === '' ? unitOf(unitId)! : unitOf(m[2], unitOf(unitId)!.kind);
   if (!unit) {
     const wrong = shape.exec(digits);
     if (wrong && wrong[2] === '') return { ok: false, message: `'${t}' is not a number: did you mean ${digits}?`, guess: digits };

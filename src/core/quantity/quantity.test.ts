@@ -47,6 +47,16 @@ describe('units', () => {
 });
 
 describe('beside a unit that is not of the SI', () => {
+  it('a spelling that stands for two units is read as the kind that is asked for', () => {
+    expect(parseQuantity('4.7k', 'ohm')).toMatchObject({ ok: true, si: 4700, unit: 'kohm' });
+    expect(parseQuantity('12 lbs', 'N')).toMatchObject({ ok: true, unit: 'lbf' });
+    expect(parseQuantity('30 lbs', 'psi')).toMatchObject({ ok: true, unit: 'psi' });
+  });
+  // 1 US liquid quart = 0.946 352 946 l, 1 lbf = 4.448 222 N: NIST SP 811, appendix B.
+  it('US quarts of oil and pounds of a spring', () => {
+    expect(toSi(2, 'US qt')).toBeCloseTo(0.001892706, 9);
+    expect(toSi(10, 'lbf')).toBeCloseTo(44.48222, 5);
+  });
   // 1 psi = 6.894757 kPa, 1 lbf·ft = 1.355818 N·m, 1 in = 25.4 mm: NIST SP 811, appendix B.
   it('stands the value in one that is', () => {
     expect(besideSi(toSi(118, 'psi'), 'psi')).toBe('814 kPa');

@@ -102,6 +102,7 @@ export const units: readonly Unit[] = [
   { id: 'l', kind: 'volume', factor: 1e-3, decimals: 2, also: ['litre', 'litres', 'liter'] },
   { id: 'US fl oz', si: 'ml', kind: 'volume', factor: 29.57353e-6, decimals: 1, also: ['usfloz'] },
   { id: 'imp fl oz', si: 'ml', kind: 'volume', factor: 28.41306e-6, decimals: 1, also: ['impfloz'] },
+  { id: 'US qt', si: 'l', kind: 'volume', factor: 0.946352946e-3, decimals: 2, also: ['usqt', 'qt', 'quart', 'quarts', 'usquart', 'usquarts'] },
   { id: '°C', kind: 'temperature', factor: 1, offset: 273.15, decimals: 0, also: ['c', 'celsius', 'degc'] },
   { id: '°F', si: '°C', kind: 'temperature', factor: 5 / 9, offset: 459.67, decimals: 0, also: ['f', 'fahrenheit', 'degf'] },
   { id: 'K', kind: 'temperature difference', factor: 1, decimals: 0, also: ['kelvin'] },
@@ -132,6 +133,7 @@ export const units: readonly Unit[] = [
   { id: 'µF', kind: 'capacitance', factor: 1e-6, decimals: 2, also: ['uf', 'mfd', 'microfarad', 'microfarads'] },
   { id: 'N', kind: 'force', factor: 1, decimals: 0, also: ['newton', 'newtons'] },
   { id: 'kgf', si: 'N', kind: 'force', factor: 9.80665, decimals: 1, also: ['kg', 'kp'] },
+  { id: 'lbf', si: 'N', kind: 'force', factor: lbf, decimals: 1, also: ['lb', 'lbs', 'pound', 'pounds', 'poundforce'] },
   { id: 'Hz', kind: 'frequency', factor: 1, decimals: 1, also: ['hertz', '/s', 'asecond'] },
   { id: '%', kind: 'share', factor: 0.01, decimals: 1, also: ['percent'] },
   // Not a length of a part: nothing on a motorcycle is measured in these.
@@ -146,9 +148,14 @@ export const units: readonly Unit[] = [
 
 const plain = (text: string) => text.toLowerCase().replace(/[\s.·]/g, '');
 
-/** The unit of that id or spelling; undefined if it is not known. Case decides only where it must (mV, MV). */
-export function unitOf(text: string): Unit | undefined {
-  return units.find((u) => u.id === text) ?? units.find((u) => plain(u.id) === plain(text) || u.also.includes(plain(text)));
+/**
+ * The unit of that id or spelling; undefined if it is not known. Case decides only where it must (mV, MV). Where a spelling
+ * stands for several (k for kelvin and kilohm, lbs for pressure and force), the one of the wanted kind is meant.
+ */
+export function unitOf(text: string, kind?: Kind): Unit | undefined {
+  const spelt = (u: Unit) => plain(u.id) === plain(text) || u.also.includes(plain(text));
+  const wanted = kind && (units.find((u) => u.id === text && u.kind === kind) ?? units.find((u) => u.kind === kind && spelt(u)));
+  return wanted ?? units.find((u) => u.id === text) ?? units.find(spelt);
 }
 
 function known(id: string): Unit {

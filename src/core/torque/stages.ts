@@ -1,4 +1,4 @@
-import { parseQuantity } from '../quantity';
+import { parseQuantity, show } from '../quantity';
 
 export interface PlannedStage {
   kind: 'torque' | 'angle';
@@ -10,7 +10,8 @@ export type StagesParsed = { ok: true; stages: PlannedStage[] } | { ok: false; m
 
 /**
  * Reads stages as they are spoken: "10, 20, 25" in the unit at hand, or "20, 90°, 90°". An empty text gives two even
- * steps and the figure itself; a small screw of under 12 N·m goes to its figure at once.
+ * steps and the figure itself; a small screw of under 12 N·m goes to its figure at once. A stage over the figure is refused:
+ * a fastener that once went past it is spent.
  */
 export function parseStages(text: string, unitId: string, figureNm: number): StagesParsed {
   if (text.trim() === '') {
@@ -27,6 +28,8 @@ export function parseStages(text: string, unitId: string, figureNm: number): Sta
     } else {
       const torque = parseQuantity(piece, unitId, { low: 0.1, high: 2000 });
       if (!torque.ok) return { ok: false, message: torque.message };
+      if (torque.si > figureNm * 1.001)
+        return { ok: false, message: `${piece} is over the torque it ends at (${show(figureNm, unitId)} ${unitId}): no stage goes past it.` };
       stages.push({ kind: 'torque', value: torque.si });
     }
   }

@@ -1,4 +1,4 @@
-export type BatteryKind = 'flooded' | 'gel' | 'glass-mat';
+export type BatteryKind = 'flooded' | 'gel' | 'glass-mat' | 'lithium';
 
 /**
  * Rest voltage of a cell at 25 °C at empty, a quarter, half, three quarters and full charge. Common practice, from memory:
@@ -8,6 +8,8 @@ const restVoltages: Readonly<Record<BatteryKind, readonly number[]>> = {
   flooded: [1.98, 2.01, 2.037, 2.075, 2.108],
   gel: [1.967, 2.0, 2.06, 2.105, 2.142],
   'glass-mat': [1.967, 2.008, 2.05, 2.092, 2.135],
+  // Four cells of lithium iron phosphate stand in for six of lead: 12.8 V is nearly empty, 13.2 V normal, 13.4 V and over full.
+  lithium: [2.083, 2.147, 2.187, 2.207, 2.233],
 };
 
 /** A cell at rest gains about so many volts for each kelvin (handbooks of lead-acid batteries, from memory). */
@@ -29,7 +31,7 @@ export interface BatteryState {
 export function batteryState(restV: number, systemV: number, kind: BatteryKind, temperatureC: number): BatteryState {
   if (systemV !== 6 && systemV !== 12) throw new RangeError('a battery of 6 or 12 V');
   const cells = systemV / 2;
-  const cellV = restV / cells - perKelvin * (temperatureC - 25);
+  const cellV = restV / cells - (kind === 'lithium' ? 0 : perKelvin * (temperatureC - 25));
   const table = restVoltages[kind];
   const error = 0.1;
   const state = (charge: number, name: BatteryState['state'], words: string): BatteryState => ({ charge, error, state: name, words });
@@ -40,13 +42,15 @@ export function batteryState(restV: number, systemV: number, kind: BatteryKind, 
       'More than a battery at rest can have: it was charged or ridden just now. Let it rest some hours, or take the surface charge off with the lamp for a minute.',
     );
   const charge = shareOf(table, cellV);
+  if (kind === 'lithium' && cellV < table[0] - 0.06)
+    return state(0, 'flat', 'Flat: charge it with a charger made for lithium only. One that was held this low for long is not safe: renew it.');
   if (cellV < table[0] - 0.06) {
     const lost = Math.round((table[2] * cells - restV) / table[2]);
     if (lost >= 1 && Math.abs(restV - (cells - lost) * table[4]) < 0.35)
       return state(
         0,
         'dead cell',
-        `About ${lost === 1 ? 'one cell' : `${lost} cells`} short: a dead cell. Charging will not bring it back.`,
+        `About ${lost === 1 ? 'one cell' : `${lost} cells`} short. Charge it and let it rest a day, then measure again: only one that falls back has a dead cell.`,
       );
     return state(0, 'flat', 'Flat. Charge it slowly; one that stood flat for weeks may not take it.');
   }

@@ -21,13 +21,15 @@ export interface StarterReadings {
 /** Common practice: volts that either lead to the starter may lose while it cranks, on 12 V. */
 export const leadMostV = 0.5;
 
-/** Which of battery leads, engine and starter makes it turn slowly. Common practice. */
+/** Which of battery leads, engine and starter makes it turn slowly; `most` is what either lead may lose, in V. Common practice. */
 export function starterWords(
   { crankingA, freeA, liveDropV, earthDropV, turnsFreely }: StarterReadings,
   normal: { crankingA: number; freeA: number },
+  most: { live: number; earth: number } = { live: leadMostV, earth: leadMostV },
 ): string {
-  if ((liveDropV ?? 0) > leadMostV || (earthDropV ?? 0) > leadMostV) {
-    const side = (liveDropV ?? 0) >= (earthDropV ?? 0) ? 'live' : 'earth';
+  const [liveOver, earthOver] = [(liveDropV ?? 0) - most.live, (earthDropV ?? 0) - most.earth];
+  if (liveOver > 1e-9 || earthOver > 1e-9) {
+    const side = liveOver >= earthOver ? 'live' : 'earth';
     return `The ${side} lead loses too much: its joints, bright and tight, before the starter comes off.`;
   }
   if (turnsFreely === false) return 'The engine itself turns hard: look there, not at the starter.';

@@ -20,7 +20,11 @@ export interface DebrisSource {
   why: string;
 }
 
+/** What was found, as far as what is done next depends on it. */
+export type DebrisFamily = 'sealant' | 'fibre' | 'paste' | 'steel' | 'bronze' | 'grey';
+
 export interface DebrisVerdict {
+  family: DebrisFamily;
   sources: DebrisSource[];
   urgency: 'usual' | 'watch' | 'stop';
   words: string;
@@ -41,11 +45,12 @@ export function debrisVerdict({ magnetic, colour, shape, sizeMm }: Debris, e: En
     can('cam chain guide or tensioner blade', 'black rubber or plastic', e.camChain && four);
     can('oil seal or old gasket', 'rubber or paper');
   } else if (colour === 'clear' || shape === 'thread') {
-    can('sealant', 'soft, in threads: too much of it was used');
+    can('sealant', 'soft, in threads: too much of it was used; look whether it sits in the oil strainer');
   } else if (magnetic) {
     if (shape === 'paste') can('ordinary wear', 'fine paste on the magnet');
     if (shape === 'hairs' || shape === 'slivers') {
       can('piston rings', 'thin and springy');
+      can('ball or roller bearing', 'hairs off its track')
       can('gear teeth', 'slivers from the flanks', e.gearboxInSameOil);
       can('cam and followers', 'fine bright slivers', four);
     }
@@ -69,22 +74,31 @@ export function debrisVerdict({ magnetic, colour, shape, sizeMm }: Debris, e: En
     can('plain bearing', 'soft grey flakes', e.plainBearings);
     can('casing', 'alloy: something has rubbed or a thread was stripped');
   }
-  const hard = shape === 'chips' || shape === 'lump';
+  const family = ((): DebrisFamily => {
+    if (shape === 'fibre' || (colour === 'black' && !magnetic && shape !== 'paste')) return 'fibre';
+    if (colour === 'clear' || shape === 'thread') return 'sealant';
+    if (shape === 'paste') return 'paste';
+    if (magnetic) return 'steel';
+    return colour === 'copper' || colour === 'brass' ? 'bronze' : 'grey';
+  })();
+  const hard = (shape === 'chips' || shape === 'lump') && family !== 'sealant' && family !== 'fibre';
+  // Soft yellow or grey metal in an engine on plain bearings is the crank's until proved otherwise (common practice).
+  const shells = e.plainBearings && (family === 'bronze' || family === 'grey');
   const urgency =
-    hard || (shape === 'flakes' && sizeMm > 0.5) || colour === 'copper'
-      ? 'stop'
-      : shape === 'paste' || shape === 'fibre'
-        ? 'usual'
-        : sizeMm > 1
-          ? 'stop'
-          : 'watch';
+    family === 'sealant' || family === 'fibre' || family === 'paste'
+      ? 'usual'
+      : hard || shells || (shape === 'flakes' && sizeMm > 0.5) || colour === 'copper' || sizeMm > 1
+        ? 'stop'
+        : 'watch';
   const words =
     urgency === 'stop'
       ? hard
         ? 'A loose hard piece: find what it came from, and all of it, before the engine runs again.'
-        : 'A bearing that sheds is renewed, and the oil ways are cleaned with it: do not run it on.'
+        : shells
+          ? 'Crank or big-end bearings until proved otherwise: do not run it.'
+          : 'A bearing that sheds is renewed, and the oil ways are cleaned with it: do not run it on.'
       : urgency === 'usual'
         ? 'Usual in small amounts. Write it down, and look again at the next change.'
-        : 'More than usual. Change oil and filter, ride a little, look again, with a date.';
-  return { sources, urgency, words };
+        : 'More than usual. Find what sheds it before it is ridden: drain, filter and strainer first, then what is named here.';
+  return { family, sources, urgency, words };
 }

@@ -1,6 +1,6 @@
-import { batteryState, crankingState, daysUntilFlat, starterWords, type BatteryKind } from '../electrics';
-import type { Limit } from '../judge';
-import { at, can, celsius, choice, exact, figure, nothing, result, yesNo, type Handed, type Panel } from '../panel';
+import { batteryState, crankingState, daysUntilFlat, leadMostV, starterWords, type BatteryKind } from '../electrics';
+import { standingOf, type Limit } from '../judge';
+import { at, can, celsius, choice, exact, figure, nothing, result, yesNo, type Handed, type Panel, type Subject } from '../panel';
 
 const amps = { low: 0, high: 500 };
 
@@ -23,7 +23,7 @@ export const battery: Panel = {
       fields: [
         figure('rest', 'At rest', 'V', { quantity: 'battery-rest', plausible: can.volts }),
         figure('t', 'Temperature', '°C', { plausible: can.celsius }),
-        choice('kind', 'Kind', { flooded: 'flooded', gel: 'gel', 'glass-mat': 'glass mat' }),
+        choice('kind', 'Kind', { flooded: 'flooded', gel: 'gel', 'glass-mat': 'glass mat', lithium: 'lithium iron phosphate' }),
       ],
     },
     {
@@ -42,7 +42,7 @@ export const battery: Panel = {
     });
     const system = s.voltage === 6 ? 6 : 12;
     const state =
-      rest === null ? null : batteryState(rest, system, (v.choice('kind') ?? 'flooded') as BatteryKind, t === null ? 20 : celsius(t));
+      rest === null ? null : batteryState(rest, system, (v.choice('kind') ?? (s.battery === 'lithium' ? 'lithium' : 'flooded')) as BatteryKind, t === null ? 20 : celsius(t));
     const trace = rest !== null && cranked.length >= 3 ? crankingState({ samples: [{ s: 0, v: rest }, ...cranked] }, system) : null;
     if (!state) return nothing;
     const bad = state.state === 'dead cell' || trace?.holds === false;
@@ -86,6 +86,13 @@ export const battery: Panel = {
       ],
     });
   },
+};
+
+/** What a lead may lose by this bike's own limit, or in general; the general one is for twelve volts. */
+const mostOf = (s: Subject, quantity: string): number => {
+  const limit = s.limit(quantity);
+  const most = limit?.serviceHigh ?? limit?.high;
+  return most ?? leadMostV * (s.voltage / 12);
 };
 
 export const starter: Panel = {
@@ -135,6 +142,7 @@ export const starter: Panel = {
     const words = starterWords(
       { crankingA: current, freeA: bench, liveDropV: live, earthDropV: earth, turnsFreely: free === null ? null : free === 'yes' },
       book,
+      { live: mostOf(s, 'live-drop'), earth: mostOf(s, 'earth-drop') },
     );
     const handed: Handed[] = [
       ...(live === null ? [] : [{ testId: 'live-drop', position: null, outcome: '', fieldId: 'live' }]),
@@ -182,7 +190,7 @@ export const drain: Panel = {
     const capacity = (v.figure('capacity') ?? 12 * 3600) / 3600;
     const days = daysUntilFlat(x * 1000, capacity);
     const limit = s.limit('drain-current');
-    const bad = limit?.high != null && x > limit.high;
+    const bad = standingOf(x, limit) === 'out';
     return result({
       tone: bad ? 'bad' : 'good',
       words: `${days === Infinity ? 'Nothing flows.' : `Half of it is gone in ${days < 2 ? `${Math.round(days * 24)} hours` : `${Math.round(days)} days`}.`}${bad ? ' Pull the fuses one after the other: where it falls is the circuit; then the regulator.' : ''}`,

@@ -8,6 +8,9 @@ const wearLimit = (s: Subject, runs: 'open' | 'in oil') => {
   return limit?.general && limit.high !== null && runs === 'in oil' ? { ...limit, high: limit.high / 2 } : limit;
 };
 
+/** Less than this at its tightest place is none. Common practice. */
+const noSlack = 0.005;
+
 export const chain: Panel = {
   id: 'chain',
   group: 'drive',
@@ -45,14 +48,15 @@ export const chain: Panel = {
     const [number, spaces, length] = [v.choice('chain'), v.figure('spaces'), v.figure('length')];
     if (number && spaces !== null && length !== null) {
       const runs = (v.choice('runs') ?? 'open') as 'open' | 'in oil';
-      const w = chainWear(number, spaces, mm(length), runs);
+      const limit = wearLimit(s, runs);
+      const w = chainWear(number, spaces, mm(length), runs, limit?.serviceHigh ?? limit?.high ?? undefined);
       words.push(w.words);
       if (w.worn) tone = 'bad';
       lines.push({
         label: 'Longer by',
         value: exact(w.share),
         unit: '%',
-        limit: wearLimit(s, runs),
+        limit,
         keep: { quantity: 'chain-wear', position: null },
         error: { relative: 0, absolute: 0.0005 / ((spaces * pitchMm[number]) / 1000) / 2 },
       });
@@ -73,11 +77,13 @@ export const chain: Panel = {
         high: 'Too slack: it may climb off. Tighten it, and look whether it is worn out.',
         'past service': 'Slack past the service limit.',
         in: 'Slack is right.',
+        'in service': 'Slack is within the service limit: watch it.',
+        'no limit': 'No limit to hold the slack against: enter this bike’s.',
         'on the line': 'Slack is on the line: measure again, at the tightest place.',
       }[verdict as string];
       if (said) words.push(said);
       if (verdict === 'low' || verdict === 'high' || verdict === 'past service') tone = 'bad';
-      else if (verdict === 'on the line' && tone === 'good') tone = 'watch';
+      else if (verdict !== 'in' && tone === 'good') tone = 'watch';
     }
     const teeth = v.choice('teeth') as 'even' | 'hooked' | 'sharp' | null;
     if (teeth) {
@@ -93,7 +99,15 @@ export const chain: Panel = {
         lines.push({ label: 'Revs at 80 km/h', value: exact(revsAt(80, mm(wheel), r * (v.figure('inner') ?? 1)) / 60), unit: 'rpm' });
     }
     if (words.length + lines.length === 0) return nothing;
-    return result({ tone, words: words.join(' ') || 'See the figures.', lines });
+    return result({
+      tone,
+      words: words.join(' ') || 'See the figures.',
+      lines,
+      handed: [
+        ...(slack === null ? [] : [{ testId: 'chain-slack-low', position: null, outcome: slack <= noSlack ? 'none' : 'good' }]),
+        ...(teeth ? [{ testId: 'sprocket-look', position: null, outcome: teeth === 'even' ? 'good' : 'bad' }] : []),
+      ],
+    });
   },
 };
 

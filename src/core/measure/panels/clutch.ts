@@ -1,8 +1,14 @@
 import { atClutchNm, capacityNm, meanRadiusMm, plateWords, slipVerdict, wetFriction, type Surface } from '../clutch';
-import { at, can, choice, exact, figure, mm, nothing, result, type Handed, type Panel } from '../panel';
+import { at, can, choice, exact, figure, mm, nothing, result, type Handed, type Panel, type Values } from '../panel';
 
 const force = { low: 0, high: 20000 };
-const plates = ['1', '2', '3', '4', '5', '6', '7', '8'];
+const plates = Array.from({ length: 20 }, (_x, i) => String(i + 1));
+
+/** One free row more than is filled, so that the table is as long as the stack. */
+const shownPlates = (v: Values) => {
+  const last = plates.findLastIndex((i) => v.figure(at('thick', i)) !== null || v.figure(at('warp', i)) !== null);
+  return plates.slice(0, Math.max(8, last + 2));
+};
 
 export const clutch: Panel = {
   id: 'clutch',
@@ -16,10 +22,10 @@ export const clutch: Panel = {
     { quantity: 'clutch-stack', low: 'stack-least' },
     { quantity: 'plate-warp', high: 'warp-most' },
   ],
-  blocks: () => [
+  blocks: (_s, v) => [
     {
       title: 'Lining plates, and warp of the steels',
-      places: plates.map((id) => ({ id, label: `Plate ${id}` })),
+      places: shownPlates(v).map((id) => ({ id, label: `Plate ${id}` })),
       columns: [
         figure('thick', 'Lining', 'mm', { quantity: 'plate-thickness', plausible: { low: 0.0005, high: 0.01 } }),
         figure('warp', 'Warp of its steel', 'mm', { quantity: 'plate-warp', plausible: can.gap }),
@@ -116,6 +122,9 @@ export const clutch: Panel = {
       ...(spring !== null && springLeast !== null
         ? [{ testId: 'clutch-spring-length', position: null, outcome: short ? 'bad' : 'good' }]
         : []),
+      ...(surface === null || surface === 'worn'
+        ? []
+        : [{ testId: 'clutch-surface', position: null, outcome: surface === 'sound' ? 'good' : 'bad' }]),
     ];
     return result({
       tone: worn || warped || short || lowStack || slips ? 'bad' : surface === 'glazed' || surface === 'blued' ? 'watch' : 'good',
@@ -157,10 +166,12 @@ export const release: Panel = {
     const known = s.limit('clutch-free-play');
     const from = v.figure('from') ?? known?.low ?? 0.01;
     const to = v.figure('to') ?? known?.high ?? 0.02;
-    const cable = v.choice('kind') !== 'hydraulic';
+    const cable = (v.choice('kind') ?? s.clutch ?? 'cable') !== 'hydraulic';
     const own = v.figure('from') !== null || v.figure('to') !== null;
     const liftLeast = v.figure('lift-least') ?? s.limit('clutch-lift')?.low ?? null;
-    const none = play !== null && play < Math.min(0.002, from / 2);
+    // Fluid takes up its own play: a figure of the cable is none of its. Only a lever with none at all shuts the return port.
+    const none = play !== null && play < (cable ? Math.min(0.002, from / 2) : 0.0005);
+    const judged = cable || own || (known !== null && !known.general);
     const words: string[] = [];
     if (play !== null)
       words.push(
@@ -168,6 +179,8 @@ export const release: Panel = {
           ? cable
             ? 'No free play: the cable holds the clutch half off, so it slips. Slacken it first.'
             : 'No free play: the return port may be shut, so that heat pushes the clutch off. Look at the push rod of the lever.'
+          : !judged
+            ? 'Free play of a hydraulic lever is the maker’s figure: enter it to judge it. A cable’s figure does not hold here.'
           : play > to
             ? cable
               ? 'Too much free play: it drags. Take it up.'
@@ -179,7 +192,7 @@ export const release: Panel = {
     const shortLift = lift !== null && liftLeast !== null && lift < liftLeast;
     if (shortLift) words.push('It does not lift enough: it drags. Release rod, adjuster, then plates.');
     return result({
-      tone: none || (play !== null && play > to) || shortLift ? 'bad' : 'good',
+      tone: none || (judged && play !== null && play > to) || shortLift ? 'bad' : judged || lift !== null ? 'good' : 'open',
       words: words.join(' '),
       lines: [
         ...(play === null
@@ -189,7 +202,7 @@ export const release: Panel = {
                 label: 'Free play',
                 value: exact(play),
                 unit: 'mm',
-                limit: {
+                limit: !judged ? null : {
                   low: from,
                   high: to,
                   source: own ? 'as entered here' : (known?.source ?? 'general figure'),
@@ -211,7 +224,7 @@ export const release: Panel = {
             ]),
       ],
       handed: [
-        ...(play === null
+        ...(play === null || !cable
           ? []
           : [
               {

@@ -38,6 +38,12 @@ export const clutchOrder: Panel = {
       tone: verdict.odd.length + gap.length ? 'watch' : 'good',
       words: `${verdict.words} Back in, innermost first:`,
       warnings: [...verdict.odd, ...gap],
+      // How they came off says what was wrong before; nothing odd is only then good when the list has no hole.
+      handed: verdict.odd.length
+        ? [{ testId: 'clutch-order-look', position: null, outcome: 'bad' }]
+        : gap.length
+          ? []
+          : [{ testId: 'clutch-order-look', position: null, outcome: 'good' }],
       // Back in they go the other way round.
       steps: rows.toReversed().map((r) => {
         const said = [r.turned ? 'tabs one slot round' : '', r.note].filter(Boolean).join('; ');

@@ -47,7 +47,10 @@ export const coolant: Panel = {
     const capacity = v.figure('capacity');
     const enough = now !== null && now >= wanted - 0.005;
     const drained = now !== null && capacity !== null && !enough ? drainAndReplaceMl(capacity * 1e6, now, wanted) : null;
+    // A mix that is weak for the frost wanted is what the tracer's look at the mix would find.
+    const handed = now === null ? [] : [{ testId: 'coolant-mix', position: null, outcome: enough ? 'good' : 'weak' }];
     return result({
+      handed,
       tone: enough ? (v.choice('bled') === 'no' ? 'watch' : 'good') : 'watch',
       words: enough
         ? 'Strong enough.'

@@ -78,7 +78,7 @@ export const forks: Panel = {
     if (legs[0].out !== null && legs[1].out !== null && !legsAlike(mm(legs[0].out), mm(legs[1].out), 1).alike) {
       tone = 'bad';
       words.push(
-        'The legs stand out of the yoke unevenly: twisted forks or a bent tube. Brakes and steering go to one who does that for a living.',
+        'The legs stand out of the yoke unevenly. They may only be set so: loosen the clamps, set both alike, tighten and measure again. Where they cannot be set alike, or the wheel does not go in freely, it is twisted yokes or a bent tube, and that goes to one who does it for a living.',
       );
     }
     const sag = ['hanging', 'free', 'ridden', 'travel'].map((id) => v.figure(id));

@@ -1,5 +1,5 @@
 import { matchOrders, turningIn } from '../noise';
-import { can, choice, exact, figure, nothing, result, rpm, type Panel } from '../panel';
+import { can, choice, exact, figure, nothing, result, rpm, type Handed, type Panel } from '../panel';
 
 const teeth = { low: 5, high: 120 };
 
@@ -17,7 +17,7 @@ export const noise: Panel = {
         figure('count', 'or counted in ten seconds', '', { plausible: { low: 1, high: 400 } }),
         figure('revs', 'At', 'rpm', { plausible: can.revs }),
         choice('load', 'Loudest', { load: 'on load', off: 'off load', both: 'both alike' }),
-        choice('lever', 'With the clutch lever in', { stays: 'it stays', goes: 'it goes' }),
+        choice('lever', 'With the clutch lever in', { stays: 'it stays', comes: 'it comes', goes: 'it goes' }),
       ],
     },
     {
@@ -39,7 +39,12 @@ export const noise: Panel = {
     const revs = v.figure('revs');
     const count = v.figure('count');
     const rate = v.figure('rate') ?? (count === null ? null : count / 10);
-    if (revs === null || rate === null || revs <= 0) return nothing;
+    const leverHanded = ((): Handed[] => {
+      const said = { stays: 'good', comes: 'comes', goes: 'goes' }[v.choice('lever') ?? ''];
+      return said ? [{ testId: 'noise-lever', position: null, outcome: said }] : [];
+    })();
+    if (revs === null || rate === null || revs <= 0)
+      return leverHanded.length ? result({ words: 'Enter how often it knocks, and at which revs.', handed: leverHanded }) : nothing;
     const pair = (a: string, b: string) => {
       const [driving, driven] = [v.figure(a), v.figure(b)];
       return driving === null || driven === null ? null : { driving, driven };
@@ -59,7 +64,10 @@ export const noise: Panel = {
     const error = v.figure('rate') === null ? 0.1 : rate * 0.02;
     const { order, matches } = matchOrders({ value: rate, error }, { value: rpm(revs), error: 30 }, turning);
     const steps: string[] = [];
-    if (v.choice('lever') === 'goes') steps.push('It goes with the lever: release bearing, clutch basket or input shaft before the crank.');
+    const lever = v.choice('lever');
+    // The release bearing is loaded with the lever in; the input shaft stands still then, in gear or not.
+    if (lever === 'comes') steps.push('It comes with the lever in: the release bearing, which is only loaded then.');
+    if (lever === 'goes') steps.push('It goes with the lever in: the gearbox input shaft or its bearing, or the clutch basket.');
     if (v.choice('load') === 'load' && s.strokes !== 'two')
       steps.push('On load: anything that takes the firing, small end and big end first; a second answer at another speed parts them.');
     return result({
@@ -86,6 +94,12 @@ export const noise: Panel = {
         },
       ],
       steps,
+      handed: [
+        ...leverHanded,
+        ...(matches.length === 0 || s.strokes === 'two'
+          ? []
+          : [{ testId: 'noise-rate', position: null, outcome: Math.abs(matches[0].order - 0.5) < 1e-9 ? 'bad' : 'good' }]),
+      ],
     });
   },
 };

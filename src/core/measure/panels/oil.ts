@@ -8,9 +8,10 @@ import {
   oilLevelAdvice,
   oilUse,
   type Debris,
+  type DebrisFamily,
   type OilLevel,
 } from '../oil';
-import { choice, exact, figure, filledRows, nothing, plausible, result, yesNo, type Panel } from '../panel';
+import { choice, exact, figure, filledRows, nothing, plausible, result, yesNo, type Handed, type Panel } from '../panel';
 
 const tank = plausible(0, 60, 'l');
 const ratio = { low: 5, high: 150 };
@@ -125,6 +126,9 @@ export const use: Panel = {
   },
 };
 
+/** A level this near its mark is at it: what a stick can be read to. */
+const aside = 20e-6;
+
 export const level: Panel = {
   id: 'oil-level',
   group: 'oil',
@@ -162,9 +166,29 @@ export const level: Panel = {
       words:
         `${a.drainMl === null ? 'All of it goes.' : a.drainMl > 0 ? `Take out ${Math.round(a.drainMl)} ml.` : ''} ${a.suggests}`.trim(),
       lines: a.drainMl ? [{ label: 'Take out', value: exact(a.drainMl / 1e6), unit: 'ml' }] : [],
+      handed: [
+        {
+          testId: 'oil-check',
+          position: null,
+          outcome: milky ? 'milky' : smell === 'fuel' ? 'fuel' : (over ?? 0) > aside ? 'over' : (over ?? 0) < -aside ? 'low' : 'right',
+        },
+      ],
     });
   },
 };
+
+/** What sorting it says to the tracer: whether there is metal at all, and of which sort. */
+function debrisTold(magnetic: boolean, family: DebrisFamily): Handed[] {
+  const told = (testId: string, outcome: string): Handed => ({ testId, position: null, outcome });
+  if (family === 'sealant' || family === 'paste') return [told('oil-magnet', 'clean')];
+  if (family === 'fibre') return [told('magnet-oil', 'good'), told('bronze-oil', 'fibre')];
+  if (magnetic) return [told('oil-magnet', 'metal'), told('magnet-oil', 'bad'), told('bronze-oil', 'good')];
+  return [
+    told('oil-magnet', 'metal'),
+    told('magnet-oil', 'good'),
+    told('bronze-oil', family === 'bronze' ? 'metal-bronze' : 'metal-grey'),
+  ];
+}
 
 export const debris: Panel = {
   id: 'debris',
@@ -221,7 +245,7 @@ export const debris: Panel = {
       },
       {
         strokes: s.strokes,
-        plainBearings: v.choice('plain') === 'yes',
+        plainBearings: (v.choice('plain') ?? (s.bigEnd === 'plain' ? 'yes' : 'no')) === 'yes',
         wetClutch: v.choice('wet') !== 'no',
         gearboxInSameOil: v.choice('gears') !== 'no',
         camChain: v.choice('camchain') !== 'no',
@@ -230,6 +254,7 @@ export const debris: Panel = {
     return result({
       tone: d.urgency === 'stop' ? 'bad' : d.urgency === 'watch' ? 'watch' : 'good',
       words: d.words,
+      handed: s.strokes === 'two' ? [] : debrisTold(magnetic === 'yes', d.family),
       steps: d.sources.map((x) => `${x.part[0].toUpperCase()}${x.part.slice(1)}: ${x.why}.`),
     });
   },

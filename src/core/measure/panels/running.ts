@@ -1,6 +1,9 @@
-import { at, celsius, choice, exact, figure, nothing, perCylinder, plausible, result, type Handed, type Panel } from '../panel';
+import { at, celsius, choice, exact, figure, nothing, perCylinder, plausible, result, type Handed, type Panel, type Values } from '../panel';
 
-const bolts = ['1', '2', '3', '4', '5', '6'];
+const bolts = Array.from({ length: 40 }, (_x, i) => String(i + 1));
+
+/** One free row more than is filled: as many as there are fasteners. */
+const shownBolts = (v: Values) => bolts.slice(0, Math.max(6, bolts.findLastIndex((i) => v.figure(at('moves', i)) !== null) + 2));
 const nm = plausible(0.1, 300, 'N·m');
 
 /** Common practice: a fastener that moves under half of its figure is loose before anything else is suspected. */
@@ -12,11 +15,11 @@ export const firstMovement: Panel = {
   name: 'Do the bolts move early?',
   about: 'The torque at which each fastener first moves, from a click wrench raised in steps, against its figure.',
   hazards: [],
-  blocks: () => [
+  blocks: (_s, v) => [
     { title: 'Their figure', fields: [figure('figure', 'Figure of the book', 'N·m', { plausible: nm })] },
     {
       title: 'Raised in steps: held at this, moved at that',
-      places: bolts.map((id) => ({ id, label: `Bolt ${id}` })),
+      places: shownBolts(v).map((id) => ({ id, label: `Bolt ${id}` })),
       columns: [
         figure('moves', 'First moves', 'N·m', {
           quantity: 'first-movement',
@@ -67,6 +70,8 @@ export const firstMovement: Panel = {
 
 /** Common practice: a pipe that stays so much colder than the warmest one belongs to a cylinder that does not fire. */
 const coldBy = 80;
+/** And one that the gas never reached stays under this once another is too hot to touch. */
+const neverWarm = { belowC: 60, whenAboveC: 95 };
 
 export const pipes: Panel = {
   id: 'pipes',
@@ -90,8 +95,8 @@ export const pipes: Panel = {
     });
     if (all.length < 2) return all.length ? result({ words: 'One pipe alone says little: take the others.' }) : nothing;
     const hottest = Math.max(...all.map((x) => x.celsius));
-    const cold = all.filter((x) => hottest - x.celsius > coldBy);
-    const warm = hottest > 100;
+    const warm = hottest > neverWarm.whenAboveC;
+    const cold = all.filter((x) => hottest - x.celsius > coldBy || (warm && x.celsius < neverWarm.belowC));
     return result({
       tone: !warm ? 'open' : cold.length ? 'bad' : 'good',
       words: !warm
@@ -103,7 +108,7 @@ export const pipes: Panel = {
         label: `Cylinder ${x.cylinder}`,
         value: exact(x.kelvin),
         unit: '°C',
-        limit: warm ? { low: hottest - coldBy + 273.15, high: null, source: 'the warmest of them', general: true } : null,
+        limit: warm ? { low: Math.max(hottest - coldBy, neverWarm.belowC) + 273.15, high: null, source: 'the warmest of them', general: true } : null,
         error: { relative: 0, absolute: 3 },
       })),
       handed: warm

@@ -1,6 +1,9 @@
 import { camTiming, sprocketError } from '../valves';
 import { can, exact, figure, nothing, result, type Panel } from '../panel';
 
+/** Crank degrees that a worn chain and the reading explain between them. Common practice. */
+const readAside = 4;
+
 export const valveTiming: Panel = {
   id: 'valve-timing',
   group: 'valves',
@@ -49,14 +52,17 @@ export const valveTiming: Panel = {
           e,
           words:
             e.wholeTeeth === 0
-              ? `The ${side} cam is ${late}: no tooth out; a worn chain or the reading.`
+              ? Math.abs(e.lateDegrees) > readAside
+                ? `The ${side} cam is ${late}: no whole tooth, but more than a worn chain or the reading explains. Tensioner and marks first, then measure again.`
+                : `The ${side} cam is ${late}: no tooth out; a worn chain or the reading.`
               : `The ${side} cam is ${late}: ${Math.abs(e.wholeTeeth)} ${Math.abs(e.wholeTeeth) === 1 ? 'tooth' : 'teeth'} out.`,
         },
       ];
     });
     const out = errors.some((x) => x.e.wholeTeeth !== 0);
+    const far = errors.some((x) => Math.abs(x.e.lateDegrees) > readAside);
     return result({
-      tone: errors.length === 0 ? 'open' : out ? 'bad' : 'good',
+      tone: errors.length === 0 ? 'open' : out || far ? 'bad' : 'good',
       words: errors.length ? errors.map((x) => x.words).join(' ') : 'Enter the book’s lobe centres and the sprocket’s teeth to judge it.',
       lines: [
         { label: 'Inlet open for', value: rad(t.inletDuration), unit: '°' },
@@ -76,7 +82,7 @@ export const valveTiming: Panel = {
         { label: 'Overlap', value: rad(t.overlap), unit: '°' },
       ],
       warnings: out ? ['A cam that is teeth out lets valves meet pistons: turn by hand only until it is right.'] : [],
-      handed: errors.length === 2 ? [{ testId: 'cam-marks', position: null, outcome: out ? 'off' : 'level' }] : [],
+      handed: errors.length === 2 || out || far ? [{ testId: 'cam-marks', position: null, outcome: out || far ? 'off' : 'level' }] : [],
     });
   },
 };

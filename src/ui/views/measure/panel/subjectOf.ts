@@ -17,12 +17,17 @@ export function subjectOf(knowledge: Knowledge, traced: Case, state: State): Sub
     return found && by ? { ...found, source: `${found.source}, entered by ${by}` } : found;
   };
   const { strokes, cooling, cylinders, voltage, decompressor } = facts;
+  const word = (x: unknown) => (typeof x === 'string' ? x : null);
   return {
     cylinders: positionsOf(cylinders === undefined ? cylindersOf(traced.bike, knowledge) : Number(cylinders)),
     strokes: strokes === 'two' || strokes === 'four' ? strokes : null,
     cooling: cooling === 'air' || cooling === 'liquid' ? cooling : null,
     voltage: Number(voltage ?? 12),
     decompressor: decompressor === 'automatic' || decompressor === 'manual',
+    layout: word(facts.layout),
+    bigEnd: word(facts.bigEnd),
+    clutch: word(facts.clutch),
+    battery: word(facts.battery),
     limit,
     quantity: (quantity) => info(quantity),
     error: (quantity) => info(quantity).error,
