@@ -74,8 +74,9 @@ test('an undo that later work builds on is refused with the list', async ({ benc
 test('a stuck engine hides what would crank it, and says why', async ({ bench: page }) => {
   const job = await bookIn(page, 'Hollin 500', 'Will not turn');
   await page.goto(`${job}/look`);
-  await page.getByRole('button', { name: 'Will not turn' }).click();
-  await expect(page.getByText(/The engine does not turn\. Nothing that cranks it can be tried/)).toBeVisible();
+  await page.getByRole('button', { name: 'Not fine: Turn the engine by hand' }).click();
+  await page.getByRole('button', { name: 'Will not turn', exact: true }).click();
+  await expect(page.getByRole('button', { name: /^May it be cranked\? No/ })).toBeVisible();
   await page.goto(`${job}/trace`);
   const card = await chooseTest(page, /^Measure compression/);
   await expect(card).toContainText('free it first');

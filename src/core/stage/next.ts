@@ -50,7 +50,11 @@ function acts(state: State, k: Knowledge, jobId: string, ranking: Ranking | null
   const own = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === jobId);
   const look = firstLook(k, c);
   const toLook = look.filter((l) => !l.done);
-  if (toLook.length && c.repairs.length === 0) add('look', toLook[0].test.name, 'Before anything is spun: look first.');
+  // Once tests have begun what is left of the look no longer comes before them; the engine's fitness shuts what may not be done.
+  const looks = new Set(look.map((l) => l.test.id));
+  const begun = c.evidence.some((e) => !e.withdrawn && !looks.has(e.testId));
+  const toSee = toLook.length > 0 && c.repairs.length === 0;
+  if (toSee && !begun) add('look', toLook[0].test.name, 'Before anything is spun: look first.');
   const repair = untested(c);
   if (repair) add('trace', `Try the complaint again after: ${repair.words}`, 'A repair that was not retested proves nothing.');
   else if (openComplaints(c).length && ranking) {
@@ -58,6 +62,7 @@ function acts(state: State, k: Knowledge, jobId: string, ranking: Ranking | null
     if (next.kind === 'test') add('trace', ranking.tests.find((t) => t.key === next.key)?.name ?? next.key, next.why);
     if (next.kind === 'repair') add('trace', `Repair: ${ranking.suspects.find((s) => s.key === next.key)?.name ?? next.key}`, next.why);
   }
+  if (toSee && begun) add('look', toLook[0].test.name, 'Left over from the first look.');
   const unexplained = c.complaints.filter((p) => p.state === 'gone' && !p.explained);
   if (unexplained.length) add('decide', `Explain: ${unexplained[0].words}`, 'The symptom is gone; the cause is not explained yet.');
   const arrived = own(list(state, 'part')).filter((p) => p.status === 'arrived');

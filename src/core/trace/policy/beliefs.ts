@@ -201,7 +201,7 @@ function openTests(model: Model, { tables, strip, faults, weights, fitness }: Of
   const opened = (access: readonly string[] | undefined) =>
     strip.states.off(strip.states.reach(nothingOff, strip.states.want(access)).next);
   const harm = expectedHarm(model, faults, weights);
-  const context = { states, fitness, done, knowledge, opened };
+  const context = { states, fitness, done, toolless: toollessTests(model), knowledge, opened };
   const tests: OpenTest[] = [];
   for (const test of knowledge.tests) {
     if (test.kind === 'ask' || test.retired || applicability(test.applies, model.facts, knowledge.attributes) === 0) continue;
@@ -248,6 +248,10 @@ function openTests(model: Model, { tables, strip, faults, weights, fitness }: Of
     });
   return tests;
 }
+
+/** Tests that somebody said there was no tool for: one cylinder's answer goes for all of them. */
+const toollessTests = (model: Model): Set<string> =>
+  new Set(model.case.evidence.filter((e) => !e.withdrawn && e.outcome === 'could-not:no-tool').map((e) => e.testId));
 
 /** The tests, by key, that were done and whose result still holds. */
 function doneTests(model: Model): Set<string> {

@@ -42,6 +42,8 @@ export interface GateContext {
   opened(access: readonly string[] | undefined): ReadonlySet<string>;
   /** Tests that were done, by their key. */
   done: ReadonlySet<string>;
+  /** Tests that there was no tool for, by their id. */
+  toolless: ReadonlySet<string>;
   knowledge: Model['knowledge'];
 }
 
@@ -58,6 +60,7 @@ export function gateOf(test: Test, position: string | null, g: GateContext): Gat
     const reasons = [...g.fitness[act].reasons, ...unturned].filter((r) => !(r.access && off.has(r.access)));
     if (reasons.length) return { says: `${doing[act]}: ${reasons[0].because.replace(/\.$/, '')}. ${reasons[0].lift}.`, reasons };
   }
+  if (g.toolless.has(test.id)) return { says: 'There was no tool for it. With one at hand, withdraw that entry.', reasons: [] };
   const first = test.after?.find((id) => !g.done.has(position ? `${id}#${position}` : id) && !g.done.has(id));
   if (first) return { says: `First: ${testById(g.knowledge, first)?.name ?? first}.`, reasons: [] };
   return null;

@@ -58,6 +58,16 @@ describe('order of repairs', () => {
 });
 
 describe('tests', () => {
+  it('one that there is no tool for is not advised again, at any cylinder, until that is withdrawn', () => {
+    const m = new CaseMaker({ 'no-start': 'present' }, { cylinders: 2 });
+    m.test('compression', 'could-not:no-tool', { position: '1' });
+    const gate = (key: string) => rankOf(m).tests.find((t) => t.key === key)?.gate;
+    expect(gate('compression#1')).toContain('no tool');
+    expect(gate('compression#2')).toContain('no tool');
+    m.c.evidence[0] = { ...m.c.evidence[0], withdrawn: 'taken' };
+    expect(gate('compression#2') ?? '').not.toContain('no tool');
+  });
+
   const b = believe(buildModel(shipped, new CaseMaker({ 'no-start': 'present' }, {}, { standingMonths: 30 }).c));
 
   it('outcome chances add up to 1 under every hypothesis', () => {
