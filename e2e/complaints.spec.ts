@@ -40,6 +40,8 @@ async function followAdvice(page: Page, hidden: Hidden[], comesAndGoes = false):
       const dialog = page.getByRole('dialog');
       const understood = dialog.getByRole('button', { name: 'Understood' });
       if (await understood.isVisible()) await understood.click();
+      // How long it took is what was done, never what is usual.
+      await dialog.getByLabel('Minutes').fill('30');
       await dialog.getByRole('button', { name: 'Log the repair' }).click();
       const name = title.replace(/, cylinder \d$/, '');
       const mended = knowledge.faults.find((f) => f.name === name)!.id;
@@ -124,7 +126,8 @@ test('a theory is refuted before money is spent on it', async ({ bench: page }) 
   await expect(page.getByTestId('theory')).toContainText(/expected to waste \d+/);
   await page.getByRole('button', { name: /^Try to refute it/ }).click();
   const card = page.getByTestId('test-card');
-  await expect(card).toContainText('Your choice');
+  // The test that refutes it best may be the one that is advised anyway.
+  await expect(card).toContainText(/Your choice|Worth doing next/);
   const understood = card.getByRole('button', { name: 'Understood' });
   if (await understood.isVisible()) await understood.click();
   const title = await card.getByRole('heading').first().innerText();

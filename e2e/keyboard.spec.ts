@@ -75,6 +75,7 @@ test('from booking in to hand over without touching a pointer', async ({ bench: 
   await press(page, page.getByTestId('suspects').getByRole('button', { name: /^Contact points dirty or burnt/ }));
   await press(page, button('This is it: repair'));
   await expect(page.getByRole('dialog')).toBeVisible();
+  await type(page, page.getByRole('dialog').getByLabel('Minutes'), '20');
   await press(page, button('Log the repair'));
   await press(page, button('Gone'));
   await press(page, page.getByRole('checkbox', { name: 'Cause explained' }), 'Space');

@@ -8,7 +8,7 @@ const views: [name: string, path: string | ((bikes: Record<string, string>) => s
   ['workshops', '/workshops', 'main button'],
   ['book in', '/book-in', 'main input'],
   ['bike', (b) => `${b['Quillon 350']}/book-in`, 'main button'],
-  ['first look', (b) => `${b['Hollin 500']}/look`, '[data-testid="test-card"] button'],
+  ['first look', (b) => `${b['Hollin 500']}/look`, '[data-testid="look-list"] button'],
   ['trace', (b) => `${b['Quillon 350']}/trace`, '[data-main]'],
   ['strip', (b) => `${b['Osprane 650']}/strip`, '[data-testid="step-form"] button[type="submit"]'],
   ['measure', (b) => `${b['Quillon 350']}/measure`, 'main nav a'],

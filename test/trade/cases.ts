@@ -38,10 +38,41 @@ type Written = Omit<CaseFile, 'format' | 'version' | 'evidence'> & { say: string
 const lineOf = (l: Line): CaseLine =>
   Array.isArray(l) ? { test: l[0], result: String(l[1]), ...(l[2] !== undefined && { at: l[2] }) } : l;
 
+/** Cautions are no cases of a bike: they have a file and a check of their own. */
+const cautionsFile = 'cautions.yaml';
+
+interface Cautions {
+  cautions: { caution: string; why: string; tests?: string[]; faults?: string[]; not?: string[] }[];
+  words: { caution: string; says: string; why: string }[];
+}
+
+export const cautionsWanted = (folder = 'test/trade'): Cautions => parse(readFileSync(`${folder}/${cautionsFile}`, 'utf8')) as Cautions;
+
+/** Every caution that is wanted and does not stand where it must, stands where it is a false alarm, or says something else. */
+export function uncautioned(k: Knowledge, { cautions, words }: Cautions): string[] {
+  const wrong: string[] = [];
+  for (const { caution, tests, faults, not } of cautions) {
+    const has = (where: string, hazards: readonly string[] | undefined, wanted: boolean) => {
+      if ((hazards ?? []).includes(caution) !== wanted) wrong.push(`${where}: ${caution} ${wanted ? 'is missing' : 'has no place here'}`);
+    };
+    const testOf = (id: string) => k.tests.find((t) => t.id === id) ?? void wrong.push(`there is no test '${id}'`);
+    for (const id of tests ?? []) has(`test ${id}`, testOf(id)?.hazards, true);
+    for (const id of not ?? []) has(`test ${id}`, testOf(id)?.hazards, false);
+    for (const id of faults ?? []) {
+      const fault = k.faults.find((f) => f.id === id);
+      if (fault) has(`fault ${id}`, fault.remedy.hazards, true);
+      else wrong.push(`there is no fault '${id}'`);
+    }
+  }
+  for (const { caution, says } of words)
+    if (!k.hazards.find((h) => h.id === caution)?.text.includes(says)) wrong.push(`caution ${caution} does not say '${says}'`);
+  return wrong;
+}
+
 /** Every case of a folder, by its family. */
 export function tradeCases(folder = 'test/trade'): { family: string; cases: TradeCase[] }[] {
   return readdirSync(folder)
-    .filter((f) => f.endsWith('.yaml'))
+    .filter((f) => f.endsWith('.yaml') && f !== cautionsFile)
     .map((f) => {
       const { family, cases } = parse(readFileSync(`${folder}/${f}`, 'utf8')) as { family: string; cases: Written[] };
       return {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../fixtures/knowledge';
-import { covered, misses, tradeCases } from './cases';
+import { cautionsWanted, covered, misses, tradeCases, uncautioned } from './cases';
 
 // Facts of the trade, written from handbooks and common practice and not from the tables that they check. Each says why.
 
@@ -10,6 +10,18 @@ const all = families.flatMap((f) => f.cases);
 describe.each(families)('$family', ({ cases }) => {
   it.each(cases.map((c) => [c.say, c] as const))('%s', (_say, c) => {
     expect(misses(shipped, c), c.why).toEqual([]);
+  });
+});
+
+describe('the cautions', () => {
+  it('stand where the trade wants them, say what they must, and are no false alarm', () => {
+    expect(uncautioned(shipped, cautionsWanted())).toEqual([]);
+  });
+
+  it('are each wanted somewhere', () => {
+    const wanted = new Set(cautionsWanted().cautions.map((c) => c.caution));
+    const doing = new Set(shipped.doings.flatMap((d) => d.hazards.map((h) => (typeof h === 'string' ? h : h.id))));
+    expect([...doing].filter((id) => !wanted.has(id))).toEqual([]);
   });
 });
 
