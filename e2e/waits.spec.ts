@@ -35,9 +35,9 @@ test('a wait shows on the bike, the spine, Next and in the calendar, can be put 
   await page.goto(`${job}/trace`);
   await page.getByRole('button', { name: 'Later: Penetrant in the bore' }).click();
   await page.getByRole('menuitem', { name: 'Look again in three days' }).click();
-  await expect(page.getByRole('status').filter({ hasText: 'Penetrant' })).not.toContainText('4 May');
+  await expect(page.getByRole('status').filter({ hasText: 'soaking: Penetrant' })).not.toContainText('4 May');
   await page.getByRole('button', { name: 'Over: Penetrant in the bore' }).click();
-  await expect(page.getByRole('status').filter({ hasText: 'Penetrant' })).toHaveCount(0);
+  await expect(page.getByRole('status').filter({ hasText: 'soaking: Penetrant' })).toHaveCount(0);
   await expect.poll(calendar).not.toContain('Penetrant');
 });
 

@@ -33,11 +33,12 @@ export function fitnessOf(k: Knowledge, c: FitnessRows, epochs = new Epochs(k, c
     ...unseen(k, c),
     ...openSteps(k, c),
     ...openTorques(c),
-    ...openChecks(k, c),
     ...brakesUnproved(k, c),
     ...temporary(c),
     ...waiting(c),
     ...unsettled(c),
+    // What is only to be gone through comes after what is wrong.
+    ...openChecks(k, c),
   ];
   const of = (act: FitnessAct) => verdict(act, all, c);
   return {

@@ -19,7 +19,8 @@ export interface GaugeError {
   absolute: number;
 }
 
-export type Verdict = 'low' | 'in' | 'high' | 'on the line' | 'in service' | 'past service' | 'no limit' | 'off the scale' | 'no reading' | 'straddles';
+export type Verdict =
+  'low' | 'in' | 'high' | 'on the line' | 'in service' | 'past service' | 'no limit' | 'off the scale' | 'no reading' | 'straddles';
 
 export interface Judgement {
   verdict: Verdict;

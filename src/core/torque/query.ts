@@ -29,7 +29,7 @@ export function queryTorque(threadText: string, figureNm: number, unitId: string
     figureNm > strong && figureNm <= most
       ? `is over what the usual class (8.8) of an M${thread.diameterMm} takes (about ${usual.toFixed(0)} N·m): only a stronger screw in a sound thread stands it`
       : figureNm > most
-      ? `would break any M${thread.diameterMm} (an 8.8 takes about ${usual.toFixed(0)} N·m)`
-      : `is next to nothing for an M${thread.diameterMm} (an 8.8 takes about ${usual.toFixed(0)} N·m)`;
+        ? `would break any M${thread.diameterMm} (an 8.8 takes about ${usual.toFixed(0)} N·m)`
+        : `is next to nothing for an M${thread.diameterMm} (an 8.8 takes about ${usual.toFixed(0)} N·m)`;
   return `This ${what}.${meant ? ` Did you mean ${Number(value.toFixed(1))} ${meant}?` : ' Look at the book again.'}`;
 }

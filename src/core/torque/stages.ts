@@ -29,7 +29,10 @@ export function parseStages(text: string, unitId: string, figureNm: number): Sta
       const torque = parseQuantity(piece, unitId, { low: 0.1, high: 2000 });
       if (!torque.ok) return { ok: false, message: torque.message };
       if (torque.si > figureNm * 1.001)
-        return { ok: false, message: `${piece} is over the torque it ends at (${show(figureNm, unitId)} ${unitId}): no stage goes past it.` };
+        return {
+          ok: false,
+          message: `${piece} is over the torque it ends at (${show(figureNm, unitId)} ${unitId}): no stage goes past it.`,
+        };
       stages.push({ kind: 'torque', value: torque.si });
     }
   }

@@ -65,7 +65,10 @@ describe('stages', () => {
     expect(parseStages('', 'lbf·ft', toSi(8, 'lbf·ft'))).toMatchObject({ ok: true, stages: [{ kind: 'torque' }] });
   });
   it('refuses a stage over the torque it ends at, and says so', () => {
-    expect(parseStages('10, 200', 'N·m', 20)).toMatchObject({ ok: false, message: expect.stringContaining('over the torque it ends at (20.0 N·m)') });
+    expect(parseStages('10, 200', 'N·m', 20)).toMatchObject({
+      ok: false,
+      message: expect.stringContaining('over the torque it ends at (20.0 N·m)'),
+    });
   });
   it.each(['90°', 'x', '20, 400°', '90°, 20'])('refuses %j', (t) => expect(parseStages(t, 'N·m', 20).ok).toBe(false));
 });

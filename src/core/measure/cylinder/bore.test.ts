@@ -46,7 +46,11 @@ describe('what to do with a bore', () => {
     expect(act({ surface: 'glazed' })).toBe('hone');
   });
   it('a score that catches a nail is bored, not honed (common practice)', () => {
-    expect(boreDecision(question({ surface: 'catches a nail', scoreMm: 0.05 })).act).toEqual({ kind: 'bore', oversizeMm: 0.25, boreToMm: 64.25 });
+    expect(boreDecision(question({ surface: 'catches a nail', scoreMm: 0.05 })).act).toEqual({
+      kind: 'bore',
+      oversizeMm: 0.25,
+      boreToMm: 64.25,
+    });
     expect(boreDecision(question({ surface: 'catches a nail', scoreMm: 0.15 })).act).toMatchObject({ oversizeMm: 0.5 });
   });
   it('a score is asked for its depth and pistons for their sizes before a size is said', () => {

@@ -138,7 +138,9 @@ export function boreDecision(q: BoreQuestion): BoreDecision {
       return { kind: 'new piston' };
     }
     if (q.surface === 'aluminium smear' && q.liner !== 'plated') {
-      reasons.push('The wall under a smear cannot be judged through it. Schools: dissolve it and hone, then measure again; or rebore and go oversize.');
+      reasons.push(
+        'The wall under a smear cannot be judged through it. Schools: dissolve it and hone, then measure again; or rebore and go oversize.',
+      );
       return { kind: 'dissolve and hone' };
     }
     if (q.liner === 'plated') {
@@ -154,7 +156,10 @@ export function boreDecision(q: BoreQuestion): BoreDecision {
     }
     if (worn || deep) {
       if (deep && q.scoreMm == null)
-        return { kind: 'ask', words: 'How deep is the score? By feeler or profile gauge: an oversize is never certain to clean it up before that.' };
+        return {
+          kind: 'ask',
+          words: 'How deep is the score? By feeler or profile gauge: an oversize is never certain to clean it up before that.',
+        };
       if (q.oversizesMm.length === 0)
         return { kind: 'ask', words: 'Which oversize pistons can be had? Enter them, and the size to bore to follows.' };
       const next = nextOversize(shape.largestMm, limits.standardMm, q.oversizesMm, deep ? (q.scoreMm ?? 0) : 0);

@@ -43,7 +43,11 @@ export function batteryState(restV: number, systemV: number, kind: BatteryKind, 
     );
   const charge = shareOf(table, cellV);
   if (kind === 'lithium' && cellV < table[0] - 0.06)
-    return state(0, 'flat', 'Flat: charge it with a charger made for lithium only. One that was held this low for long is not safe: renew it.');
+    return state(
+      0,
+      'flat',
+      'Flat: charge it with a charger made for lithium only. One that was held this low for long is not safe: renew it.',
+    );
   if (cellV < table[0] - 0.06) {
     const lost = Math.round((table[2] * cells - restV) / table[2]);
     if (lost >= 1 && Math.abs(restV - (cells - lost) * table[4]) < 0.35)

@@ -50,7 +50,7 @@ export function debrisVerdict({ magnetic, colour, shape, sizeMm }: Debris, e: En
     if (shape === 'paste') can('ordinary wear', 'fine paste on the magnet');
     if (shape === 'hairs' || shape === 'slivers') {
       can('piston rings', 'thin and springy');
-      can('ball or roller bearing', 'hairs off its track')
+      can('ball or roller bearing', 'hairs off its track');
       can('gear teeth', 'slivers from the flanks', e.gearboxInSameOil);
       can('cam and followers', 'fine bright slivers', four);
     }

@@ -42,7 +42,14 @@ export const battery: Panel = {
     });
     const system = s.voltage === 6 ? 6 : 12;
     const state =
-      rest === null ? null : batteryState(rest, system, (v.choice('kind') ?? (s.battery === 'lithium' ? 'lithium' : 'flooded')) as BatteryKind, t === null ? 20 : celsius(t));
+      rest === null
+        ? null
+        : batteryState(
+            rest,
+            system,
+            (v.choice('kind') ?? (s.battery === 'lithium' ? 'lithium' : 'flooded')) as BatteryKind,
+            t === null ? 20 : celsius(t),
+          );
     const trace = rest !== null && cranked.length >= 3 ? crankingState({ samples: [{ s: 0, v: rest }, ...cranked] }, system) : null;
     if (!state) return nothing;
     const bad = state.state === 'dead cell' || trace?.holds === false;

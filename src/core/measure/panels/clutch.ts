@@ -181,13 +181,13 @@ export const release: Panel = {
             : 'No free play: the return port may be shut, so that heat pushes the clutch off. Look at the push rod of the lever.'
           : !judged
             ? 'Free play of a hydraulic lever is the maker’s figure: enter it to judge it. A cable’s figure does not hold here.'
-          : play > to
-            ? cable
-              ? 'Too much free play: it drags. Take it up.'
-              : 'It takes up late: air in it, or the push rod.'
-            : play < from
-              ? 'A little less than the book.'
-              : 'Free play is right.',
+            : play > to
+              ? cable
+                ? 'Too much free play: it drags. Take it up.'
+                : 'It takes up late: air in it, or the push rod.'
+              : play < from
+                ? 'A little less than the book.'
+                : 'Free play is right.',
       );
     const shortLift = lift !== null && liftLeast !== null && lift < liftLeast;
     if (shortLift) words.push('It does not lift enough: it drags. Release rod, adjuster, then plates.');
@@ -202,12 +202,14 @@ export const release: Panel = {
                 label: 'Free play',
                 value: exact(play),
                 unit: 'mm',
-                limit: !judged ? null : {
-                  low: from,
-                  high: to,
-                  source: own ? 'as entered here' : (known?.source ?? 'general figure'),
-                  general: !own && known?.general !== false,
-                },
+                limit: !judged
+                  ? null
+                  : {
+                      low: from,
+                      high: to,
+                      source: own ? 'as entered here' : (known?.source ?? 'general figure'),
+                      general: !own && known?.general !== false,
+                    },
                 error: { relative: 0, absolute: 5e-4 },
               },
             ]),

@@ -100,7 +100,14 @@ export const compression: Panel = {
     // The engine's own expectation wins over a general figure.
     const limit =
       expected && general?.general
-        ? { low: expected.value - expected.error, high: null, serviceLow: null, serviceHigh: null, source: 'expected from ratio and height', general: true }
+        ? {
+            low: expected.value - expected.error,
+            high: null,
+            serviceLow: null,
+            serviceHigh: null,
+            source: 'expected from ratio and height',
+            general: true,
+          }
         : general;
     const said = <K extends keyof CrankingConditions>(id: K) => (v.choice(id) ?? undefined) as CrankingConditions[K];
     const conditions: CrankingConditions = {
@@ -236,7 +243,8 @@ export const leakDown: Panel = {
       })),
       handed: all.flatMap((l): Handed[] => {
         // A loss that is normal is a normal result, wherever it is heard.
-        if (leakLevel(l.loss) === 'tight' || leakLevel(l.loss) === 'fair') return [{ testId: 'leak-down', position: l.cylinder, outcome: 'tight' }];
+        if (leakLevel(l.loss) === 'tight' || leakLevel(l.loss) === 'fair')
+          return [{ testId: 'leak-down', position: l.cylinder, outcome: 'tight' }];
         // The tracer takes where it is loudest; the words name every place.
         const outcome = l.heardAt.length ? outcomeOf[l.heardAt[0]] : undefined;
         return outcome ? [{ testId: 'leak-down', position: l.cylinder, outcome }] : [];

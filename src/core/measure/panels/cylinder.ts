@@ -298,11 +298,25 @@ export const crank: Panel = {
       lines: lines.map(({ label, value, unit, limit, error }) => ({ label, value, unit, limit, error })),
       handed: [
         ...(runOut && standingOf(runOut.x, runOut.limit) !== 'unknown'
-          ? [{ testId: 'crank-clock', position: null, outcome: standingOf(runOut.x, runOut.limit) === 'out' ? 'bad' : 'good', fieldId: 'run-out' }]
+          ? [
+              {
+                testId: 'crank-clock',
+                position: null,
+                outcome: standingOf(runOut.x, runOut.limit) === 'out' ? 'bad' : 'good',
+                fieldId: 'run-out',
+              },
+            ]
           : []),
         // Up-and-down play is a fault in itself; side play up to its limit is not.
         ...(radial && standingOf(radial.x, radial.limit) !== 'unknown'
-          ? [{ testId: 'rod-feel', position: null, outcome: standingOf(radial.x, radial.limit) === 'out' ? 'bad' : 'good', fieldId: 'rod-radial' }]
+          ? [
+              {
+                testId: 'rod-feel',
+                position: null,
+                outcome: standingOf(radial.x, radial.limit) === 'out' ? 'bad' : 'good',
+                fieldId: 'rod-radial',
+              },
+            ]
           : []),
         ...(flat && standingOf(flat.x, flat.limit) !== 'unknown'
           ? [{ testId: 'head-flat', position: null, outcome: standingOf(flat.x, flat.limit) === 'out' ? 'bad' : 'good', fieldId: 'flat' }]

@@ -183,11 +183,7 @@ function debrisTold(magnetic: boolean, family: DebrisFamily): Handed[] {
   if (family === 'sealant' || family === 'paste') return [told('oil-magnet', 'clean')];
   if (family === 'fibre') return [told('magnet-oil', 'good'), told('bronze-oil', 'fibre')];
   if (magnetic) return [told('oil-magnet', 'metal'), told('magnet-oil', 'bad'), told('bronze-oil', 'good')];
-  return [
-    told('oil-magnet', 'metal'),
-    told('magnet-oil', 'good'),
-    told('bronze-oil', family === 'bronze' ? 'metal-bronze' : 'metal-grey'),
-  ];
+  return [told('oil-magnet', 'metal'), told('magnet-oil', 'good'), told('bronze-oil', family === 'bronze' ? 'metal-bronze' : 'metal-grey')];
 }
 
 export const debris: Panel = {

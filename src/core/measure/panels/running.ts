@@ -1,4 +1,17 @@
-import { at, celsius, choice, exact, figure, nothing, perCylinder, plausible, result, type Handed, type Panel, type Values } from '../panel';
+import {
+  at,
+  celsius,
+  choice,
+  exact,
+  figure,
+  nothing,
+  perCylinder,
+  plausible,
+  result,
+  type Handed,
+  type Panel,
+  type Values,
+} from '../panel';
 
 const bolts = Array.from({ length: 40 }, (_x, i) => String(i + 1));
 
@@ -108,7 +121,9 @@ export const pipes: Panel = {
         label: `Cylinder ${x.cylinder}`,
         value: exact(x.kelvin),
         unit: '°C',
-        limit: warm ? { low: Math.max(hottest - coldBy, neverWarm.belowC) + 273.15, high: null, source: 'the warmest of them', general: true } : null,
+        limit: warm
+          ? { low: Math.max(hottest - coldBy, neverWarm.belowC) + 273.15, high: null, source: 'the warmest of them', general: true }
+          : null,
         error: { relative: 0, absolute: 3 },
       })),
       handed: warm

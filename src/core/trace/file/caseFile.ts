@@ -316,7 +316,10 @@ class Reader {
     }
     if (meant.how === 'words') this.said(where, line.test, `${meant.id} (${meant.name})`);
     const test = testById(this.k, meant.id)!;
-    const reading = line.reading === undefined ? null : this.reading(c, test, position, String(line.reading), { n, where, conditions: line.conditions ?? {} });
+    const reading =
+      line.reading === undefined
+        ? null
+        : this.reading(c, test, position, String(line.reading), { n, where, conditions: line.conditions ?? {} });
     const outcome = reading?.outcome ?? this.outcome(test, line.result, where);
     if (!outcome) return c;
     const evidence: Evidence = {
@@ -385,7 +388,10 @@ class Reader {
       conditions,
       takenAt: at(n),
     };
-    return { row: row_, outcome: likeliestOutcome(outcomeWeights(measure, corrected(measure.quantity, value, conditions), null)) ?? test.outcomes[0].id };
+    return {
+      row: row_,
+      outcome: likeliestOutcome(outcomeWeights(measure, corrected(measure.quantity, value, conditions), null)) ?? test.outcomes[0].id,
+    };
   }
 }
 

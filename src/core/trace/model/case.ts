@@ -23,7 +23,10 @@ export function caseOf(state: State, jobId: string): Case {
   return {
     ...rows,
     readings: list(state, 'reading').filter((r) => r.jobId === jobId),
-    specs: withExpected(rows.bike, list(state, 'spec').filter((s) => s.bikeId === rows.bike.id)),
+    specs: withExpected(
+      rows.bike,
+      list(state, 'spec').filter((s) => s.bikeId === rows.bike.id),
+    ),
     experience: rows.job.counts === 'no' ? null : state.experience,
   };
 }

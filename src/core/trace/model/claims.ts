@@ -200,7 +200,11 @@ function testClaims(k: Knowledge, c: Case, test: Test, e: Evidence, epochs: Epoc
   const reading = e.readingId ? c.readings.find((r) => r.id === e.readingId) : undefined;
   if (test.measure && reading) {
     const own = c.specs.find((s) => s.quantity === test.measure!.quantity) ?? null;
-    const weights = outcomeWeights(forBike(test.measure, factsOf(c.bike, c.job, k)), corrected(reading.quantity, reading.value, reading.conditions), own);
+    const weights = outcomeWeights(
+      forBike(test.measure, factsOf(c.bike, c.job, k)),
+      corrected(reading.quantity, reading.value, reading.conditions),
+      own,
+    );
     if (weights.size === 0) return [];
     const ids = foundBy(test);
     return ids.map((id) => {
