@@ -1,7 +1,18 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { parse } from 'yaml';
 import { applicability, factsOf, type Knowledge } from '../../src/core/knowledge';
-import { buildModel, faultProbabilities, infer, rank, readCase, type CaseFile, type CaseLine } from '../../src/core/trace';
+import { fromSi, toSi } from '../../src/core/quantity';
+import {
+  buildModel,
+  faultProbabilities,
+  infer,
+  likeliestOutcome,
+  outcomeWeights,
+  rank,
+  readCase,
+  type CaseFile,
+  type CaseLine,
+} from '../../src/core/trace';
 
 /** What the trade expects of one case. Faults, tests and acts by id; a place is not named. */
 export interface Expected {
@@ -69,10 +80,55 @@ export function uncautioned(k: Knowledge, { cautions, words }: Cautions): string
   return wrong;
 }
 
+/** Neither are readings and what shuts what. */
+const figuresFile = 'figures.yaml';
+
+interface Figures {
+  readings: { test: string; why: string; is: Record<string, number[]> }[];
+  limits: { test: string; low?: [number, number]; high?: [number, number] }[];
+  stops: Record<string, { why: string; faults: string[] }>;
+  states: { test: string; outcome: string; sets: Record<string, string>; why: string }[];
+}
+
+export const figuresWanted = (folder = 'test/trade'): Figures => parse(readFileSync(`${folder}/${figuresFile}`, 'utf8')) as Figures;
+
+/** Every reading that is judged otherwise, limit outside its latitude, fault that does not shut what it must, state not set. */
+export function misjudged(k: Knowledge, { readings, limits, stops, states }: Figures): string[] {
+  const wrong: string[] = [];
+  const measured = (id: string) => k.tests.find((t) => t.id === id)?.measure ?? void wrong.push(`'${id}' measures nothing`);
+  for (const { test, is } of readings) {
+    const measure = measured(test);
+    if (!measure) continue;
+    for (const [outcome, values] of Object.entries(is))
+      for (const x of values) {
+        const value = { kind: 'exact', value: toSi(x, measure.unit) } as const;
+        const found = likeliestOutcome(outcomeWeights(measure, value, null));
+        if (found !== outcome) wrong.push(`${test} ${x} ${measure.unit} is ${found}, not ${outcome}`);
+      }
+  }
+  for (const { test, ...edges } of limits) {
+    const measure = measured(test);
+    for (const edge of ['low', 'high'] as const) {
+      const latitude = edges[edge];
+      const x = measure?.limit[edge];
+      if (!latitude || !measure) continue;
+      if (x === undefined || fromSi(x, measure.unit) < latitude[0] || fromSi(x, measure.unit) > latitude[1])
+        wrong.push(`${test}: its ${edge} limit is not within ${latitude.join(' to ')} ${measure.unit}`);
+    }
+  }
+  for (const [act, { faults }] of Object.entries(stops))
+    for (const id of faults) if (k.faults.find((f) => f.id === id)?.stops !== act) wrong.push(`${id} does not shut ${act}`);
+  for (const { test, outcome, sets } of states) {
+    const found = k.tests.find((t) => t.id === test)?.outcomes.find((o) => o.id === outcome)?.sets ?? {};
+    for (const [state, v] of Object.entries(sets)) if (found[state as keyof typeof found] !== v) wrong.push(`${test} ${outcome} does not set ${state} ${v}`);
+  }
+  return wrong;
+}
+
 /** Every case of a folder, by its family. */
 export function tradeCases(folder = 'test/trade'): { family: string; cases: TradeCase[] }[] {
   return readdirSync(folder)
-    .filter((f) => f.endsWith('.yaml') && f !== cautionsFile)
+    .filter((f) => f.endsWith('.yaml') && f !== cautionsFile && f !== figuresFile)
     .map((f) => {
       const { family, cases } = parse(readFileSync(`${folder}/${f}`, 'utf8')) as { family: string; cases: Written[] };
       return {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../fixtures/knowledge';
-import { cautionsWanted, covered, misses, tradeCases, uncautioned } from './cases';
+import { cautionsWanted, covered, figuresWanted, misjudged, misses, tradeCases, uncautioned } from './cases';
 
 // Facts of the trade, written from handbooks and common practice and not from the tables that they check. Each says why.
 
@@ -10,6 +10,12 @@ const all = families.flatMap((f) => f.cases);
 describe.each(families)('$family', ({ cases }) => {
   it.each(cases.map((c) => [c.say, c] as const))('%s', (_say, c) => {
     expect(misses(shipped, c), c.why).toEqual([]);
+  });
+});
+
+describe('the figures', () => {
+  it('are judged as handbooks judge them, limits lie where they give them, and what must shut an act shuts it', () => {
+    expect(misjudged(shipped, figuresWanted())).toEqual([]);
   });
 });
 

@@ -1,5 +1,6 @@
 import { routesOf } from './access';
 import { actOf, doneWith } from './doings';
+import { unlikely } from './likely';
 import { gradesIn } from './lookup';
 import type { Access, Knowledge, When } from './types';
 
@@ -14,6 +15,7 @@ export const checkKnowledge = (k: Knowledge, ofShop: ReadonlySet<string> = new S
   ...unsound(k),
   ...idle(k),
   ...incautious(k, ofShop),
+  ...unlikely({ ...k, tests: k.tests.filter((t) => !ofShop.has(t.id)) }),
 ];
 
 /**
