@@ -17,6 +17,9 @@ test('one bike, the whole path', async ({ bench: page }) => {
       await fine.first().click();
       await expect(fine).toHaveCount(left - 1);
     }
+    await page.getByRole('button', { name: 'Enter: Battery voltage at rest' }).click();
+    await page.getByTestId('test-card').getByRole('textbox').first().fill('12.7');
+    await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { name: 'The first look is done' })).toBeVisible();
     await page.getByRole('link', { name: 'On to the trace' }).click();
     await page.waitForURL(/trace$/);

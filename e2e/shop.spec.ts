@@ -1,4 +1,4 @@
-import { awake, bookIn, describeBike, expect, pointsTwin, test } from './bench';
+import { ranked, awake, bookIn, describeBike, expect, pointsTwin, test } from './bench';
 
 test('the first screen: an empty shop beside the demo; the first person says who they are', async ({ page }) => {
   await page.goto('/');
@@ -131,6 +131,7 @@ test('a bike whose ignition nobody noted: looking it up is offered, and it moves
   await page.getByRole('combobox', { name: 'Take another test' }).click();
   await page.getByRole('option', { name: /^What makes the spark/ }).click();
   await page.getByRole('button', { name: 'points', exact: true }).click();
+  await ranked(page);
   await page.getByRole('combobox', { name: 'Take another test' }).click();
   await expect(page.getByRole('option', { name: /^What makes the spark/ })).toHaveCount(0);
   // Among the others, or the one that is advised now.

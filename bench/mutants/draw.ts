@@ -96,10 +96,13 @@ const kinds: Record<string, (files: readonly KnowledgeFile[], pick: Pick) => Sit
     const d = pick(doings(files).filter((x) => x.hazards.length));
     const t = pick([...tests(files), ...faults(files).map((f) => f.remedy)].filter((x) => x.does?.length && !x.does.includes('harmless')));
     const i = Math.floor(pick([0, 0.34, 0.67]) * t.does!.length);
-    if (pick([true, false]))
-      return { says: `${d.id} no longer has its caution`, about: [], plant: () => void d.hazards.splice(0, 1) };
+    if (pick([true, false])) return { says: `${d.id} no longer has its caution`, about: [], plant: () => void d.hazards.splice(0, 1) };
     const whose = 'id' in t ? (t as TestEntry).id : 'a remedy';
-    return { says: `${whose} no longer says that it does ${t.does![i]}`, about: 'id' in t ? [whose] : [], plant: () => void t.does!.splice(i, 1) };
+    return {
+      says: `${whose} no longer says that it does ${t.does![i]}`,
+      about: 'id' in t ? [whose] : [],
+      plant: () => void t.does!.splice(i, 1),
+    };
   },
   'caution swapped': (files, pick) => {
     const hazards = all<{ id: string }>(files, 'hazards').map((h) => h.id);
@@ -162,7 +165,7 @@ export function* planted(files: readonly KnowledgeFile[], many: number, seed: nu
   const random = randomBy(seed);
   const pick: Pick = (from) => from[Math.floor(random() * from.length)];
   const names = Object.keys(kinds);
-  for (let n = 0; n < many; ) {
+  for (let n = 0; n < many;) {
     const kind = names[n % names.length];
     const copy = structuredClone(files) as KnowledgeFile[];
     const site = kinds[kind](copy, pick);

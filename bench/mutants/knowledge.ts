@@ -3,7 +3,17 @@
 import { checkKnowledge, type Knowledge } from '../../src/core/knowledge';
 import { buildModel, faultProbabilities, infer, rank, readCase } from '../../src/core/trace';
 import { assembled, invalid, readFiles } from '../../src/server/knowledge/load';
-import { cautionsWanted, figuresWanted, misjudged, misses, tradeCases, uncautioned, type TradeCase } from '../../test/trade/cases';
+import {
+  cautionsWanted,
+  figuresWanted,
+  misjudged,
+  misses,
+  tradeCases,
+  troublesWanted,
+  uncautioned,
+  untroubled,
+  type TradeCase,
+} from '../../test/trade/cases';
 import { planted, type Planted } from './draw';
 
 const [many, seed, share, of] = process.argv.slice(2).map(Number);
@@ -27,8 +37,7 @@ function turnsOn(k: Knowledge, t: TradeCase): Set<string> {
   for (const x of ranking.tests.filter((x) => !x.gate).slice(0, near)) on.add(x.testId);
   for (const x of traced.evidence) on.add(x.testId);
   for (const c of traced.complaints) for (const id of Object.keys(c.symptoms)) on.add(id);
-  for (const x of k.tests)
-    if (on.has(x.id)) for (const o of x.outcomes) for (const id of Object.keys(o.find ?? {})) on.add(id);
+  for (const x of k.tests) if (on.has(x.id)) for (const o of x.outcomes) for (const id of Object.keys(o.find ?? {})) on.add(id);
   return on;
 }
 
@@ -37,6 +46,7 @@ const sound = assembled(files);
 const cases = tradeCases().flatMap((f) => f.cases);
 const cautions = cautionsWanted();
 const figures = figuresWanted();
+const troubles = troublesWanted();
 const on = cases.map((c) => turnsOn(sound, c));
 
 /** By what an error is caught; null where nothing notices. */
@@ -46,6 +56,7 @@ function caughtBy(m: Planted): string | null {
   if (checkKnowledge(k).length) return 'rules';
   if (uncautioned(k, cautions).length) return 'cautions';
   if (misjudged(k, figures).length) return 'figures';
+  if (untroubled(k, troubles).length) return 'trouble tables';
   // All that it is about first, then any of it; what turns on none of it cannot notice.
   const concerned = cases
     .map((c, i) => ({ c, hits: m.about.filter((id) => on[i].has(id)).length }))
@@ -56,4 +67,5 @@ function caughtBy(m: Planted): string | null {
 }
 
 let n = 0;
-for (const m of planted(files, many, seed)) if (n++ % of === share) process.stdout.write(`${JSON.stringify({ kind: m.kind, says: m.says, by: caughtBy(m) })}\n`);
+for (const m of planted(files, many, seed))
+  if (n++ % of === share) process.stdout.write(`${JSON.stringify({ kind: m.kind, says: m.says, by: caughtBy(m) })}\n`);

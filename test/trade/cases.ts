@@ -120,7 +120,40 @@ export function misjudged(k: Knowledge, { readings, limits, stops, states }: Fig
     for (const id of faults) if (k.faults.find((f) => f.id === id)?.stops !== act) wrong.push(`${id} does not shut ${act}`);
   for (const { test, outcome, sets } of states) {
     const found = k.tests.find((t) => t.id === test)?.outcomes.find((o) => o.id === outcome)?.sets ?? {};
-    for (const [state, v] of Object.entries(sets)) if (found[state as keyof typeof found] !== v) wrong.push(`${test} ${outcome} does not set ${state} ${v}`);
+    for (const [state, v] of Object.entries(sets))
+      if (found[state as keyof typeof found] !== v) wrong.push(`${test} ${outcome} does not set ${state} ${v}`);
+  }
+  return wrong;
+}
+
+/** Nor are trouble tables. */
+const troublesFile = 'troubles.yaml';
+
+type Troubles = Record<string, { usual?: string[]; can?: string[]; not?: string[] }>;
+
+export const troublesWanted = (folder = 'test/trade'): Troubles =>
+  (parse(readFileSync(`${folder}/${troublesFile}`, 'utf8')) as { complaints: Troubles }).complaints;
+
+/** With a cause that is usual most owners complain of it, with one that can be some do, with one that is not nobody does. */
+const shares = { usual: 0.3, can: 0.02, not: 0.1 } as const;
+
+/** Every cause that does not bring the complaint that a handbook's trouble table has it bring, or brings one that it has not. */
+export function untroubled(k: Knowledge, troubles: Troubles): string[] {
+  const wrong: string[] = [];
+  // What a fault brings through another that it leads to counts as well.
+  const share = (id: string, complaint: string, deep = true): number | undefined => {
+    const fault = k.faults.find((f) => f.id === id);
+    if (!fault) return void wrong.push(`${complaint}: there is no fault '${id}'`);
+    const p = fault.causes[complaint];
+    const own = typeof p === 'number' ? p : p === undefined ? 0 : Math.max(...Object.values(p));
+    const led = deep ? Object.entries(fault.leads ?? {}).map(([to, q]) => q * (share(to, complaint, false) ?? 0)) : [];
+    return Math.max(own, ...led);
+  };
+  for (const [complaint, { usual, can, not }] of Object.entries(troubles)) {
+    for (const id of usual ?? [])
+      if ((share(id, complaint) ?? 1) < shares.usual) wrong.push(`${id} hardly brings ${complaint} (${share(id, complaint)})`);
+    for (const id of can ?? []) if ((share(id, complaint) ?? 1) < shares.can) wrong.push(`${id} cannot bring ${complaint}`);
+    for (const id of not ?? []) if ((share(id, complaint) ?? 0) > shares.not) wrong.push(`${id} brings ${complaint}`);
   }
   return wrong;
 }
@@ -128,7 +161,7 @@ export function misjudged(k: Knowledge, { readings, limits, stops, states }: Fig
 /** Every case of a folder, by its family. */
 export function tradeCases(folder = 'test/trade'): { family: string; cases: TradeCase[] }[] {
   return readdirSync(folder)
-    .filter((f) => f.endsWith('.yaml') && f !== cautionsFile && f !== figuresFile)
+    .filter((f) => f.endsWith('.yaml') && ![cautionsFile, figuresFile, troublesFile].includes(f))
     .map((f) => {
       const { family, cases } = parse(readFileSync(`${folder}/${f}`, 'utf8')) as { family: string; cases: Written[] };
       return {

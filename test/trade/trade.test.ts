@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../fixtures/knowledge';
-import { cautionsWanted, covered, figuresWanted, misjudged, misses, tradeCases, uncautioned } from './cases';
+import { cautionsWanted, covered, figuresWanted, misjudged, misses, tradeCases, troublesWanted, uncautioned, untroubled } from './cases';
 
 // Facts of the trade, written from handbooks and common practice and not from the tables that they check. Each says why.
 
@@ -16,6 +16,12 @@ describe.each(families)('$family', ({ cases }) => {
 describe('the figures', () => {
   it('are judged as handbooks judge them, limits lie where they give them, and what must shut an act shuts it', () => {
     expect(misjudged(shipped, figuresWanted())).toEqual([]);
+  });
+});
+
+describe('the trouble tables', () => {
+  it('are borne out: what is usual, what can be, and what has nothing to do with it', () => {
+    expect(untroubled(shipped, troublesWanted())).toEqual([]);
   });
 });
 

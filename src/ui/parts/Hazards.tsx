@@ -34,20 +34,7 @@ export function Hazards({ ids, place }: { ids: readonly string[] | undefined; pl
       }}
     >
       {/* Acknowledged ones stay in sight and take less room. */}
-      <Box
-        sx={{
-          flex: '1 1 240px',
-          minWidth: 0,
-          ...(fresh.length === 0 && { display: { sm: 'flex' }, flexWrap: 'wrap', columnGap: 2 }),
-          // Several new ones stand beside each other, so that the answers stay in reach below them.
-          ...(fresh.length > 1 && {
-            display: 'grid',
-            gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 270px), 1fr))',
-            columnGap: 2,
-            rowGap: 0.5,
-          }),
-        }}
-      >
+      <Box sx={{ flex: '1 1 240px', minWidth: 0, ...(fresh.length === 0 && { display: { sm: 'flex' }, flexWrap: 'wrap', columnGap: 2 }) }}>
         {hazards.map((h) => (
           <Typography key={h.id} variant="body2" sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
             {seen.has(h.id) ? (
@@ -60,7 +47,7 @@ export function Hazards({ ids, place }: { ids: readonly string[] | undefined; pl
         ))}
       </Box>
       {fresh.length > 0 && (
-        <Button variant="outlined" color="error" onClick={acknowledge}>
+        <Button variant="outlined" color="error" onClick={acknowledge} data-main>
           Understood
         </Button>
       )}

@@ -55,6 +55,9 @@ export interface TestView {
 export type NextView =
   { kind: 'test'; key: string; why: string } | { kind: 'repair'; key: string; why: string } | { kind: 'none'; why: string };
 
+/** Under this many bits no result of a test changes anything that is believed. */
+const tellsNothing = (t: { bits: number; gate: unknown }): boolean => t.gate === null && t.bits < 1e-4;
+
 /** Everything the Trace view shows, computed at once; plain data. */
 export interface Ranking {
   knowledgeHash: string;
@@ -110,7 +113,13 @@ export function rank(
       const value = t.gate ? null : (values.get(i) ?? plan.expected + t.cost);
       return testView(b, t, { value, now, bits: w.bits[i], inFull: values.has(i) });
     })
-    .sort((x, y) => (x.value ?? 1e9 + x.cost) - (y.value ?? 1e9 + y.cost) || (x.key < y.key ? -1 : 1));
+    // What tells nothing comes after what does, however cheap it is.
+    .sort(
+      (x, y) =>
+        Number(tellsNothing(x)) - Number(tellsNothing(y)) ||
+        (x.value ?? 1e9 + x.cost) - (y.value ?? 1e9 + y.cost) ||
+        (x.key < y.key ? -1 : 1),
+    );
   const move = schoolMove(b, w, school);
   const next: NextView =
     move.kind === 'test'

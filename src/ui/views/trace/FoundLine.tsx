@@ -3,8 +3,8 @@ import Typography from '@mui/material/Typography';
 import { rowWords } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
 
-/** So many letters fit into the three lines that are left beside the question on a bench screen. */
-const room = 245;
+/** So many letters fit into the two lines that are left beside the question on a bench screen. */
+const room = 150;
 
 /** The same result at several cylinders is said once. */
 function together(lines: readonly string[]): string[] {
