@@ -4,9 +4,10 @@ import type { Figures } from './figures';
 const args = process.argv.slice(2);
 const quick = args.includes('--quick');
 const asJson = args.includes('--json');
-const known = ['rank', 'worker', 'trace', 'page', 'bytes', 'view', 'measure', 'shed', 'chaos', 'attack'];
+const known = ['rank', 'worker', 'trace', 'page', 'bytes', 'view', 'measure', 'shed', 'chaos', 'attack', 'mutants', 'mutants-code'];
 const wanted = args.filter((a) => !a.startsWith('--'));
-const parts = wanted.length ? wanted : known;
+// Errors are planted when that is asked for: it takes longer than all the rest.
+const parts = wanted.length ? wanted : known.filter((p) => !p.startsWith('mutants'));
 const unknown = parts.filter((p) => !known.includes(p));
 if (unknown.length) {
   console.error(`bench has no part '${unknown.join(', ')}'; parts: ${known.join(', ')}`);
@@ -27,5 +28,21 @@ if (parts.includes('measure')) Object.assign(figures, await (await import('./mea
 if (parts.includes('shed')) Object.assign(figures, await (await import('./shed')).benchShed(quick));
 if (parts.includes('chaos')) Object.assign(figures, await (await import('./chaos')).benchChaos(quick));
 if (parts.includes('attack')) Object.assign(figures, await (await import('./attack')).benchAttack(quick));
+if (parts.includes('mutants'))
+  Object.assign(
+    figures,
+    await (
+      await import('./mutants')
+    ).benchKnowledgeMutants(Number(args.find((a) => a.startsWith('--draw='))?.slice(7)) || (quick ? 60 : 500)),
+  );
+if (parts.includes('mutants-code')) {
+  const { benchCodeMutants, codeParts } = await import('./mutants');
+  const of =
+    args
+      .find((a) => a.startsWith('--of='))
+      ?.slice(5)
+      .split(',') ?? Object.keys(codeParts);
+  Object.assign(figures, await benchCodeMutants(of));
+}
 if (asJson) process.stdout.write(`${JSON.stringify(figures)}\n`);
 else for (const [name, x] of Object.entries(figures)) console.log(`${name.padEnd(44)} ${Number.isInteger(x) ? x : x.toPrecision(4)}`);

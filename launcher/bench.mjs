@@ -31,16 +31,16 @@ export async function withDemo(folder, work) {
 }
 
 export async function bench(args) {
-  const flags = args.filter((a) => a.startsWith('--') && !/^--(quick|json|bikes=\d+)$/.test(a));
+  const flags = args.filter((a) => a.startsWith('--') && !/^--(quick|json|bikes=\d+|draw=\d+|of=[a-z,]+)$/.test(a));
   if (flags.length)
     throw new Stop(
       `unknown option ${flags.join(' ')}`,
-      'Parts: rank worker trace page bytes view measure shed chaos attack; all of them where none is named. Flags: --quick --json --bikes=N',
+      'Parts: rank worker trace page bytes view measure shed chaos attack, all of them where none is named; mutants and mutants-code only where named. Flags: --quick --json --bikes=N --draw=N --of=measure,torque,quantity,fitness',
     );
   const parts = args.filter((a) => !a.startsWith('--'));
   const run = (env) => visibly('node', ['--import', 'tsx', 'bench/main.ts', ...args], { env: { ...process.env, ...env } });
   let code;
-  if (parts.length && parts.every((p) => ['rank', 'trace', 'chaos', 'attack'].includes(p))) {
+  if (parts.length && parts.every((p) => ['rank', 'trace', 'chaos', 'attack', 'mutants', 'mutants-code'].includes(p))) {
     const server = parts.includes('chaos') || parts.includes('attack');
     if (server) await ensurePostgres();
     await ensureNpm();
