@@ -1,3 +1,4 @@
 export * from './thread';
 export * from './query';
 export * from './stages';
+export * from './wrench';

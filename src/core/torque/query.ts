@@ -1,5 +1,5 @@
 import { fromSi, sameKind, toSi } from '../quantity';
-import { parseThread, tighteningTorqueNm } from './thread';
+import { parseThread, threadName, tighteningTorqueNm } from './thread';
 
 /** Above this share of an 8.8 at its tightest friction a figure is asked back: threads in cases are seldom stronger. */
 const strongShare = 1.2;
@@ -27,9 +27,9 @@ export function queryTorque(threadText: string, figureNm: number, unitId: string
   const meant = sameKind(unitId).find((u) => u !== unitId && toSi(value, u) >= usual / 6 && toSi(value, u) <= usual * 1.3);
   const what =
     figureNm > strong && figureNm <= most
-      ? `is over what the usual class (8.8) of an M${thread.diameterMm} takes (about ${usual.toFixed(0)} N·m): only a stronger screw in a sound thread stands it`
+      ? `is over what the usual class (8.8) of a ${threadName(thread)} takes (about ${usual.toFixed(0)} N·m): only a stronger screw in a sound thread stands it`
       : figureNm > most
-        ? `would break any M${thread.diameterMm} (an 8.8 takes about ${usual.toFixed(0)} N·m)`
-        : `is next to nothing for an M${thread.diameterMm} (an 8.8 takes about ${usual.toFixed(0)} N·m)`;
+        ? `would break any ${threadName(thread)} (an 8.8 takes about ${usual.toFixed(0)} N·m)`
+        : `is next to nothing for a ${threadName(thread)} (an 8.8 takes about ${usual.toFixed(0)} N·m)`;
   return `This ${what}.${meant ? ` Did you mean ${Number(value.toFixed(1))} ${meant}?` : ' Look at the book again.'}`;
 }

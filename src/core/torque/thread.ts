@@ -1,4 +1,6 @@
-/** Metric ISO threads as they hold engines together. Lengths in mm, strengths in N/mm². */
+import { parseInchThread } from './inch';
+
+/** Threads as they hold engines together. Lengths in mm, strengths in N/mm². */
 
 /** Coarse pitch by nominal diameter, ISO 261. */
 const coarse: Readonly<Record<number, number>> = { 3: 0.5, 4: 0.7, 5: 0.8, 6: 1, 7: 1, 8: 1.25, 10: 1.5, 12: 1.75, 14: 2, 16: 2 };
@@ -9,12 +11,19 @@ const hole: Readonly<Record<number, number>> = { 3: 3.4, 4: 4.5, 5: 5.5, 6: 6.6,
 export interface Thread {
   diameterMm: number;
   pitchMm: number;
+  /** What it is called where it is no metric one. */
+  name?: string;
+  /** By how much of the pitch its stress diameter lies under the outer one; that of ISO threads where it is not said. */
+  under?: number;
 }
 
-/** Reads "M8", "m8x1.25" or "M10 × 1.25x40". Returns null for anything else. */
+/** What a thread is called. */
+export const threadName = (t: Thread): string => t.name ?? `M${t.diameterMm}`;
+
+/** Reads "M8", "m8x1.25", "M10 × 1.25x40", "1/4 UNC" or "2BA". Returns null for anything else. */
 export function parseThread(text: string): Thread | null {
   const m = /^\s*m\s*(\d{1,2}(?:\.\d)?)\s*(?:[x×*]\s*(\d(?:\.\d{1,2})?)(?![\d.]))?/i.exec(text);
-  if (!m) return null;
+  if (!m) return parseInchThread(text);
   const diameterMm = Number(m[1]);
   // "M6x25" names a length, not a pitch: a pitch is never over a third of the diameter
   const second = m[2] ? Number(m[2]) : undefined;
@@ -22,9 +31,19 @@ export function parseThread(text: string): Thread | null {
   return pitchMm ? { diameterMm, pitchMm } : null;
 }
 
-/** Stress area in mm²: As = π/4·(d − 0.9382·P)², ISO 898-1. */
-export function stressAreaMm2({ diameterMm, pitchMm }: Thread): number {
-  return (Math.PI / 4) * (diameterMm - 0.9382 * pitchMm) ** 2;
+/** Stress area in mm²: As = π/4·(d − 0.9382·P)², ISO 898-1; inch threads by the mean of their pitch and core diameters. */
+export function stressAreaMm2({ diameterMm, pitchMm, under = 0.9382 }: Thread): number {
+  return (Math.PI / 4) * (diameterMm - under * pitchMm) ** 2;
+}
+
+/** Proof stress in N/mm² by strength class, for diameters up to 16 mm: ISO 898-1, quoted from memory. */
+export const proofNmm2: Readonly<Record<string, number>> = { '5.8': 380, '8.8': 580, '10.9': 830, '12.9': 970 };
+
+/** Proof load in kN: what a screw of a class bears without staying longer. Throws RangeError for an unknown class. */
+export function proofLoadKn(thread: Thread, strength: string): number {
+  const stress = proofNmm2[strength];
+  if (!stress) throw new RangeError(`no strength class ${strength}`);
+  return (stress * stressAreaMm2(thread)) / 1000;
 }
 
 /**
@@ -32,8 +51,9 @@ export function stressAreaMm2({ diameterMm, pitchMm }: Thread): number {
  * Mises, T = F·(0.16·P + 0.58·d2·μ + μ·D_km/2), hexagon head, the same friction in thread and under the head.
  * `yieldNmm2`: 640 for class 8.8, 940 for 10.9, 1100 for 12.9. Throws RangeError for a diameter without head sizes.
  */
-export function tighteningTorqueNm({ diameterMm: d, pitchMm: p }: Thread, friction: number, yieldNmm2: number): number {
-  const s = acrossFlats[d];
+export function tighteningTorqueNm({ diameterMm: d, pitchMm: p, name }: Thread, friction: number, yieldNmm2: number): number {
+  // Heads of inch screws differ by age and maker: one and a half diameters is the usual order of size.
+  const s = name ? 1.5 * d : acrossFlats[d];
   if (!s) throw new RangeError(`no head sizes for M${d}`);
   const d2 = d - 0.649519 * p;
   const d3 = d - 1.226869 * p;
@@ -41,6 +61,6 @@ export function tighteningTorqueNm({ diameterMm: d, pitchMm: p }: Thread, fricti
   const shear = 1.5 * (d2 / d0) * (p / (Math.PI * d2) + 1.155 * friction);
   const stress = (0.9 * yieldNmm2) / Math.sqrt(1 + 3 * shear * shear);
   const forceN = (stress * Math.PI * d0 * d0) / 4;
-  const bearing = (0.9 * s + hole[d]) / 2;
+  const bearing = (0.9 * s + (name ? 1.1 * d : hole[d])) / 2;
   return (forceN * (0.16 * p + 0.58 * d2 * friction + (friction * bearing) / 2)) / 1000;
 }

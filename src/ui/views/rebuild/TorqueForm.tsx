@@ -24,7 +24,9 @@ export function TorqueForm() {
   const [tried, setTried] = useState(false);
   const torque = parseQuantity(figure, unit, { low: 0.1, high: 2000 });
   const threadBad =
-    thread.trim() !== '' && !parseThread(thread) ? 'Write it like M8 or M10x1.25, or leave it empty for other threads.' : null;
+    thread.trim() !== '' && !parseThread(thread)
+      ? 'Write it like M8, M10x1.25, 1/4 UNC or 2BA, or leave it empty for other threads.'
+      : null;
   const query = torque.ok && thread.trim() && !threadBad ? queryTorque(thread, torque.si, torque.unit) : null;
   const stages = torque.ok ? parseStages(stagesText, unit, torque.si) : null;
   const countBad = !/^[1-9]\d?$/.test(count.trim());
