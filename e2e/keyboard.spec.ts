@@ -116,6 +116,9 @@ test('from booking in to hand over without touching a pointer', async ({ bench: 
   }
 
   await go(page, 'Hand over');
+  await press(page, button('Allow anyway'));
+  await type(page, page.getByRole('dialog').getByLabel('Reason'), 'Leaves on a trailer');
+  await press(page, button('Allow as Ines Corrow'));
   await press(page, button('Sign as Ines Corrow and hand over'));
   await expect(page.getByRole('heading', { name: /^Handed over/ })).toBeVisible();
   await press(page, button('Undo: Handed over'));

@@ -47,7 +47,7 @@ export function Hazards({ ids, place }: { ids: readonly string[] | undefined; pl
         ))}
       </Box>
       {fresh.length > 0 && (
-        <Button variant="outlined" color="error" onClick={acknowledge} data-main>
+        <Button variant="outlined" color="error" onClick={acknowledge} data-main sx={{ order: { xs: -1, sm: 0 } }}>
           Understood
         </Button>
       )}

@@ -4,7 +4,7 @@ import { drainAndReplaceMl, freezesAtC, shareFor } from '../coolant';
 import { gapAfterMm, legsAlike, oilForGapMl, sagVerdict } from '../forks';
 import { matchOrders, turningIn, type Train } from '../noise';
 import { sure } from '../uncertain';
-import { beltTensionN, chainWear, ratioOf, revsAt, teethWords } from '.';
+import { beltTensionN, chainWear, pitchMm, ratioOf, revsAt, teethWords } from '.';
 
 describe('clutch', () => {
   it('16 faces, 0.12, 1,000 N at 60 mm carry 115 N·m (arithmetic)', () => {
@@ -37,6 +37,13 @@ describe('clutch', () => {
 });
 
 describe('chain and belt', () => {
+  // ISO 10190, quoted from memory.
+  it.each([
+    ['428', 12.7],
+    ['520', 15.875],
+    ['525', 15.875],
+    ['530', 15.875],
+  ])('a chain of number %s has a pitch of %f mm', (number, mm) => expect(pitchMm[number]).toBe(mm));
   it('wear is what it has grown over so many pitches (ISO 10190: 520 has 15.875 mm)', () => {
     expect(chainWear('520', 20, 20 * 15.875 * 1.021, 'open')).toMatchObject({ worn: true });
     expect(chainWear('428', 20, 20 * 12.7 * 1.005, 'open').worn).toBe(false);

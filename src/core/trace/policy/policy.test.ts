@@ -75,6 +75,19 @@ describe('tests', () => {
       for (let h = 0; h < b.sets.length; h++) expect(t.outcomes.reduce((s, o) => s + o.likelihood[h], 0)).toBeCloseTo(1, 9);
   });
 
+  // de Kleer and Williams 1987: choose the test with the least expected entropy of what is left; H(1/2) = 1, H(1/4) = 0.8113 bits.
+  it('a test that halves equal beliefs tells one bit, one that takes a quarter off tells 0.8113', () => {
+    const sharp = (yes: number[]) => ({
+      likelihood: [Float64Array.from(yes), Float64Array.from(yes, (x) => 1 - x)],
+      cost: 1,
+      want: 0,
+    });
+    const even = Float64Array.of(0.25, 0.25, 0.25, 0.25);
+    expect(information(even, sharp([1, 1, 0, 0]))).toBeCloseTo(1, 9);
+    expect(information(even, sharp([1, 0, 0, 0]))).toBeCloseTo(0.8112781, 6);
+    expect(information(even, sharp([1, 1, 1, 1]))).toBeCloseTo(0, 9);
+  });
+
   it('information is never negative and never over the outcomes’ own', () => {
     for (const t of b.problem.tests) {
       const bits = information(b.weights, t);
