@@ -15,7 +15,7 @@ export const checkKnowledge = (k: Knowledge, ofShop: ReadonlySet<string> = new S
   ...unsound(k),
   ...idle(k),
   ...incautious(k, ofShop),
-  ...unlikely({ ...k, tests: k.tests.filter((t) => !ofShop.has(t.id)) }),
+  ...unlikely({ ...k, faults: k.faults.filter((f) => !ofShop.has(f.id)), tests: k.tests.filter((t) => !ofShop.has(t.id)) }),
 ];
 
 /**

@@ -18,13 +18,19 @@ const minutesOf: Readonly<Record<Test['kind'], { least: number; most: number }>>
 /** An engine is not warm and a bike not ridden in less. Judgement. */
 const leastMinutes: Readonly<Record<string, number>> = { 'runs-hot': 4, rides: 4 };
 
+/** A fault rarer than this is not worth a line, and none is there more often before anything is known. Judgement. */
+const priors = { least: 0.0002, most: 0.01 };
+
 /**
- * Entries that can be reckoned with and are hardly meant: minutes that no such test takes, a result that is called normal and finds
+ * Entries that can be reckoned with and are hardly meant: odds before anything is known that no fault has, minutes that no such test takes, a result that is called normal and finds
  * something wrong, a band that ends elsewhere than the limit it stands for.
  */
 export function unlikely(k: Knowledge): string[] {
   const problems: string[] = [];
   const grades = new Map(k.findings.map((f) => [f.id, f.grades]));
+  for (const f of k.faults)
+    if (!f.retired && f.id !== 'not-in-list' && (f.prior < priors.least * (1 - 1e-9) || f.prior > priors.most))
+      problems.push(`fault ${f.id}: a prior of ${f.prior} is hardly meant: ${priors.least} to ${priors.most}`);
   for (const t of k.tests) {
     if (t.retired) continue;
     const say = (what: string) => void problems.push(`test ${t.id}: ${what}`);
