@@ -8,9 +8,11 @@ import {
   figuresWanted,
   misjudged,
   misses,
+  settlesWanted,
   tradeCases,
   troublesWanted,
   uncautioned,
+  unsettled,
   untroubled,
   type TradeCase,
 } from '../../test/trade/cases';
@@ -47,6 +49,7 @@ const cases = tradeCases().flatMap((f) => f.cases);
 const cautions = cautionsWanted();
 const figures = figuresWanted();
 const troubles = troublesWanted();
+const settles = settlesWanted();
 const on = cases.map((c) => turnsOn(sound, c));
 
 /** By what an error is caught; null where nothing notices. */
@@ -57,6 +60,7 @@ function caughtBy(m: Planted): string | null {
   if (uncautioned(k, cautions).length) return 'cautions';
   if (misjudged(k, figures).length) return 'figures';
   if (untroubled(k, troubles).length) return 'trouble tables';
+  if (unsettled(k, settles).length) return 'what settles';
   // All that it is about first, then any of it; what turns on none of it cannot notice.
   const concerned = cases
     .map((c, i) => ({ c, hits: m.about.filter((id) => on[i].has(id)).length }))

@@ -158,10 +158,38 @@ export function untroubled(k: Knowledge, troubles: Troubles): string[] {
   return wrong;
 }
 
+/** Nor is what a sign settles. */
+const settlesFile = 'settles.yaml';
+
+type Settles = Record<string, { by: string[]; can?: string[] }>;
+
+export const settlesWanted = (folder = 'test/trade'): Settles =>
+  (parse(readFileSync(`${folder}/${settlesFile}`, 'utf8')) as { signs: Settles }).signs;
+
+/** What settles shows nearly always, and with hardly anything else. */
+const settled = { by: 0.6, else: 0.3 } as const;
+
+/** Every sign that its fault hardly brings, that what can bring it does not, or that something else brings often. */
+export function unsettled(k: Knowledge, signs: Settles): string[] {
+  const wrong: string[] = [];
+  for (const [sign, { by, can = [] }] of Object.entries(signs)) {
+    const share = (id: string) => {
+      const p = k.faults.find((f) => f.id === id)?.causes[sign];
+      return typeof p === 'number' ? p : p === undefined ? 0 : Math.max(...Object.values(p));
+    };
+    for (const id of by) if (share(id) < settled.by) wrong.push(`${id} hardly shows ${sign} (${share(id)})`);
+    for (const id of can) if (share(id) === 0) wrong.push(`${id} never shows ${sign}`);
+    for (const f of k.faults)
+      if (!f.retired && ![...by, ...can].includes(f.id) && share(f.id) > settled.else)
+        wrong.push(`${f.id} shows ${sign} as well (${share(f.id)})`);
+  }
+  return wrong;
+}
+
 /** Every case of a folder, by its family. */
 export function tradeCases(folder = 'test/trade'): { family: string; cases: TradeCase[] }[] {
   return readdirSync(folder)
-    .filter((f) => f.endsWith('.yaml') && ![cautionsFile, figuresFile, troublesFile].includes(f))
+    .filter((f) => f.endsWith('.yaml') && ![cautionsFile, figuresFile, troublesFile, settlesFile].includes(f))
     .map((f) => {
       const { family, cases } = parse(readFileSync(`${folder}/${f}`, 'utf8')) as { family: string; cases: Written[] };
       return {

@@ -1,6 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../fixtures/knowledge';
-import { cautionsWanted, covered, figuresWanted, misjudged, misses, tradeCases, troublesWanted, uncautioned, untroubled } from './cases';
+import {
+  cautionsWanted,
+  covered,
+  figuresWanted,
+  misjudged,
+  misses,
+  settlesWanted,
+  tradeCases,
+  troublesWanted,
+  uncautioned,
+  unsettled,
+  untroubled,
+} from './cases';
 
 // Facts of the trade, written from handbooks and common practice and not from the tables that they check. Each says why.
 
@@ -22,6 +34,12 @@ describe('the figures', () => {
 describe('the trouble tables', () => {
   it('are borne out: what is usual, what can be, and what has nothing to do with it', () => {
     expect(untroubled(shipped, troublesWanted())).toEqual([]);
+  });
+});
+
+describe('what settles', () => {
+  it('is shown by its fault, by what else can show it, and by nothing else often', () => {
+    expect(unsettled(shipped, settlesWanted())).toEqual([]);
   });
 });
 
