@@ -19,7 +19,7 @@ const minutesOf: Readonly<Record<Test['kind'], { least: number; most: number }>>
 const leastMinutes: Readonly<Record<string, number>> = { 'runs-hot': 4, rides: 4 };
 
 /** A fault rarer than this is not worth a line, and none is there more often before anything is known. Judgement. */
-const priors = { least: 0.0002, most: 0.01 };
+const priors = { least: 0.00008, most: 0.01 };
 
 /**
  * Entries that can be reckoned with and are hardly meant: odds before anything is known that no fault has, minutes that no such test takes, a result that is called normal and finds

@@ -137,7 +137,7 @@ describe('rebuild', () => {
     expect(screen.getByTestId('torque-form')).toHaveTextContent('25.0 N·m = 18.4 lbf·ft = 221 lbf·in = 2.55 kgf·m');
     write('Stages', '90°');
     expect(screen.getByText(/Begin with a torque/)).toBeInTheDocument();
-    write('Thread', '1/4 UNF');
+    write('Thread', '9/16 odd');
     expect(screen.getByText(/leave it empty for other threads/)).toBeInTheDocument();
   });
 

@@ -260,7 +260,7 @@ describe('what is worked out and seen beside the gauge', () => {
     pull('Number', '520');
     pull('They look', 'hooked');
     type({ spaces: '20', length: '325' });
-    await kept(2);
+    await kept(3);
     expect(payloads('reading.add')[0]).toMatchObject({
       reading: {
         quantity: 'chain-wear',
@@ -268,6 +268,7 @@ describe('what is worked out and seen beside the gauge', () => {
         entered: '2.4 %, worked out',
       },
     });
+    expect(payloads('evidence.add')[0]).toMatchObject({ testId: 'sprocket-look', outcome: 'bad' });
     expect(payloads('finding.add')[0]).toMatchObject({
       item: 'Chain and sprockets',
       verdict: 'watch',
