@@ -23,8 +23,8 @@ test('a trace goes on by keys alone, and a theory that is held is refuted by wha
     await page.keyboard.press('Enter');
     const card = page.getByTestId('test-card');
     await expect(card).toContainText('Flick closed contacts apart');
-    const third = await card.locator('[data-main]').allInnerTexts();
-    const n = third.findIndex((t) => t.replace(/^\d\s*/, '').trim() === 'Spark') + 1;
+    const answers = (await card.locator('[data-main]').allInnerTexts()).filter((t) => t !== 'Understood');
+    const n = answers.findIndex((t) => t.replace(/^\d\s*/, '').trim() === 'Spark') + 1;
     await page.keyboard.press(String(n));
     await expect(page.getByTestId('ledger')).toContainText('Flick closed contacts apart: Spark');
   });
