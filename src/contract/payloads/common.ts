@@ -54,7 +54,8 @@ export class ReadingPartBody {
 }
 
 /** A map from a short key to one of some values, such as symptoms picked and denied. */
-export function IsMapOf(values: readonly string[], message: string) {
+export function IsMapOf(values: readonly string[] | RegExp, message: string, most = 200) {
+  const known = (x: unknown) => typeof x === 'string' && (values instanceof RegExp ? values.test(x) : values.includes(x));
   return (target: object, propertyName: string) =>
     registerDecorator({
       name: 'isMapOf',
@@ -65,8 +66,8 @@ export function IsMapOf(values: readonly string[], message: string) {
           typeof v === 'object' &&
           v !== null &&
           !Array.isArray(v) &&
-          Object.keys(v).length <= 200 &&
-          Object.entries(v).every(([k, x]) => /^[\w-]{1,60}$/.test(k) && values.includes(x as string)),
+          Object.keys(v).length <= most &&
+          Object.entries(v).every(([k, x]) => /^[\w-]{1,60}$/.test(k) && known(x)),
         defaultMessage: () => message,
       },
     });
@@ -120,26 +121,6 @@ export function IsShown() {
           );
         },
         defaultMessage: () => 'This is not a snapshot of a ranking.',
-      },
-    });
-}
-
-/** A map of short words to short words. */
-export function IsWordMap() {
-  const word = /^[\w-]{1,60}$/;
-  return (target: object, propertyName: string) =>
-    registerDecorator({
-      name: 'isWordMap',
-      target: target.constructor,
-      propertyName,
-      validator: {
-        validate: (v: unknown) =>
-          typeof v === 'object' &&
-          v !== null &&
-          !Array.isArray(v) &&
-          Object.keys(v).length <= 60 &&
-          Object.entries(v).every(([k, x]) => word.test(k) && typeof x === 'string' && word.test(x)),
-        defaultMessage: () => 'Each of these is one word by another.',
       },
     });
 }

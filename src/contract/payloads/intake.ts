@@ -18,7 +18,7 @@ import {
 } from '../fields';
 import { ArrayMaxSize, IsString, MaxLength, ValidateIf } from 'class-validator';
 import { applyDecorators } from '../decorate';
-import { IsMapOf, IsWordMap } from './common';
+import { IsMapOf } from './common';
 
 const symptomMap = () => IsMapOf(['present', 'absent'], 'Each symptom is picked or denied.');
 
@@ -63,7 +63,10 @@ export class BikeFields {
   @Optional() @MaybeFigure(20, 150) strokeMm?: number | null;
   @Optional() @MaybeFigure(4, 20) compressionRatio?: number | null;
   @Optional() @MaybeWords(60) archetype?: string | null;
-  @Optional() @ValidateIf((_o, v) => v !== null && v !== undefined) @IsWordMap() traits?: Record<string, string> | null;
+  @Optional()
+  @ValidateIf((_o, v) => v !== null && v !== undefined)
+  @IsMapOf(/^[\w-]{1,60}$/, 'Each of these is one word by another.', 60)
+  traits?: Record<string, string> | null;
 }
 export class BikeSetBody {
   @Nested(() => BikeFields) set!: BikeFields;

@@ -102,6 +102,15 @@ describe('fitness', () => {
     expect(may({ ...made().c, torques: [torque], stages: [stage('2030')], signatures: [signed] })).toContain('run');
   });
 
+  it('brakes that could not be tried for want of a tool are as unproved as brakes that nobody looked at', () => {
+    const stood = () =>
+      new CaseMaker(rides, { starting: 'both' }, { standingMonths: 12 }).test('turn-by-hand', 'free').test('oil-check', 'right');
+    const codes = (c: FitnessRows) => fitnessOf(shipped, c).ride.reasons.map((r) => r.code);
+    expect(codes(stood().c)).toContain('brakes:stood');
+    expect(codes(stood().test('brake-lever-feel', 'could-not:no-tool').c)).toContain('brakes:stood');
+    expect(codes(stood().test('brake-lever-feel', 'good').c)).not.toContain('brakes:stood');
+  });
+
   it('brakes cannot be put away: not ridden, and not handed over as not applicable', () => {
     expect(may(new CaseMaker({ 'brakes-bad': 'present' }).c)).toEqual(['turn', 'crank', 'run']);
     const away = { ...row, id: 'k', list: 'road-test', item: 'brakes', state: 'notNeeded' as const, note: null };

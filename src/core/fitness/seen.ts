@@ -50,7 +50,7 @@ function stopsAt(kind: FindingKind, grade: string): boolean {
   return gradesOf(kind).indexOf(grade) >= gradesOf(kind).indexOf(from);
 }
 
-/** Reasons that lie in what was seen, and in what is complained of. */
+/** Reasons from what was seen, and from complaints. */
 export function reasonsSeen(k: Knowledge, c: FitnessRows, epochs: Epochs, now: string | null): Reason[] {
   const seen = lastSeen(k, c, epochs, now);
   const anywhere = (id: string, grade: string) => [...seen.values()].some((s) => s.kind.id === id && s.grade === grade);

@@ -1,6 +1,6 @@
 import { factsOf, faultById, type Knowledge } from '../knowledge';
 import { repairsInOrder } from '../repairs';
-import type { FitnessAct, WaitKind } from '../record';
+import { tellsSomething, type FitnessAct, type WaitKind } from '../record';
 import type { FitnessRows } from './rows';
 import type { Reason } from './types';
 
@@ -19,8 +19,7 @@ export function unseen(k: Knowledge, c: FitnessRows): Reason[] {
   const facts = factsOf(c.bike, c.job, k);
   const complained = c.complaints.some((p) => p.state === 'open' && p.symptoms['will-not-turn'] === 'present');
   if (!stands(c) && !(complained && facts.starting === 'kick')) return [];
-  const did = (...ids: string[]) =>
-    c.evidence.some((e) => !e.withdrawn && ids.includes(e.testId) && e.outcome !== 'skipped' && e.outcome !== 'could-not:no-tool');
+  const did = (...ids: string[]) => c.evidence.some((e) => !e.withdrawn && ids.includes(e.testId) && tellsSomething(e));
   const why = stands(c) ? 'It stood' : 'It does not turn';
   const reasons: Reason[] = [];
   if (!did('turn-by-hand', 'compression', 'thumb', 'spark-look'))
@@ -53,7 +52,7 @@ export function brakesUnproved(k: Knowledge, c: FitnessRows): Reason[] {
   if (!worked && !stood && c.job.crash !== 'yes') return [];
   const ticked = (c.checks ?? []).some((x) => x.list === 'road-test' && x.item === 'brakes' && x.state === 'done');
   const tried = ['brake-lever-feel', 'brake-return', 'brake-arm', 'lever-hold', 'levers-cables'];
-  const seen = c.evidence.some((e) => !e.withdrawn && tried.includes(e.testId) && e.outcome !== 'skipped');
+  const seen = c.evidence.some((e) => !e.withdrawn && tried.includes(e.testId) && tellsSomething(e));
   if (ticked || (seen && !worked)) return [];
   const why = worked ? 'The brakes were worked on' : c.job.crash === 'yes' ? 'It was crashed' : 'It stood';
   return [

@@ -44,7 +44,7 @@ export function incautious(k: Knowledge, ofShop: ReadonlySet<string> = new Set()
     if (f.retired || ofShop.has(f.id)) continue;
     const { remedy } = f;
     look(`fault ${f.id}`, `${remedy.do} ${(remedy.others ?? []).map((o) => o.do).join(' ')}`, remedy, remedy.access);
-    if (!remedy.hazards?.length && !remedy.does?.includes('harmless')) problems.push(`fault ${f.id}: its remedy has no caution, and is not said to be harmless`);
+    if (!remedy.hazards?.length && !remedy.does?.includes('harmless')) problems.push(`fault ${f.id}: its remedy has no caution, and does not declare itself harmless`);
   }
   return problems;
 }

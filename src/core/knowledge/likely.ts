@@ -22,7 +22,7 @@ const leastMinutes: Readonly<Record<string, number>> = { 'runs-hot': 4, rides: 4
 const priors = { least: 0.00008, most: 0.01 };
 
 /**
- * Entries that can be reckoned with and are hardly meant: odds before anything is known that no fault has, minutes that no such test takes, a result that is called normal and finds
+ * Entries that can be worked with and are hardly meant: odds before anything is known that no fault has, minutes that no such test takes, a result that is called normal and finds
  * something wrong, a band that ends elsewhere than the limit it stands for.
  */
 export function unlikely(k: Knowledge): string[] {

@@ -1,6 +1,7 @@
 export * from './rows';
 export * from './fields';
 export * from './state';
+export * from './told';
 export * from './change';
 export * from './circumstances';
 export * from './enteredBy';

@@ -13,7 +13,7 @@ export interface Thread {
   pitchMm: number;
   /** What it is called where it is no metric one. */
   name?: string;
-  /** By how much of the pitch its stress diameter lies under the outer one; that of ISO threads where it is not said. */
+  /** By how much of the pitch its stress diameter lies under the outer one; that of ISO threads where none is given. */
   under?: number;
 }
 

@@ -2,5 +2,6 @@ export * from './asked';
 export * from './circumstances';
 export * from './fields';
 export * from './read';
+export * from './rows';
 export * from './types';
 export * from './file';

@@ -1,14 +1,13 @@
+import { standingOf, type Limit } from '../judge';
 import { atClutchNm, capacityNm, meanRadiusMm, plateWords, slipVerdict, wetFriction, type Surface } from '../clutch';
-import { at, can, choice, exact, figure, mm, nothing, result, type Handed, type Panel, type Values } from '../panel';
+import { at, can, choice, exact, figure, mm, nothing, result, rowsUpTo, shownRows, type Handed, type Panel, type Subject } from '../panel';
+
+/** What a part must have at least or may have at most: the figure typed, else this bike's limit with all that it says of service. */
+const edgeOf = (s: Subject, quantity: string, edge: 'low' | 'high', typed: number | null): Limit | null =>
+  typed === null ? s.limit(quantity) : { low: null, high: null, [edge]: typed, source: 'as entered here', general: false };
 
 const force = { low: 0, high: 20000 };
-const plates = Array.from({ length: 20 }, (_x, i) => String(i + 1));
-
-/** One free row more than is filled, so that the table is as long as the stack. */
-const shownPlates = (v: Values) => {
-  const last = plates.findLastIndex((i) => v.figure(at('thick', i)) !== null || v.figure(at('warp', i)) !== null);
-  return plates.slice(0, Math.max(8, last + 2));
-};
+const plates = rowsUpTo(20);
 
 export const clutch: Panel = {
   id: 'clutch',
@@ -25,7 +24,7 @@ export const clutch: Panel = {
   blocks: (_s, v) => [
     {
       title: 'Lining plates, and warp of the steels',
-      places: shownPlates(v).map((id) => ({ id, label: `Plate ${id}` })),
+      places: shownRows(v, plates, ['thick', 'warp'], 8).map((id) => ({ id, label: `Plate ${id}` })),
       columns: [
         figure('thick', 'Lining', 'mm', { quantity: 'plate-thickness', plausible: { low: 0.0005, high: 0.01 } }),
         figure('warp', 'Warp of its steel', 'mm', { quantity: 'plate-warp', plausible: can.gap }),
@@ -60,17 +59,17 @@ export const clutch: Panel = {
   work: (v, s) => {
     const thick = plates.flatMap((i) => v.figure(at('thick', i)) ?? []);
     const warps = plates.flatMap((i) => v.figure(at('warp', i)) ?? []);
-    const least = v.figure('least') ?? s.limit('plate-thickness')?.low ?? null;
-    const warpMost = v.figure('warp-most') ?? s.limit('plate-warp')?.high ?? null;
+    const least = edgeOf(s, 'plate-thickness', 'low', v.figure('least'));
+    const warpMost = edgeOf(s, 'plate-warp', 'high', v.figure('warp-most'));
     const spring = v.figure('spring');
-    const springLeast = v.figure('spring-least') ?? s.limit('spring-length')?.low ?? null;
+    const springLeast = edgeOf(s, 'spring-length', 'low', v.figure('spring-least'));
     const [outer, inner, count, newtons, torque] = ['outer', 'inner', 'plates', 'force', 'torque'].map((id) => v.figure(id));
-    const worn = least !== null && thick.some((x) => x < least);
-    const warped = warpMost !== null && warps.some((x) => x > warpMost);
+    const worn = thick.some((x) => standingOf(x, least) === 'out');
+    const warped = warps.some((x) => standingOf(x, warpMost) === 'out');
     const stackHigh = v.figure('stack');
-    const stackLeast = v.figure('stack-least') ?? s.limit('clutch-stack')?.low ?? null;
-    const lowStack = stackHigh !== null && stackLeast !== null && stackHigh < stackLeast;
-    const short = spring !== null && springLeast !== null && spring < springLeast;
+    const stackLeast = edgeOf(s, 'clutch-stack', 'low', v.figure('stack-least'));
+    const lowStack = stackHigh !== null && standingOf(stackHigh, stackLeast) === 'out';
+    const short = spring !== null && standingOf(spring, springLeast) === 'out';
     const surface = v.choice('surface') as 'sound' | 'glazed' | 'blued' | 'worn' | null;
     const words: string[] = [];
     if (thick.length || surface)
@@ -79,20 +78,17 @@ export const clutch: Panel = {
       words.push('The stack is low: the springs press less than they should. Renew the linings, or find the plate that is missing.');
     else if (stackHigh !== null && stackLeast !== null && words.length === 0) words.push('The stack is high enough.');
     if (short) words.push('The springs are short: renew them all.');
-    const most = (high: number | null) => (high === null ? null : { low: null, high, source: 'as entered here', general: false });
     const atLeast = (low: number | null) => (low === null ? null : { low, high: null, source: 'as entered here', general: false });
     const gauge = { relative: 0, absolute: 1e-5 };
     const lines = [
-      ...(thick.length
-        ? [{ label: 'Thinnest lining', value: exact(Math.min(...thick)), unit: 'mm', limit: atLeast(least), error: gauge }]
-        : []),
-      ...(warps.length ? [{ label: 'Most warp', value: exact(Math.max(...warps)), unit: 'mm', limit: most(warpMost), error: gauge }] : []),
+      ...(thick.length ? [{ label: 'Thinnest lining', value: exact(Math.min(...thick)), unit: 'mm', limit: least, error: gauge }] : []),
+      ...(warps.length ? [{ label: 'Most warp', value: exact(Math.max(...warps)), unit: 'mm', limit: warpMost, error: gauge }] : []),
       ...(stackHigh === null
         ? []
-        : [{ label: 'Stack', value: exact(stackHigh), unit: 'mm', limit: atLeast(stackLeast), error: { relative: 0, absolute: 5e-5 } }]),
+        : [{ label: 'Stack', value: exact(stackHigh), unit: 'mm', limit: stackLeast, error: { relative: 0, absolute: 5e-5 } }]),
       ...(spring === null
         ? []
-        : [{ label: 'Spring', value: exact(spring), unit: 'mm', limit: atLeast(springLeast), error: { relative: 0, absolute: 1e-4 } }]),
+        : [{ label: 'Spring', value: exact(spring), unit: 'mm', limit: springLeast, error: { relative: 0, absolute: 1e-4 } }]),
     ];
     let slips = false;
     const carries = outer !== null && inner !== null && count !== null && newtons !== null;
@@ -168,7 +164,7 @@ export const release: Panel = {
     const to = v.figure('to') ?? known?.high ?? 0.02;
     const cable = (v.choice('kind') ?? s.clutch ?? 'cable') !== 'hydraulic';
     const own = v.figure('from') !== null || v.figure('to') !== null;
-    const liftLeast = v.figure('lift-least') ?? s.limit('clutch-lift')?.low ?? null;
+    const liftLeast = edgeOf(s, 'clutch-lift', 'low', v.figure('lift-least'));
     // Fluid takes up its own play: a figure of the cable is none of its. Only a lever with none at all shuts the return port.
     const none = play !== null && play < (cable ? Math.min(0.002, from / 2) : 0.0005);
     const judged = cable || own || (known !== null && !known.general);
@@ -189,7 +185,7 @@ export const release: Panel = {
                 ? 'A little less than the book.'
                 : 'Free play is right.',
       );
-    const shortLift = lift !== null && liftLeast !== null && lift < liftLeast;
+    const shortLift = lift !== null && standingOf(lift, liftLeast) === 'out';
     if (shortLift) words.push('It does not lift enough: it drags. Release rod, adjuster, then plates.');
     return result({
       tone: none || (judged && play !== null && play > to) || shortLift ? 'bad' : judged || lift !== null ? 'good' : 'open',
@@ -220,7 +216,7 @@ export const release: Panel = {
                 label: 'Lift',
                 value: exact(lift),
                 unit: 'mm',
-                limit: liftLeast === null ? null : { low: liftLeast, high: null, source: 'as entered here', general: false },
+                limit: liftLeast,
                 error: { relative: 0, absolute: 5e-5 },
               },
             ]),

@@ -1,7 +1,7 @@
 import { orderVerdict, plateNames, type Plate } from '../clutch';
-import { at, choice, nothing, result, type Panel } from '../panel';
+import { at, choice, nothing, result, rowsUpTo, shownRows, type Panel } from '../panel';
 
-const places = Array.from({ length: 20 }, (_x, i) => String(i + 1));
+const places = rowsUpTo(20);
 const turns = { in: 'in line', slot: 'one slot round' };
 
 export const clutchOrder: Panel = {
@@ -11,12 +11,10 @@ export const clutchOrder: Panel = {
   about: 'As they come off, outermost first: what lay where, whether that can be right, and how they go back.',
   hazards: ['springs', 'asbestos'],
   blocks: (_s, v) => {
-    // One free row more than is filled, so that the list grows as they come off.
-    const last = places.findLastIndex((p) => v.choice(at('plate', p)) !== null);
     return [
       {
         title: 'As they come off, outermost first',
-        places: places.slice(0, Math.max(4, last + 2)).map((id) => ({ id, label: id })),
+        places: shownRows(v, places, ['plate'], 4).map((id) => ({ id, label: id })),
         columns: [
           choice('plate', 'What', plateNames),
           choice('turn', 'Its tabs', turns),

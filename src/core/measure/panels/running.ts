@@ -8,15 +8,13 @@ import {
   perCylinder,
   plausible,
   result,
+  rowsUpTo,
+  shownRows,
   type Handed,
   type Panel,
-  type Values,
 } from '../panel';
 
-const bolts = Array.from({ length: 40 }, (_x, i) => String(i + 1));
-
-/** One free row more than is filled: as many as there are fasteners. */
-const shownBolts = (v: Values) => bolts.slice(0, Math.max(6, bolts.findLastIndex((i) => v.figure(at('moves', i)) !== null) + 2));
+const bolts = rowsUpTo(40);
 const nm = plausible(0.1, 300, 'N·m');
 
 /** Common practice: a fastener that moves under half of its figure is loose before anything else is suspected. */
@@ -32,7 +30,7 @@ export const firstMovement: Panel = {
     { title: 'Their figure', fields: [figure('figure', 'Figure of the book', 'N·m', { plausible: nm })] },
     {
       title: 'Raised in steps: held at this, moved at that',
-      places: shownBolts(v).map((id) => ({ id, label: `Bolt ${id}` })),
+      places: shownRows(v, bolts, ['moves'], 6).map((id) => ({ id, label: `Bolt ${id}` })),
       columns: [
         figure('moves', 'First moves', 'N·m', {
           quantity: 'first-movement',

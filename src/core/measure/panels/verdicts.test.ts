@@ -295,6 +295,32 @@ const cases: Case[] = [
   ['nothing known turns so', 'noise', { rate: '87', revs: '1200' }, 'open', /nothing that is known/],
 ];
 
+describe('a part in service by the bike’s own limits', () => {
+  // A maker's standard and service figures: between them a part is fit for use and is watched (common practice).
+  const own: Record<string, { low: number | null; high: number | null; serviceLow: number | null; serviceHigh: number | null }> = {
+    'plate-thickness': { low: 3e-3, high: null, serviceLow: 2.6e-3, serviceHigh: null },
+    'plate-warp': { low: null, high: 0.1e-3, serviceLow: null, serviceHigh: 0.2e-3 },
+    'spring-length': { low: 34e-3, high: null, serviceLow: 32e-3, serviceHigh: null },
+    'clutch-stack': { low: 40e-3, high: null, serviceLow: 38e-3, serviceHigh: null },
+    'clutch-lift': { low: 2e-3, high: null, serviceLow: 1.6e-3, serviceHigh: null },
+  };
+  const s = subject({ limit: (q) => (own[q] ? { ...own[q], source: 'book of this bike', general: false } : null) });
+  it.each([
+    ['clutch', { 'thick#1': '2.8' }, 'clutch-thickness good'],
+    ['clutch', { 'thick#1': '2.5' }, 'clutch-thickness bad'],
+    ['clutch', { 'thick#1': '3.1', 'warp#1': '0.15' }, 'clutch-flat good'],
+    ['clutch', { 'thick#1': '3.1', 'warp#1': '0.25' }, 'clutch-flat bad'],
+    ['clutch', { 'thick#1': '3.1', spring: '33' }, 'clutch-spring-length good'],
+    ['clutch', { 'thick#1': '3.1', spring: '31' }, 'clutch-spring-length bad'],
+    ['clutch-release', { lift: '1.8' }, 'clutch-lift good'],
+    ['clutch-release', { lift: '1.5' }, 'clutch-lift bad'],
+  ])('%s %j: %s', (panel, typed, told) => {
+    const r = run(panel, typed as Record<string, string>, s);
+    expect(r.handed.map((h) => `${h.testId} ${h.outcome}`)).toContain(told);
+    expect(r.tone === 'bad').toBe(told.endsWith('bad'));
+  });
+});
+
 describe('every panel, case by case', () => {
   it.each(cases)('%s (%s)', (_what, panel, typed, tone, words, handed) => {
     const r = run(panel, typed);

@@ -3,7 +3,7 @@ import { factsOf } from '../../knowledge';
 import { corrected, forBike } from '../../measure';
 import { limitOfRatio } from '../../measure/compression';
 import { parseQuantity, show } from '../../quantity';
-import { freshBike, freshJob } from '../../record';
+import { freshBike, freshJob, tellsSomething } from '../../record';
 import {
   retestResults,
   verdicts,
@@ -406,7 +406,7 @@ export function caseFileOf(c: Case): CaseFile {
   const place = (position: string | null) => (position === null ? {} : { at: position });
   const roots = c.complaints.filter((p) => !p.linkedTo);
   for (const e of c.evidence) {
-    if (e.withdrawn || e.outcome === 'skipped' || e.outcome === 'could-not:no-tool') continue;
+    if (e.withdrawn || !tellsSomething(e)) continue;
     const reading = c.readings.find((r) => r.id === e.readingId);
     const conditions = Object.keys(e.conditions).length ? { conditions: e.conditions } : {};
     const said = reading?.value.kind === 'exact' ? { reading: show(reading.value.value, reading.unit) } : { result: e.outcome };

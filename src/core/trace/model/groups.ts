@@ -49,7 +49,7 @@ function onThisBike(fault: Fault, facts: Facts): Fault {
 }
 
 /**
- * What is known to have been there (repaired, condemned or named as a cause) speaks for what brings it and for what it brings:
+ * What is known to have been there (repaired, condemned or named as a cause) makes likelier what brings it and what it brings:
  * the root of a damage, and the damage of a root. Judgement: a lead of 0.5 makes it ten times as likely.
  */
 function tied(k: Knowledge, fault: Fault, known: ReadonlySet<string>): { because: string; times: number }[] {

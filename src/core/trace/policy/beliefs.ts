@@ -1,3 +1,4 @@
+import { noTool, tellsSomething } from '../../record';
 import { keyOf } from '../model/groups';
 import { type Act, type Test, actOf, applicability, engineActs, riskPrice, testById } from '../../knowledge';
 import { fitnessOf, type Fitness } from '../../fitness';
@@ -251,13 +252,13 @@ function openTests(model: Model, { tables, strip, faults, weights, fitness }: Of
 
 /** Tests that somebody said there was no tool for: one cylinder's answer goes for all of them. */
 const toollessTests = (model: Model): Set<string> =>
-  new Set(model.case.evidence.filter((e) => !e.withdrawn && e.outcome === 'could-not:no-tool').map((e) => e.testId));
+  new Set(model.case.evidence.filter((e) => !e.withdrawn && e.outcome === noTool).map((e) => e.testId));
 
 /** The tests, by key, that were done and whose result still holds. */
 function doneTests(model: Model): Set<string> {
   const done = new Set<string>();
   for (const e of model.case.evidence) {
-    if (e.withdrawn || ['skipped', 'could-not:no-tool'].includes(e.outcome)) continue;
+    if (e.withdrawn || !tellsSomething(e)) continue;
     const test = testById(model.knowledge, e.testId);
     if (test && model.epochs.holds(test, e.afterRepairId, model.now.epoch || null)) done.add(keyOf(e.testId, e.position));
   }

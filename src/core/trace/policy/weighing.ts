@@ -44,7 +44,7 @@ function waysTo(t: OpenTest, lifting: (ids: readonly string[]) => number | null)
 
 /**
  * The shut test that would be worth most were it open, against everything that can be done now: if what lifts it and the test
- * together are expected to cost less, lifting comes next. That it is lifted is reckoned with the chance of a normal result.
+ * together are expected to cost less, lifting comes next. That it is lifted has the chance of a normal result.
  */
 function liftOf(b: Beliefs, bits: Float64Array, least: number): Lift | null {
   const lifting = liftsBy(b);
