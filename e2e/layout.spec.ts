@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from './bench';
+import { awake, bookIn, expect, ranked, test, type Page } from './bench';
 
 // Every view at three sizes, by day and by night, in the lived-in demo.
 
@@ -142,6 +142,20 @@ for (const [width, height] of sizes) {
     }
   });
 }
+
+for (const [width, height] of sizes)
+  test(`with its cautions understood the first answer of a test is in reach at ${width}x${height}`, async ({ bench: page }) => {
+    await page.setViewportSize({ width, height });
+    const job = await bookIn(page);
+    await page.goto(`${job}/trace`);
+    await awake(page);
+    await ranked(page);
+    const card = page.getByTestId('test-card');
+    const understood = card.getByRole('button', { name: 'Understood' });
+    if (await understood.isVisible()) await understood.click();
+    await expect(understood).toHaveCount(0);
+    expect(await page.evaluate(measure, '[data-testid="test-card"] [data-main]')).toEqual([]);
+  });
 
 test('at 320 px and 200 % nothing scrolls sideways', async ({ demo: page }) => {
   test.setTimeout(120_000);

@@ -3,19 +3,8 @@
 import { checkKnowledge, type Knowledge } from '../../src/core/knowledge';
 import { buildModel, faultProbabilities, infer, rank, readCase } from '../../src/core/trace';
 import { assembled, invalid, readFiles } from '../../src/server/knowledge/load';
-import {
-  cautionsWanted,
-  figuresWanted,
-  misjudged,
-  misses,
-  settlesWanted,
-  tradeCases,
-  troublesWanted,
-  uncautioned,
-  unsettled,
-  untroubled,
-  type TradeCase,
-} from '../../test/trade/cases';
+import { misses, tradeCases, type TradeCase } from '../../test/trade/cases';
+import { sheets } from '../../test/trade/sheets';
 import { planted, type Planted } from './draw';
 
 const [many, seed, share, of] = process.argv.slice(2).map(Number);
@@ -46,10 +35,6 @@ function turnsOn(k: Knowledge, t: TradeCase): Set<string> {
 const files = readFiles('knowledge');
 const sound = assembled(files);
 const cases = tradeCases().flatMap((f) => f.cases);
-const cautions = cautionsWanted();
-const figures = figuresWanted();
-const troubles = troublesWanted();
-const settles = settlesWanted();
 const on = cases.map((c) => turnsOn(sound, c));
 
 /** By what an error is caught; null where nothing notices. */
@@ -57,10 +42,7 @@ function caughtBy(m: Planted): string | null {
   if (invalid(m.files).length) return 'schema';
   const k = assembled(m.files);
   if (checkKnowledge(k).length) return 'rules';
-  if (uncautioned(k, cautions).length) return 'cautions';
-  if (misjudged(k, figures).length) return 'figures';
-  if (untroubled(k, troubles).length) return 'trouble tables';
-  if (unsettled(k, settles).length) return 'what settles';
+  for (const x of sheets) if (x.wrong(k).length) return x.name;
   // All that it is about first, then any of it; what turns on none of it cannot notice.
   const concerned = cases
     .map((c, i) => ({ c, hits: m.about.filter((id) => on[i].has(id)).length }))

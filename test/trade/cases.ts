@@ -1,18 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { parse } from 'yaml';
 import { applicability, factsOf, type Knowledge } from '../../src/core/knowledge';
-import { fromSi, toSi } from '../../src/core/quantity';
-import {
-  buildModel,
-  faultProbabilities,
-  infer,
-  likeliestOutcome,
-  outcomeWeights,
-  rank,
-  readCase,
-  type CaseFile,
-  type CaseLine,
-} from '../../src/core/trace';
+import { buildModel, faultProbabilities, infer, rank, readCase, type CaseFile, type CaseLine } from '../../src/core/trace';
 
 /** What the trade expects of one case. Faults, tests and acts by id; a place is not named. */
 export interface Expected {
@@ -49,147 +38,10 @@ type Written = Omit<CaseFile, 'format' | 'version' | 'evidence'> & { say: string
 const lineOf = (l: Line): CaseLine =>
   Array.isArray(l) ? { test: l[0], result: String(l[1]), ...(l[2] !== undefined && { at: l[2] }) } : l;
 
-/** Cautions are no cases of a bike: they have a file and a check of their own. */
-const cautionsFile = 'cautions.yaml';
-
-interface Cautions {
-  cautions: { caution: string; why: string; tests?: string[]; faults?: string[]; not?: string[] }[];
-  words: { caution: string; says: string; why: string }[];
-}
-
-export const cautionsWanted = (folder = 'test/trade'): Cautions => parse(readFileSync(`${folder}/${cautionsFile}`, 'utf8')) as Cautions;
-
-/** Every caution that is wanted and does not stand where it must, stands where it is a false alarm, or says something else. */
-export function uncautioned(k: Knowledge, { cautions, words }: Cautions): string[] {
-  const wrong: string[] = [];
-  for (const { caution, tests, faults, not } of cautions) {
-    const has = (where: string, hazards: readonly string[] | undefined, wanted: boolean) => {
-      if ((hazards ?? []).includes(caution) !== wanted) wrong.push(`${where}: ${caution} ${wanted ? 'is missing' : 'has no place here'}`);
-    };
-    const testOf = (id: string) => k.tests.find((t) => t.id === id) ?? void wrong.push(`there is no test '${id}'`);
-    for (const id of tests ?? []) has(`test ${id}`, testOf(id)?.hazards, true);
-    for (const id of not ?? []) has(`test ${id}`, testOf(id)?.hazards, false);
-    for (const id of faults ?? []) {
-      const fault = k.faults.find((f) => f.id === id);
-      if (fault) has(`fault ${id}`, fault.remedy.hazards, true);
-      else wrong.push(`there is no fault '${id}'`);
-    }
-  }
-  for (const { caution, says } of words)
-    if (!k.hazards.find((h) => h.id === caution)?.text.includes(says)) wrong.push(`caution ${caution} does not say '${says}'`);
-  return wrong;
-}
-
-/** Neither are readings and what shuts what. */
-const figuresFile = 'figures.yaml';
-
-interface Figures {
-  readings: { test: string; why: string; is: Record<string, number[]> }[];
-  limits: { test: string; low?: [number, number]; high?: [number, number] }[];
-  stops: Record<string, { why: string; faults: string[] }>;
-  states: { test: string; outcome: string; sets: Record<string, string>; why: string }[];
-}
-
-export const figuresWanted = (folder = 'test/trade'): Figures => parse(readFileSync(`${folder}/${figuresFile}`, 'utf8')) as Figures;
-
-/** Every reading that is judged otherwise, limit outside its latitude, fault that does not shut what it must, state not set. */
-export function misjudged(k: Knowledge, { readings, limits, stops, states }: Figures): string[] {
-  const wrong: string[] = [];
-  const measured = (id: string) => k.tests.find((t) => t.id === id)?.measure ?? void wrong.push(`'${id}' measures nothing`);
-  for (const { test, is } of readings) {
-    const measure = measured(test);
-    if (!measure) continue;
-    for (const [outcome, values] of Object.entries(is))
-      for (const x of values) {
-        const value = { kind: 'exact', value: toSi(x, measure.unit) } as const;
-        const found = likeliestOutcome(outcomeWeights(measure, value, null));
-        if (found !== outcome) wrong.push(`${test} ${x} ${measure.unit} is ${found}, not ${outcome}`);
-      }
-  }
-  for (const { test, ...edges } of limits) {
-    const measure = measured(test);
-    for (const edge of ['low', 'high'] as const) {
-      const latitude = edges[edge];
-      const x = measure?.limit[edge];
-      if (!latitude || !measure) continue;
-      if (x === undefined || fromSi(x, measure.unit) < latitude[0] || fromSi(x, measure.unit) > latitude[1])
-        wrong.push(`${test}: its ${edge} limit is not within ${latitude.join(' to ')} ${measure.unit}`);
-    }
-  }
-  for (const [act, { faults }] of Object.entries(stops))
-    for (const id of faults) if (k.faults.find((f) => f.id === id)?.stops !== act) wrong.push(`${id} does not shut ${act}`);
-  for (const { test, outcome, sets } of states) {
-    const found = k.tests.find((t) => t.id === test)?.outcomes.find((o) => o.id === outcome)?.sets ?? {};
-    for (const [state, v] of Object.entries(sets))
-      if (found[state as keyof typeof found] !== v) wrong.push(`${test} ${outcome} does not set ${state} ${v}`);
-  }
-  return wrong;
-}
-
-/** Nor are trouble tables. */
-const troublesFile = 'troubles.yaml';
-
-type Troubles = Record<string, { usual?: string[]; can?: string[]; not?: string[] }>;
-
-export const troublesWanted = (folder = 'test/trade'): Troubles =>
-  (parse(readFileSync(`${folder}/${troublesFile}`, 'utf8')) as { complaints: Troubles }).complaints;
-
-/** With a cause that is usual most owners complain of it, with one that can be some do, with one that is not nobody does. */
-const shares = { usual: 0.3, can: 0.02, not: 0.1 } as const;
-
-/** Every cause that does not bring the complaint that a handbook's trouble table has it bring, or brings one that it has not. */
-export function untroubled(k: Knowledge, troubles: Troubles): string[] {
-  const wrong: string[] = [];
-  // What a fault brings through another that it leads to counts as well.
-  const share = (id: string, complaint: string, deep = true): number | undefined => {
-    const fault = k.faults.find((f) => f.id === id);
-    if (!fault) return void wrong.push(`${complaint}: there is no fault '${id}'`);
-    const p = fault.causes[complaint];
-    const own = typeof p === 'number' ? p : p === undefined ? 0 : Math.max(...Object.values(p));
-    const led = deep ? Object.entries(fault.leads ?? {}).map(([to, q]) => q * (share(to, complaint, false) ?? 0)) : [];
-    return Math.max(own, ...led);
-  };
-  for (const [complaint, { usual, can, not }] of Object.entries(troubles)) {
-    for (const id of usual ?? [])
-      if ((share(id, complaint) ?? 1) < shares.usual) wrong.push(`${id} hardly brings ${complaint} (${share(id, complaint)})`);
-    for (const id of can ?? []) if ((share(id, complaint) ?? 1) < shares.can) wrong.push(`${id} cannot bring ${complaint}`);
-    for (const id of not ?? []) if ((share(id, complaint) ?? 0) > shares.not) wrong.push(`${id} brings ${complaint}`);
-  }
-  return wrong;
-}
-
-/** Nor is what a sign settles. */
-const settlesFile = 'settles.yaml';
-
-type Settles = Record<string, { by: string[]; can?: string[] }>;
-
-export const settlesWanted = (folder = 'test/trade'): Settles =>
-  (parse(readFileSync(`${folder}/${settlesFile}`, 'utf8')) as { signs: Settles }).signs;
-
-/** What settles shows nearly always, and with hardly anything else. */
-const settled = { by: 0.6, else: 0.3 } as const;
-
-/** Every sign that its fault hardly brings, that what can bring it does not, or that something else brings often. */
-export function unsettled(k: Knowledge, signs: Settles): string[] {
-  const wrong: string[] = [];
-  for (const [sign, { by, can = [] }] of Object.entries(signs)) {
-    const share = (id: string) => {
-      const p = k.faults.find((f) => f.id === id)?.causes[sign];
-      return typeof p === 'number' ? p : p === undefined ? 0 : Math.max(...Object.values(p));
-    };
-    for (const id of by) if (share(id) < settled.by) wrong.push(`${id} hardly shows ${sign} (${share(id)})`);
-    for (const id of can) if (share(id) === 0) wrong.push(`${id} never shows ${sign}`);
-    for (const f of k.faults)
-      if (!f.retired && ![...by, ...can].includes(f.id) && share(f.id) > settled.else)
-        wrong.push(`${f.id} shows ${sign} as well (${share(f.id)})`);
-  }
-  return wrong;
-}
-
 /** Every case of a folder, by its family. */
 export function tradeCases(folder = 'test/trade'): { family: string; cases: TradeCase[] }[] {
   return readdirSync(folder)
-    .filter((f) => f.endsWith('.yaml') && ![cautionsFile, figuresFile, troublesFile, settlesFile].includes(f))
+    .filter((f) => f.endsWith('.yaml'))
     .map((f) => {
       const { family, cases } = parse(readFileSync(`${folder}/${f}`, 'utf8')) as { family: string; cases: Written[] };
       return {

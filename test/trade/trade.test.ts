@@ -1,18 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../fixtures/knowledge';
-import {
-  cautionsWanted,
-  covered,
-  figuresWanted,
-  misjudged,
-  misses,
-  settlesWanted,
-  tradeCases,
-  troublesWanted,
-  uncautioned,
-  unsettled,
-  untroubled,
-} from './cases';
+import { covered, misses, tradeCases } from './cases';
+import { cautionsWanted, sheets } from './sheets';
 
 // Facts of the trade, written from handbooks and common practice and not from the tables that they check. Each says why.
 
@@ -25,31 +14,11 @@ describe.each(families)('$family', ({ cases }) => {
   });
 });
 
-describe('the figures', () => {
-  it('are judged as handbooks judge them, limits lie where they give them, and what must shut an act shuts it', () => {
-    expect(misjudged(shipped, figuresWanted())).toEqual([]);
-  });
-});
+describe('the sheets', () => {
+  it.each(sheets.map((x) => [x.name, x] as const))('%s are borne out', (_name, x) => expect(x.wrong(shipped)).toEqual([]));
 
-describe('the trouble tables', () => {
-  it('are borne out: what is usual, what can be, and what has nothing to do with it', () => {
-    expect(untroubled(shipped, troublesWanted())).toEqual([]);
-  });
-});
-
-describe('what settles', () => {
-  it('is shown by its fault, by what else can show it, and by nothing else often', () => {
-    expect(unsettled(shipped, settlesWanted())).toEqual([]);
-  });
-});
-
-describe('the cautions', () => {
-  it('stand where the trade wants them, say what they must, and are no false alarm', () => {
-    expect(uncautioned(shipped, cautionsWanted())).toEqual([]);
-  });
-
-  it('are each wanted somewhere', () => {
-    const wanted = new Set(cautionsWanted().cautions.map((c) => c.caution));
+  it('want each caution that a doing has somewhere', () => {
+    const wanted = new Set(cautionsWanted());
     const doing = new Set(shipped.doings.flatMap((d) => d.hazards.map((h) => (typeof h === 'string' ? h : h.id))));
     expect([...doing].filter((id) => !wanted.has(id))).toEqual([]);
   });

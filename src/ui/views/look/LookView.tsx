@@ -90,6 +90,9 @@ function LookLine({ item: i, name, onFine, onOpen }: { item: Item; name: string;
   const { knowledge, traced } = useJob();
   const last = traced.evidence.filter((e) => !e.withdrawn && e.testId === i.test.id && e.position === i.position).at(-1);
   const normal = i.test.measure ? undefined : i.test.outcomes.find((o) => o.normal);
+  // A question is answered, not found fine.
+  const asks = name.endsWith('?');
+  const otherwise = asks ? 'Otherwise' : 'Not fine';
   const bad = last && !testById(knowledge, last.testId)?.outcomes.find((o) => o.id === last.outcome)?.normal;
   return (
     <Box
@@ -105,12 +108,12 @@ function LookLine({ item: i, name, onFine, onOpen }: { item: Item; name: string;
         )}
       </Box>
       {!last && normal && (
-        <Button variant="outlined" onClick={onFine} aria-label={`${normal.says}: ${name}`} title={normal.says}>
-          Fine
+        <Button variant="outlined" onClick={onFine} aria-label={`${normal.says}: ${name}`} title={normal.says} data-fine>
+          {asks ? normal.says : 'Fine'}
         </Button>
       )}
-      <Button variant="text" onClick={onOpen} aria-label={`${last ? 'Look again' : normal ? 'Not fine' : 'Enter'}: ${name}`}>
-        {last ? 'Again' : normal ? 'Not fine' : 'Enter'}
+      <Button variant="text" onClick={onOpen} aria-label={`${last ? 'Look again' : normal ? otherwise : 'Enter'}: ${name}`}>
+        {last ? 'Again' : normal ? otherwise : 'Enter'}
       </Button>
     </Box>
   );

@@ -1,0 +1,144 @@
+import { readFileSync } from 'node:fs';
+import { parse } from 'yaml';
+import type { Knowledge } from '../../src/core/knowledge';
+import { fromSi, toSi } from '../../src/core/quantity';
+import { likeliestOutcome, outcomeWeights } from '../../src/core/trace';
+
+// Sheets of single facts, as handbooks have them; each is read from its own file and held against the knowledge.
+
+interface Cautions {
+  cautions: { caution: string; why: string; tests?: string[]; faults?: string[]; not?: string[] }[];
+  words: { caution: string; says: string; why: string }[];
+}
+
+/** Every caution that is wanted and does not stand where it must, stands where it is a false alarm, or says something else. */
+function uncautioned(k: Knowledge, { cautions, words }: Cautions): string[] {
+  const wrong: string[] = [];
+  for (const { caution, tests, faults, not } of cautions) {
+    const has = (where: string, hazards: readonly string[] | undefined, wanted: boolean) => {
+      if ((hazards ?? []).includes(caution) !== wanted) wrong.push(`${where}: ${caution} ${wanted ? 'is missing' : 'has no place here'}`);
+    };
+    const testOf = (id: string) => k.tests.find((t) => t.id === id) ?? void wrong.push(`there is no test '${id}'`);
+    for (const id of tests ?? []) has(`test ${id}`, testOf(id)?.hazards, true);
+    for (const id of not ?? []) has(`test ${id}`, testOf(id)?.hazards, false);
+    for (const id of faults ?? []) {
+      const fault = k.faults.find((f) => f.id === id);
+      if (fault) has(`fault ${id}`, fault.remedy.hazards, true);
+      else wrong.push(`there is no fault '${id}'`);
+    }
+  }
+  for (const { caution, says } of words)
+    if (!k.hazards.find((h) => h.id === caution)?.text.includes(says)) wrong.push(`caution ${caution} does not say '${says}'`);
+  return wrong;
+}
+
+interface Figures {
+  readings: { test: string; why: string; is: Record<string, number[]> }[];
+  limits: { test: string; low?: [number, number]; high?: [number, number] }[];
+  stops: Record<string, { why: string; faults: string[] }>;
+  states: { test: string; outcome: string; sets: Record<string, string>; why: string }[];
+}
+
+/** Every reading that is judged otherwise, limit outside its latitude, fault that does not shut what it must, state not set. */
+function misjudged(k: Knowledge, { readings, limits, stops, states }: Figures): string[] {
+  const wrong: string[] = [];
+  const measured = (id: string) => k.tests.find((t) => t.id === id)?.measure ?? void wrong.push(`'${id}' measures nothing`);
+  for (const { test, is } of readings) {
+    const measure = measured(test);
+    if (!measure) continue;
+    for (const [outcome, values] of Object.entries(is))
+      for (const x of values) {
+        const value = { kind: 'exact', value: toSi(x, measure.unit) } as const;
+        const found = likeliestOutcome(outcomeWeights(measure, value, null));
+        if (found !== outcome) wrong.push(`${test} ${x} ${measure.unit} is ${found}, not ${outcome}`);
+      }
+  }
+  for (const { test, ...edges } of limits) {
+    const measure = measured(test);
+    for (const edge of ['low', 'high'] as const) {
+      const latitude = edges[edge];
+      const x = measure?.limit[edge];
+      if (!latitude || !measure) continue;
+      if (x === undefined || fromSi(x, measure.unit) < latitude[0] || fromSi(x, measure.unit) > latitude[1])
+        wrong.push(`${test}: its ${edge} limit is not within ${latitude.join(' to ')} ${measure.unit}`);
+    }
+  }
+  for (const [act, { faults }] of Object.entries(stops))
+    for (const id of faults) if (k.faults.find((f) => f.id === id)?.stops !== act) wrong.push(`${id} does not shut ${act}`);
+  for (const { test, outcome, sets } of states) {
+    const found = k.tests.find((t) => t.id === test)?.outcomes.find((o) => o.id === outcome)?.sets ?? {};
+    for (const [state, v] of Object.entries(sets))
+      if (found[state as keyof typeof found] !== v) wrong.push(`${test} ${outcome} does not set ${state} ${v}`);
+  }
+  return wrong;
+}
+
+type Troubles = Record<string, { usual?: string[]; can?: string[]; not?: string[] }>;
+
+/** With a cause that is usual most owners complain of it, with one that can be some do, with one that is not nobody does. */
+const shares = { usual: 0.3, can: 0.02, not: 0.1 } as const;
+
+/** Every cause that does not bring the complaint that a handbook's trouble table has it bring, or brings one that it has not. */
+function untroubled(k: Knowledge, troubles: Troubles): string[] {
+  const wrong: string[] = [];
+  // What a fault brings through another that it leads to counts as well.
+  const share = (id: string, complaint: string, deep = true): number | undefined => {
+    const fault = k.faults.find((f) => f.id === id);
+    if (!fault) return void wrong.push(`${complaint}: there is no fault '${id}'`);
+    const p = fault.causes[complaint];
+    const own = typeof p === 'number' ? p : p === undefined ? 0 : Math.max(...Object.values(p));
+    const led = deep ? Object.entries(fault.leads ?? {}).map(([to, q]) => q * (share(to, complaint, false) ?? 0)) : [];
+    return Math.max(own, ...led);
+  };
+  for (const [complaint, { usual, can, not }] of Object.entries(troubles)) {
+    for (const id of usual ?? [])
+      if ((share(id, complaint) ?? 1) < shares.usual) wrong.push(`${id} hardly brings ${complaint} (${share(id, complaint)})`);
+    for (const id of can ?? []) if ((share(id, complaint) ?? 1) < shares.can) wrong.push(`${id} cannot bring ${complaint}`);
+    for (const id of not ?? []) if ((share(id, complaint) ?? 0) > shares.not) wrong.push(`${id} brings ${complaint}`);
+  }
+  return wrong;
+}
+
+type Settles = Record<string, { by: string[]; can?: string[] }>;
+
+/** What settles shows nearly always, and with hardly anything else. */
+const settled = { by: 0.6, else: 0.3 } as const;
+
+/** Every sign that its fault hardly brings, that what can bring it does not, or that something else brings often. */
+function unsettled(k: Knowledge, signs: Settles): string[] {
+  const wrong: string[] = [];
+  for (const [sign, { by, can = [] }] of Object.entries(signs)) {
+    const share = (id: string) => {
+      const p = k.faults.find((f) => f.id === id)?.causes[sign];
+      return typeof p === 'number' ? p : p === undefined ? 0 : Math.max(...Object.values(p));
+    };
+    for (const id of by) if (share(id) < settled.by) wrong.push(`${id} hardly shows ${sign} (${share(id)})`);
+    for (const id of can) if (share(id) === 0) wrong.push(`${id} never shows ${sign}`);
+    for (const f of k.faults)
+      if (!f.retired && ![...by, ...can].includes(f.id) && share(f.id) > settled.else)
+        wrong.push(`${f.id} shows ${sign} as well (${share(f.id)})`);
+  }
+  return wrong;
+}
+
+/** A sheet by its name, and everything of it that the knowledge does not bear out, in words. */
+export interface Sheet {
+  name: string;
+  wrong(k: Knowledge): string[];
+}
+
+const sheet = <T>(name: string, check: (k: Knowledge, wanted: T) => string[], folder = 'test/trade/sheets'): Sheet => {
+  const wanted = parse(readFileSync(`${folder}/${name}.yaml`, 'utf8')) as T;
+  return { name, wrong: (k) => check(k, wanted) };
+};
+
+export const sheets: readonly Sheet[] = [
+  sheet('cautions', uncautioned),
+  sheet('figures', misjudged),
+  sheet('troubles', (k, { complaints }: { complaints: Troubles }) => untroubled(k, complaints)),
+  sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
+];
+
+/** The cautions that a sheet wants somewhere. */
+export const cautionsWanted = (): string[] =>
+  (parse(readFileSync('test/trade/sheets/cautions.yaml', 'utf8')) as Cautions).cautions.map((c) => c.caution);
