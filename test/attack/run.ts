@@ -90,9 +90,9 @@ export async function attack({
     if (!started.ready) throw new Error(started.said.slice(-600));
     const yard = await Yard.open(stand.home, 'Attacked');
     const other = await Yard.open(stand.home, 'Another');
-    // The script of every command, but for the hand-over, a photo that is not there and a signature that nobody made.
+    // The script of every command, but for the hand-over, a photo that is not there and what nobody put a name to.
     const commands = script().filter(
-      (c) => !['job.handOver', 'job.open', 'signature.sign'].includes(c.type) && !/^(photo|pin)\./.test(c.type),
+      (c) => !['job.handOver', 'job.open', 'signature.sign'].includes(c.type) && !/^(photo|pin|overrule)\./.test(c.type),
     );
     const sound = JSON.parse(JSON.stringify(commands).replaceAll(photoHash, photoHash)) as Command[];
     for (const c of sound) {

@@ -240,6 +240,8 @@ export interface Family {
 
 export interface Hazard {
   id: string;
+  /** What to look out for, in a word or two: what is left in sight once the whole was understood. */
+  name: string;
   text: string;
 }
 

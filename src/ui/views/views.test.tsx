@@ -172,6 +172,10 @@ describe('first start', () => {
     const [first] = screen.getAllByRole('note', { name: 'Caution' });
     press('Understood', within(first));
     expect(await last('hazard.acknowledge')).toMatchObject({ hazard: 'fuel-vapour', place: 'first-start' });
+    // Then its name stays, and a tap shows the whole again.
+    expect(first).not.toHaveTextContent('no flame, no spark');
+    press('Fuel vapour', within(first));
+    expect(first).toHaveTextContent('no flame, no spark');
   });
 });
 
