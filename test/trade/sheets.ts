@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { parse } from 'yaml';
-import type { Knowledge } from '../../src/core/knowledge';
+import { cautionsHere, hazardsOfWork, type Facts, type Knowledge, type Work } from '../../src/core/knowledge';
 import { fromSi, toSi } from '../../src/core/quantity';
 import { likeliestOutcome, outcomeWeights } from '../../src/core/trace';
 
@@ -121,6 +121,33 @@ function unsettled(k: Knowledge, signs: Settles): string[] {
   return wrong;
 }
 
+type Written = { says: string; access?: string; kind?: string; cautions?: string[]; not?: string[] };
+
+interface WorkSheet {
+  steps: Written[];
+  accesses: Written[];
+  torques: Written[];
+  waits: Written[];
+  temporary: Written[];
+  bikes: { caution: string; attributes: Facts; stands: boolean }[];
+}
+
+/** Every caution that what a mechanic writes down should bring and does not, or brings for nothing. */
+function unwarned(k: Knowledge, { bikes, ...kinds }: WorkSheet): string[] {
+  const wrong: string[] = [];
+  for (const [list, all] of Object.entries(kinds))
+    for (const { says, access, kind, cautions, not } of all as Written[]) {
+      const work: Work = { words: [says], access, wait: kind };
+      const has = hazardsOfWork(k, work);
+      for (const c of cautions ?? []) if (!has.includes(c)) wrong.push(`${list} '${says}': ${c} is missing`);
+      for (const c of not ?? []) if (has.includes(c)) wrong.push(`${list} '${says}': ${c} has no place here`);
+    }
+  for (const { caution, attributes, stands } of bikes)
+    if (cautionsHere(k, [caution], attributes).includes(caution) !== stands)
+      wrong.push(`${caution} on ${JSON.stringify(attributes)}: ${stands ? 'is missing' : 'has no place here'}`);
+  return wrong;
+}
+
 /** A sheet by its name, and everything of it that the knowledge does not bear out, in words. */
 export interface Sheet {
   name: string;
@@ -136,6 +163,7 @@ export const sheets: readonly Sheet[] = [
   sheet('cautions', uncautioned),
   sheet('figures', misjudged),
   sheet('troubles', (k, { complaints }: { complaints: Troubles }) => untroubled(k, complaints)),
+  sheet('work', unwarned),
   sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
 ];
 

@@ -104,7 +104,7 @@ export function unsound(k: Knowledge): string[] {
   }
   const doings = ids(k.doings, 'doing');
   for (const d of k.doings) {
-    refs(`doing ${d.id}`, 'hazard', d.hazards.map((h) => (typeof h === 'string' ? h : h.id)), hazards);
+    refs(`doing ${d.id}`, 'hazard', d.hazards, hazards);
     refs(`doing ${d.id}`, 'doing', d.with, doings);
     refs(`doing ${d.id}`, 'state', d.needs, states);
   }

@@ -26,9 +26,9 @@ export function actOf(does: readonly string[] | undefined, doings: readonly Doin
   return [...engineActs].reverse().find((a) => acts.includes(a)) ?? null;
 }
 
-/** Cautions that follow from what is done, in the order of the doings; those of some bikes only stand on all until the bike is known. */
+/** Cautions that follow from what is done, in the order of the doings. */
 export const hazardsOf = (does: readonly string[] | undefined, doings: readonly Doing[]): string[] => [
-  ...new Set(doneWith(does, doings).flatMap((d) => d.hazards.map((h) => (typeof h === 'string' ? h : h.id)))),
+  ...new Set(doneWith(does, doings).flatMap((d) => d.hazards)),
 ];
 
 /** Price of the risk of everything that is done, in money. */
@@ -36,7 +36,7 @@ export const riskPrice = (does: readonly string[] | undefined, doings: readonly 
   doneWith(does, doings).reduce((sum, d) => sum + d.price, 0);
 
 /** What is done in opening the way to something, by its last steps. */
-const openingDoes = (wanted: readonly string[] | undefined, access: readonly Access[]): string[] =>
+export const openingDoes = (wanted: readonly string[] | undefined, access: readonly Access[]): string[] =>
   access.filter((a) => wanted?.includes(a.id)).flatMap((a) => a.does ?? []);
 
 const together = (a: readonly string[] | undefined, b: readonly string[]): string[] => [...new Set([...(a ?? []), ...b])];

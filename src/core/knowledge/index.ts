@@ -7,5 +7,6 @@ export { freeId, ownFile, ownProblems, withOwn, type OwnProblem } from './own';
 export { surveyKnowledge, type Survey } from './survey';
 export { unknownIn, type Unknown } from './known';
 export { faultById, findingById, foundBy, gradesIn, testById } from './lookup';
+export { cautionsHere, hazardsOfWork, type Work } from './cautions';
 export { actOf, doneWith, hazardsOf, riskPrice } from './doings';
 export * from './ownDraft';

@@ -243,6 +243,8 @@ export interface Hazard {
   /** What to look out for, in a word or two: what is left in sight once the whole was understood. */
   name: string;
   text: string;
+  /** The bikes that it can happen on; all of them where this is not said. */
+  when?: When;
 }
 
 /** Something that is done to a bike, with what follows from it. */
@@ -255,10 +257,16 @@ export interface Doing {
   needs?: string[];
   /** Doings that it includes. */
   with?: string[];
-  /** Cautions that stand with it; some only on some bikes. */
-  hazards: (string | { id: string; when: When })[];
+  /** Cautions that stand with it. */
+  hazards: string[];
   /** Words that tell of it: where they stand, it must be declared. */
   told?: string;
+  /** Words with which a mechanic writes it down at a step, a torque, a wait or a temporary repair. */
+  work?: string;
+  /** Words that only sound like it there. */
+  notWork?: string;
+  /** Kinds of waits that mean it. */
+  waits?: string[];
   /** Price of the risk, in money: of two tests that tell the same the safer comes first. */
   price: number;
 }

@@ -1,7 +1,8 @@
-import type { Knowledge } from '../knowledge';
-import { list, type State, type Wait } from '../record';
+import { fitnessOf, type Fitness, type FitnessVerdict } from '../fitness';
+import { engineActs, type Knowledge } from '../knowledge';
+import { list, type FitnessAct, type State, type Wait } from '../record';
 import { accountOf } from '../strip';
-import { caseOf, type Ranking } from '../trace';
+import { caseOf, type Case, type Ranking } from '../trace';
 import { checklist, firstLook, openComplaints, untested } from './spine';
 import type { StageId } from './stages';
 import { dueAt, holds, stageOfWait } from './waits';
@@ -18,6 +19,14 @@ export interface JobNext {
   waiting: Wait[];
   /** Waits whose time has come. */
   due: Wait[];
+  /** The least of turning, cranking, running and riding that something on record stands against, and what does; null if nothing does. */
+  against: { act: FitnessAct; because: string } | null;
+}
+
+/** The first act that may not be done, with the first reason. */
+function againstOf(fitness: Fitness): JobNext['against'] {
+  const act = engineActs.find((a) => !fitness[a].may);
+  return act ? { act, because: fitness[act].reasons[0].because } : null;
 }
 
 /**
@@ -29,6 +38,9 @@ export function nextOf(state: State, k: Knowledge, jobId: string, ranking: Ranki
   const due = waits.filter((w) => dueAt(w) <= now);
   const waiting = waits.filter((w) => dueAt(w) > now);
   const held = new Set(waiting.flatMap((w) => holds[w.kind]));
+  const c = caseOf(state, jobId);
+  const fitness = fitnessOf(k, c);
+  const against = c.job.handedOverAt ? null : againstOf(fitness);
   if (due.length) {
     const w = due[0];
     const stage = stageOfWait[w.kind];
@@ -36,17 +48,20 @@ export function nextOf(state: State, k: Knowledge, jobId: string, ranking: Ranki
       act: { stage, words: `Look again: ${w.what}`, why: w.kind === 'part' ? 'It was due by now.' : 'Its time is up.' },
       waiting,
       due,
+      against,
     };
   }
-  return { act: acts(state, k, jobId, ranking).find((a) => !held.has(a.stage)) ?? null, waiting, due };
+  return { act: acts(state, k, c, fitness, ranking).find((a) => !held.has(a.stage)) ?? null, waiting, due, against };
 }
 
 /** Everything that could be done, in the order in which the job goes. */
-function acts(state: State, k: Knowledge, jobId: string, ranking: Ranking | null): Act[] {
-  const c = caseOf(state, jobId);
+function acts(state: State, k: Knowledge, c: Case, fitness: Fitness, ranking: Ranking | null): Act[] {
   if (c.job.handedOverAt) return [];
+  const jobId = c.job.id;
   const found: Act[] = [];
   const add = (stage: StageId, words: string, why: string) => found.push({ stage, words, why });
+  const lifting = ({ may, reasons: [first] }: FitnessVerdict, otherwise: () => void) =>
+    may ? otherwise() : add(first.view, first.lift, `${first.because}.`);
   const own = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === jobId);
   const look = firstLook(k, c);
   const toLook = look.filter((l) => !l.done);
@@ -79,8 +94,9 @@ function acts(state: State, k: Knowledge, jobId: string, ranking: Ranking | null
     const gate = checklist(state, k, jobId, 'first-start').find((i) => i.gate && i.mark?.state !== 'done');
     if (gate) add('start', 'First start: go through the gates', gate.text);
     const tune = checklist(state, k, jobId, 'tune').find((i) => !i.mark || i.mark.state === 'open');
-    if (tune) add('tune', tune.text, 'Tune.');
-    add('handover', 'Hand over', 'Nothing else is open.');
+    // Tuning wants it running, and nobody is told that nothing is open while something is: what lifts it comes in their place.
+    if (tune) lifting(fitness.run, () => add('tune', tune.text, 'Tune.'));
+    lifting(fitness.handOver, () => add('handover', 'Hand over', 'Nothing else is open.'));
   }
   return found;
 }

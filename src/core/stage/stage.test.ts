@@ -3,7 +3,7 @@ import { id, uid } from '../../../test/fixtures/commands';
 import { shipped } from '../../../test/fixtures/knowledge';
 import { after, run } from '../../../test/fixtures/state';
 import { makeCommand } from '../command';
-import type { TableName } from '../record';
+import { list, type TableName } from '../record';
 import { buildModel, caseOf, rank } from '../trace';
 import { checklist, dueAt, firstLook, gatesNow, nextOf, spineOf, stages, untested } from '.';
 
@@ -165,8 +165,58 @@ describe('next', () => {
     expect(next(due)).toMatchObject({ act: { stage: 'trace', words: 'Look again: Penetrant' }, waiting: [] });
   });
 
+  it('tells the first thing that may not be done, and why', () => {
+    expect(next(after('job.set')).against).toEqual({ act: 'crank', because: 'It stood, and nobody has turned it by hand' });
+    expect(next(after('bike.bookIn')).against).toBeNull();
+  });
+
+  it('offers neither tuning nor the hand-over while something stands against them, but what lifts it', () => {
+    const cured = list(after('repair.log'), 'complaint').reduce(
+      (s, x) =>
+        run(s, {
+          ...command('complaint.set', 'complaint', { set: { state: 'gone', explained: true } }, x.id),
+          base: { state: 0, explained: 0, ...x.versions },
+        }),
+      after('repair.log'),
+    );
+    const tick = (s: typeof cured, listId: string) =>
+      shipped.checklists
+        .find((l) => l.id === listId)!
+        .items.reduce((t, i) => run(t, command('check.mark', 'checkmark', { list: listId, item: i.id, state: 'done', note: null })), s);
+    // It stood: what has to be seen before it is cranked comes first.
+    const stood = tick(cured, 'first-start');
+    expect(next(stood).act).toMatchObject({ stage: 'look', words: 'Look at the oil: level, colour, smell' });
+    const started = run(stood, {
+      ...command('job.set', 'job', { set: { standingMonths: 0 } }, id.job),
+      base: { standingMonths: 1 },
+    });
+    expect(next(started).act).toMatchObject({ stage: 'tune' });
+    const held = {
+      what: 'Hose from the shelf',
+      why: 'The right one is on order',
+      until: null,
+      untilOn: null,
+      mayRun: false,
+      mayRide: false,
+      mayLeave: false,
+    };
+    const temporary = run(started, command('provisional.add', 'provisional', held));
+    expect(next(temporary).act).toEqual({
+      stage: 'handover',
+      words: 'Fix it properly',
+      why: 'Temporary repair: Hose from the shelf.',
+    });
+    const tuned = tick(started, 'tune');
+    expect(next(tuned).act).toMatchObject({ stage: 'trace', why: 'Not retested after: Cleaned and set.' });
+    const result = { complaintId: id.complaint, repairId: id.repair, result: 'gone', conditions: {}, note: null, changed: null };
+    const retested = run(tuned, command('retest.log', 'retest', result));
+    expect(next(retested).act?.why).toMatch(/^Not ticked: /);
+    expect(next(tick(retested, 'road-test')).act).toMatchObject({ stage: 'handover', words: 'Hand over' });
+  });
+
   it('is nothing after the hand-over', () => {
     expect(next(after()).act).toBeNull();
+    expect(next(after()).against).toBeNull();
   });
 });
 

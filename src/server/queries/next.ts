@@ -1,7 +1,7 @@
 import type pg from 'pg';
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn } from '../../core/knowledge';
-import { dueAt, nextOf, openComplaints, provisionalOf, type Act } from '../../core/stage';
+import { dueAt, nextOf, openComplaints, provisionalOf, type Act, type JobNext } from '../../core/stage';
 import { emptyState, jobTables, list, put, type JournalEntry, type State } from '../../core/record';
 import { caseOf } from '../../core/trace';
 import { lookAt } from '../db/pool';
@@ -16,6 +16,8 @@ export interface NextLine {
   owner: string | null;
   complaint: string;
   act: Act | null;
+  /** What may not be done with it, and why. */
+  against: JobNext['against'];
   waiting: { kind: string; what: string; due: string }[];
   /** Provisional repairs that are still on the bike, gone or not. */
   provisional: { what: string; until: string | null; untilOn: string | null; mayRide: boolean; mayLeave: boolean }[];
@@ -59,6 +61,7 @@ export async function nextBoard(from: pg.Pool, shopId: string, now: string): Pro
       owner: (ownerId && names.get(ownerId)) || null,
       complaint: c.complaints.find((p) => p.state === 'open')?.words ?? c.complaints[0]?.words ?? '',
       act: next.act,
+      against: next.against,
       waiting: next.waiting.map((w) => ({ kind: w.kind, what: w.what, due: dueAt(w) })),
       provisional: provisionalOf(state, j.id),
       last: marks.get(j.id)?.seq ?? 0,

@@ -6,17 +6,25 @@ import ExpandLess from '@mui/icons-material/ExpandLess';
 import ExpandMore from '@mui/icons-material/ExpandMore';
 import WarningAmber from '@mui/icons-material/WarningAmber';
 import { useState } from 'react';
+import { cautionsHere, factsOf, hazardsOfWork, type Work } from '../../core/knowledge';
 import { useJob } from '../job/useJob';
+
+/** The cautions of some work that is written down as it is typed. */
+export function WorkHazards({ place, ...work }: Work & { place: string }) {
+  const { knowledge } = useJob();
+  return <Hazards ids={hazardsOfWork(knowledge, work)} place={place} />;
+}
 
 /**
  * The usual cautions, at the step they belong to. Each is shown whole until it is understood, once a job; then its name stays in
  * sight and a tap shows the whole again, so that the answers of the step come into reach.
  */
 export function Hazards({ ids, place }: { ids: readonly string[] | undefined; place: string }) {
-  const { store, knowledge, rows, jobId } = useJob();
+  const { store, knowledge, rows, jobId, traced } = useJob();
   const [again, setAgain] = useState(false);
   const seen = new Set(rows('hazardAck').map((a) => a.hazard));
-  const hazards = knowledge.hazards.filter((h) => ids?.includes(h.id));
+  const here = ids?.length ? cautionsHere(knowledge, ids, factsOf(traced.bike, traced.job, knowledge)) : [];
+  const hazards = knowledge.hazards.filter((h) => here.includes(h.id));
   if (hazards.length === 0) return null;
   const fresh = hazards.filter((h) => !seen.has(h.id));
   const known = hazards.filter((h) => seen.has(h.id));

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { useJob } from '../job/useJob';
 import { Empty } from './Empty';
 import { Field } from './Field';
+import { WorkHazards } from './Hazards';
 import { Tag } from './Tag';
 import { day, wrongYear } from './times';
 
@@ -106,6 +107,7 @@ export function Provisionals() {
           {box('mayRide', 'may be ridden')}
           {box('mayLeave', 'may leave with it')}
         </Box>
+        <WorkHazards words={[what]} place="temporary" />
         <Box>
           <Button variant="outlined" onClick={keep}>
             Write it down

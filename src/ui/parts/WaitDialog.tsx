@@ -7,6 +7,7 @@ import { waitKinds, type WaitKind } from '../../core/record';
 import { useJob } from '../job/useJob';
 import { Choice } from './Choice';
 import { Field } from './Field';
+import { WorkHazards } from './Hazards';
 import { fromClock, wrongYear } from './times';
 
 /** Begins a wait: what for, and when to look again. */
@@ -68,6 +69,7 @@ export default function WaitDialog({ onClose }: { onClose: () => void }) {
             error={tried ? wrongYear(until) : null}
           />
         </Box>
+        <WorkHazards words={[what]} wait={kind} place="wait" />
         <Box sx={{ display: 'flex', gap: 1, justifyContent: 'flex-end' }}>
           <Button onClick={onClose}>Back</Button>
           <Button type="submit" variant="contained">

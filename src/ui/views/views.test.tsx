@@ -131,6 +131,20 @@ describe('rebuild', () => {
     expect(screen.getByTestId('back-on')).toHaveTextContent('nothing is left over');
   });
 
+  it('does not call it done while a part or a torque is open', () => {
+    open(RebuildView, 'torque.plan');
+    const back = screen.getByTestId('back-on');
+    expect(back).not.toHaveTextContent('nothing is left over');
+    expect(back).toHaveTextContent(/Still open:.*Head nuts: 2 of 2 torque stages open/);
+  });
+
+  it('warns at work that can hurt as it is written down', () => {
+    open(RebuildView, 'part.set');
+    expect(within(screen.getByTestId('torque-form')).queryByRole('note')).toBeNull();
+    write('Which fasteners', 'Front axle');
+    expect(within(screen.getByTestId('torque-form')).getByRole('note', { name: 'Caution' })).toHaveTextContent(/Brakes and steering/);
+  });
+
   it('shows a figure in all four units and refuses stages that make no sense', () => {
     open(RebuildView, 'part.set');
     write('Figure', '25');

@@ -61,7 +61,8 @@ export function Reasons({ verdict }: { verdict: FitnessVerdict }) {
   );
 }
 
-function ReasonLine({ reason: r }: { reason: Reason }) {
+/** One reason, what lifts it and the way there. */
+export function ReasonLine({ reason: r }: { reason: Reason }) {
   const { jobId } = useJob();
   return (
     <Box

@@ -2,12 +2,14 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import Block from '@mui/icons-material/Block';
 import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Yard } from '../../../core/record';
-import type { Act } from '../../../core/stage';
+import type { Act, JobNext } from '../../../core/stage';
 import { useDevice } from '../../device/useDevice';
 import { Empty } from '../../parts/Empty';
+import { doWords } from '../../parts/fitness/words';
 import { LineStatus } from '../../parts/LineStatus';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
@@ -28,6 +30,7 @@ export interface NextBoardProps {
     owner: string | null;
     complaint: string;
     act: Act | null;
+    against: JobNext['against'];
     waiting: { kind: string; what: string; due: string }[];
     provisional: { what: string; until: string | null; untilOn: string | null; mayRide: boolean; mayLeave: boolean }[];
     last: number;
@@ -184,6 +187,14 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
                     <Typography variant="body2" color="text.secondary">
                       {l.act!.why}
                     </Typography>
+                    {l.against && (
+                      <Typography variant="body2" sx={{ display: 'flex', gap: 0.75, color: 'bench.red' }}>
+                        <Block fontSize="small" />
+                        <span>
+                          Don’t {doWords[l.against.act].toLowerCase()}: {l.against.because}
+                        </span>
+                      </Typography>
+                    )}
                   </Box>
                 </Box>
               </Box>

@@ -39,6 +39,7 @@ describe('the board of a device without a server', () => {
     );
     expect(localBoard([snapshot], items, now).lines[0]).toMatchObject({
       act: null,
+      against: { act: 'crank', because: 'On hold: bores' },
       waiting: [{ kind: 'soaking', what: 'bores', due: '2030-06-16T09:00:00.000Z' }],
     });
     // a refused one waits for a person and counts for nothing

@@ -39,6 +39,7 @@ export function localBoard(snapshots: readonly JobSnapshot[], items: readonly It
       owner: people.find((p) => p.id === personalId)?.name ?? null,
       complaint: c.complaints.find((p) => p.state === 'open')?.words ?? '',
       act: next.act,
+      against: next.against,
       waiting: next.waiting.map((w) => ({ kind: w.kind, what: w.what, due: dueAt(w) })),
       provisional: provisionalOf(state, snapshot.jobId),
       last: snapshot.shop.seq,

@@ -18,6 +18,7 @@ const line = (patch: Partial<Lines[number]> = {}): Lines[number] => ({
   owner: 'Orla Fennimore',
   complaint: 'Will not start',
   act: { stage: 'trace', words: 'Look at the spark', why: 'It parts two suspects.' },
+  against: null,
   waiting: [],
   provisional: [],
   last: 1,
@@ -36,6 +37,13 @@ describe('home', () => {
     const link = within(screen.getByRole('region', { name: 'Can be done now' })).getByRole('link');
     expect(link).toHaveAttribute('href', '/job/j1/trace');
     expect(link).toHaveTextContent(/Quillon 350.*Orla Fennimore.*Trace.*Look at the spark.*It parts two suspects/);
+  });
+
+  it('tells what may not be done with a bike, and why', () => {
+    render(<NextView {...props({ lines: [line({ against: { act: 'run', because: 'Metal in the oil' } })] })} />);
+    expect(within(screen.getByRole('region', { name: 'Can be done now' })).getByRole('link')).toHaveTextContent(
+      'Don’t run: Metal in the oil',
+    );
   });
 
   it('tells what waits, soonest first, and when to look again', () => {

@@ -6,8 +6,11 @@ import type { Step } from '../../../core/record';
 import { accountOf } from '../../../core/strip';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
+import { ReasonLine } from '../../parts/fitness/Reasons';
+import { useFitness } from '../../parts/fitness/useFitness';
 import { Few } from '../../parts/Few';
 import { Empty } from '../../parts/Empty';
+import { WorkHazards } from '../../parts/Hazards';
 import { JobShell } from '../../parts/JobShell';
 import { PhotoStrip } from '../../parts/photo/PhotoStrip';
 import { Errata } from '../../parts/Errata';
@@ -44,6 +47,8 @@ function BackOn() {
   const { rows } = useJob();
   const account = accountOf(rows('step'), rows('fastener'));
   const back = rows('step').filter((s) => s.refittedAt).length;
+  // Nothing left over is only half of it: what was found, what is not fitted and what is not torqued is open as well.
+  const open = useFitness().handOver.reasons.filter((r) => /^(part|cause|torque):/.test(r.code));
   return (
     <Tag
       lead
@@ -57,19 +62,23 @@ function BackOn() {
     >
       {account.off.length === 0 && (
         <Empty>
-          {back
-            ? 'Everything that came off is back, and nothing is left over.'
-            : 'Nothing came off. Steps logged in Strip are led back here, newest first.'}
+          {!back
+            ? 'Nothing came off. Steps logged in Strip are led back here, newest first.'
+            : open.length
+              ? 'Everything that came off is back. Still open:'
+              : 'Everything that came off is back, and nothing is left over.'}
         </Empty>
       )}
-      <Few list={account.off}>{(s, i) => <RefitStep step={s} first={i === 0} />}</Few>
+      {account.off.length === 0 && back > 0 && open.map((r) => <ReasonLine key={r.code} reason={r} />)}
+      <Few list={account.off}>{(s, i) => <RefitStep step={s} first={i === 0} before={i > 0 ? account.off[0] : null} />}</Few>
     </Tag>
   );
 }
 
 const count = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`;
 
-function RefitStep({ step, first }: { step: Step; first: boolean }) {
+/** One step to put back. `before` is what came off after it and is not back: it goes on first. */
+function RefitStep({ step, first, before }: { step: Step; first: boolean; before: Step | null }) {
   const { store, rows, jobId } = useJob();
   const own = rows('fastener').filter((f) => f.stepId === step.id);
   const [open, setOpen] = useState(first);
@@ -89,7 +98,16 @@ function RefitStep({ step, first }: { step: Step; first: boolean }) {
       </Box>
       {open && (
         <Box sx={{ display: 'grid', gap: 1 }}>
+          {before && (
+            <Typography
+              role="status"
+              sx={{ borderLeft: '6px solid', borderColor: 'bench.brass', bgcolor: 'bench.brassWash', pl: 1.5, py: 0.5 }}
+            >
+              {before.title} came off after this and is not all back.
+            </Typography>
+          )}
           {step.note && <Typography>{step.note}</Typography>}
+          <WorkHazards words={[step.title, step.note]} access={step.access} place="rebuild" />
           <PhotoStrip
             fixed
             of={[{ subject: 'step', subjectId: step.id }, ...(step.bag ? [{ subject: 'bag' as const, bag: step.bag }] : [])]}

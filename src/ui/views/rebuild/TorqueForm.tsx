@@ -8,6 +8,7 @@ import { parseQuantity, sameKind, show } from '../../../core/quantity';
 import { parseStages, parseThread, queryTorque } from '../../../core/torque';
 import { useJob } from '../../job/useJob';
 import { Field } from '../../parts/Field';
+import { WorkHazards } from '../../parts/Hazards';
 import { Tag } from '../../parts/Tag';
 
 /** One group of fasteners with its figure: asked back where thread and figure cannot belong together. */
@@ -125,6 +126,7 @@ export function TorqueForm() {
           onChange={(e) => setSource(e.target.value)}
           error={tried && !source.trim() ? 'Say where it comes from.' : null}
         />
+        <WorkHazards words={[name]} place="torque" />
         <Box>
           <Button type="submit" variant="outlined">
             Plan it

@@ -5,6 +5,7 @@ import Check from '@mui/icons-material/Check';
 import { show } from '../../../core/quantity';
 import type { Torque } from '../../../core/record';
 import { useJob } from '../../job/useJob';
+import { WorkHazards } from '../../parts/Hazards';
 import { Empty } from '../../parts/Empty';
 import { SignButton } from '../../parts/SignButton';
 import { Tag } from '../../parts/Tag';
@@ -55,6 +56,7 @@ function TorqueLine({ torque }: { torque: Torque }) {
           {torque.unit !== 'N·m' ? ` = ${show(torque.figureNm, 'N·m')} N·m` : ''} · {torque.source}
         </Typography>
       </Box>
+      {!signature && <WorkHazards words={[torque.name]} place="torque" />}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mt: 0.5 }}>
         {stages.map((s) =>
           s.doneAt ? (

@@ -10,6 +10,7 @@ import { accessOf } from '../../../core/knowledge';
 import { parseFasteners } from '../../../core/strip';
 import { useJob } from '../../job/useJob';
 import { Field } from '../../parts/Field';
+import { WorkHazards } from '../../parts/Hazards';
 import { PhotoPick } from '../../parts/photo/PhotoPick';
 import { addPhoto } from '../../parts/photo/usePhotos';
 import { Tag } from '../../parts/Tag';
@@ -107,6 +108,7 @@ export function StepForm() {
             <Field label="Which way round, wires, hoses, marks" value={note} onChange={(e) => setNote(e.target.value)} />
           </Box>
         )}
+        <WorkHazards words={[title, note]} access={access} place="strip" />
         {problem && (
           <Typography role="alert" color="error">
             {problem}

@@ -1,0 +1,44 @@
+import { hazardsOf, openingDoes } from './doings';
+import { applicability, type Facts } from './facts';
+import type { Attribute, Doing, Hazard, Knowledge } from './types';
+
+/** Work as a mechanic writes it down: a strip step, a torque, a wait, a temporary repair. */
+export interface Work {
+  /** Its words: title, note, which fasteners. */
+  words: readonly (string | null)[];
+  /** What it opens the way to. */
+  access?: string | null;
+  /** The kind of wait, where it is one. */
+  wait?: string;
+}
+
+const compiled = new WeakMap<Doing, { is: RegExp; isNot: RegExp | null } | null>();
+
+function wordsOf(d: Doing) {
+  let known = compiled.get(d);
+  if (known === undefined) {
+    known = d.work ? { is: new RegExp(d.work, 'i'), isNot: d.notWork ? new RegExp(d.notWork, 'gi') : null } : null;
+    compiled.set(d, known);
+  }
+  return known;
+}
+
+/** Whether the words of some work mean a doing; what only sounds like it is left out of hearing. */
+function meant(d: Doing, words: string): boolean {
+  const by = wordsOf(d);
+  return by !== null && by.is.test(by.isNot ? words.replace(by.isNot, ' ') : words);
+}
+
+/** Ids of the cautions that go with some work, by the same doings that tests and repairs follow. Common practice. */
+export function hazardsOfWork(k: Pick<Knowledge, 'doings' | 'access'>, { words, access, wait }: Work): string[] {
+  const said = words.filter(Boolean).join('. ');
+  const done = k.doings.filter((d) => meant(d, said) || (wait !== undefined && d.waits?.includes(wait))).map((d) => d.id);
+  return hazardsOf([...done, ...openingDoes(access ? [access] : [], k.access)], k.doings);
+}
+
+/** Those of some cautions that can happen on this bike; what is not known of it leaves them all. */
+export const cautionsHere = (
+  k: { hazards: readonly Hazard[]; attributes: readonly Attribute[] },
+  ids: readonly string[],
+  facts: Facts,
+): string[] => ids.filter((id) => applicability(k.hazards.find((h) => h.id === id)?.when, facts, k.attributes) > 0);
