@@ -50,6 +50,26 @@ test('a person allows it all the same, by name and with a reason, and takes that
   await expect(may(page, 'run')).toHaveAccessibleName('May it be run? No');
 });
 
+test('positive earth is asked for, and stands at everything that is done with the battery', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  await page.goto(`${job}/trace`);
+  const card = await chooseTest(page, /^Earth polarity/);
+  await expect(card.getByRole('note', { name: 'Caution' })).toContainText('which pole is earth');
+  await expect(card.getByRole('note', { name: 'Caution' })).not.toContainText('Positive earth');
+  await page.goto(`${job}/book-in`);
+  await awake(page);
+  const earth = page.getByRole('group', { name: 'Earth' });
+  await earth.getByRole('button', { name: 'Positive to frame' }).click();
+  await expect(earth.getByRole('button', { name: 'Positive to frame' })).toHaveAttribute('aria-pressed', 'true');
+  await page.goto(`${job}/trace`);
+  const again = await chooseTest(page, /^Earth polarity/);
+  await expect(again.getByRole('note', { name: 'Caution' })).toContainText('the positive lead goes to the frame, comes off first');
+  // So it does where the battery is taken out.
+  await page.goto(`${job}/strip`);
+  await page.getByLabel('What comes off').fill('Battery');
+  await expect(page.getByTestId('step-form').getByRole('note', { name: 'Caution' })).toContainText('the positive lead goes to the frame');
+});
+
 test('words without a symptom: what they seem to mean is one tap away, and then it is traced', async ({ bench: page }) => {
   await page.goto('/book-in');
   await page.getByLabel('Bike: make and model').fill('Osprane 650');

@@ -93,6 +93,35 @@ test('limits of this bike: entered with their source, they take the place of the
   await expect(page.getByTestId('readings').getByRole('img', { name: /general figure/ })).toBeVisible();
 });
 
+test('a part between standard and service: fit for use and to be watched, past it done for, and one judgement everywhere', async ({
+  bench: page,
+}) => {
+  const job = await bookIn(page);
+  await describeBike(page, job, pointsTwin);
+  await page.goto(`${job}/measure`);
+  await page.getByRole('combobox', { name: 'Limit of' }).click();
+  await page.getByRole('option', { name: 'Compression', exact: true }).click();
+  await page.getByLabel('From', { exact: true }).fill('150');
+  await page.getByLabel('Done for under').fill('120');
+  await page.getByLabel('Where it says so').fill('book, page 61');
+  await page.getByRole('button', { name: 'Enter the limit' }).click();
+  const reading = async (value: string) => {
+    await page.getByRole('combobox', { name: 'What was measured' }).click();
+    await page.getByRole('option', { name: 'Compression', exact: true }).click();
+    await page.getByRole('textbox', { name: 'Reading' }).fill(value);
+    await page.getByRole('button', { name: 'Keep the reading' }).click();
+  };
+  await reading('130');
+  const kept = page.getByTestId('readings');
+  await expect(kept.getByRole('img', { name: /130 psi, within service limit, watch/ })).toBeVisible();
+  await reading('105');
+  await expect(kept.getByRole('img', { name: /105 psi, past service/ })).toBeVisible();
+  // The record says of both what the bar says.
+  await page.goto(`${job}/record`);
+  await expect(page.getByRole('main')).toContainText(/130 psi.*within service limit/);
+  await expect(page.getByRole('main')).toContainText(/105 psi.*past service/);
+});
+
 test('money: what was agreed, what is spent, and the new yes that is wanted', async ({ bench: page }) => {
   const job = await bookIn(page);
   await page.goto(`${job}/decide`);

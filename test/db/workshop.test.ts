@@ -69,7 +69,10 @@ describe('the demo', () => {
   it('prints its record on A4', async () => {
     const { lines } = await nextBoard(t.pool, demoShopId, today.toISOString());
     const snapshot = (await jobSnapshot(t.pool, demoShopId, lines.find((l) => l.bike === 'Osprane 650')!.jobId, null))!;
-    const pdf = await recordPdf(recordOf(stateOf(snapshot), shipped, snapshot.jobId, '¤'), 'General figures are marked.');
+    const pdf = await recordPdf(
+      recordOf(stateOf(snapshot), shipped, snapshot.jobId, { workshop: 'W', owner: null, currency: '¤' }),
+      'General figures are marked.',
+    );
     const text = pdf.toString('latin1');
     expect(text.startsWith('%PDF-')).toBe(true);
     expect(text).toMatch(/\/MediaBox \[0 0 595\.28 841\.89\]/);

@@ -5,7 +5,7 @@ import { after } from '../../../test/fixtures/state';
 import { recordNotice, recordOf } from '.';
 
 const of = (type?: string) => {
-  const record = recordOf(after(type), shipped, id.job, '¤');
+  const record = recordOf(after(type), shipped, id.job, { workshop: 'Lantern Yard', owner: 'Orla Fennimore', currency: '¤' });
   return { ...record, section: (title: string) => record.sections.find((s) => s.title === title)! };
 };
 
@@ -17,12 +17,15 @@ describe('the record', () => {
       'Found',
       'Measured',
       'Done and fitted',
+      'Retested',
+      'Checked',
       'Torqued',
       'Provisional',
+      'Allowed anyway',
       'To be watched',
       'Bill',
     ]);
-    expect(r.section('Found').lines).toContainEqual(['Cause', 'Oxide on the contacts', '']);
+    expect(r.section('Found').lines).toContainEqual(['Cause', 'Oxide on the contacts', 'repaired, then the complaint was changed']);
     expect(r.section('Found').lines).toContainEqual(['Contacts', 'blue film', 'clean']);
     expect(r.section('Torqued').lines[0]).toEqual([
       'Head nuts (4 × M8)',

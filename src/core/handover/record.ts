@@ -2,7 +2,17 @@ import { factsOf, type Knowledge } from '../knowledge';
 import { judge, limitFor, quantityInfo } from '../measure';
 import { amount, billOf, cents } from '../money';
 import { show } from '../quantity';
-import { circumstanceWords, list, placeWords, type ReadingValue, type State } from '../record';
+import {
+  circumstanceWords,
+  list,
+  placeWords,
+  type Cause,
+  type FitnessAct,
+  type JobSnapshot,
+  type ReadingValue,
+  type RetestResult,
+  type State,
+} from '../record';
 import { caseOf, rowWords } from '../trace';
 
 /** The record of a job as the owner gets it: titled sections of plain lines, the same for page and paper. */
@@ -27,10 +37,41 @@ const readingWords = (v: ReadingValue, unit: string): string => {
   return `not obtained: ${v.reason}`;
 };
 
+/** Who wrote the record, and for whom. */
+export interface RecordHead {
+  workshop: string;
+  /** Null where nobody noted it, or where it was erased. */
+  owner: string | null;
+  currency: string;
+}
+
+/** The head of a job's record, from what a device or the server holds of the job. */
+export function headOf({ shop, personal, jobId }: Pick<JobSnapshot, 'shop' | 'personal' | 'jobId'>, state: State): RecordHead {
+  const ownerId = caseOf(state, jobId).bike.ownerId;
+  const personalId = ownerId && state.rows.owner.get(ownerId)?.personalId;
+  return { workshop: shop.name, owner: personal.find((p) => p.id === personalId)?.name ?? null, currency: shop.currency };
+}
+
+const retestWords: Record<RetestResult, string> = {
+  gone: 'gone',
+  same: 'the same',
+  changed: 'changed',
+  back: 'gone, and came back',
+};
+
+/** What was allowed, as it is done to the bike. */
+const actNames: Record<FitnessAct, string> = {
+  turn: 'Turned by hand',
+  crank: 'Cranked',
+  run: 'Run',
+  ride: 'Ridden',
+  handOver: 'Handed over',
+};
+
 const dateOf = (iso: string) => iso.slice(0, 10);
 
-/** What was found, measured, fitted, torqued, provisional and to be watched, gathered from a job's rows. */
-export function recordOf(state: State, k: Knowledge, jobId: string, currency: string): JobRecord {
+/** What was found, measured, done, retested, checked, torqued, allowed and signed, and what is to be watched, from a job's rows. */
+export function recordOf(state: State, k: Knowledge, jobId: string, { workshop, owner, currency }: RecordHead): JobRecord {
   const c = caseOf(state, jobId);
   const own = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === jobId);
   const facts = factsOf(c.bike, c.job, k);
@@ -69,9 +110,32 @@ export function recordOf(state: State, k: Knowledge, jobId: string, currency: st
     ];
   });
 
+  const repairName = (id: string) => c.repairs.find((r) => r.id === id)?.words ?? '';
+  const causeLine = (x: Cause): string[] => {
+    const repairs = c.repairs.filter(
+      (r) => r.causeId === x.id || (x.faultId !== null && r.faultId === x.faultId && r.position === x.position),
+    );
+    const retest = c.retests.filter((t) => repairs.some((r) => r.id === t.repairId)).at(-1);
+    const words = `${x.words}${place(x.position)}`;
+    // A repair that changed nothing speaks against what it was made for.
+    if (retest?.result === 'same') return ['Suspected', words, 'repaired, and the complaint was the same: not the cause, or not alone'];
+    if (retest) return ['Cause', words, `repaired, then the complaint was ${retestWords[retest.result]}`];
+    return ['Cause', words, repairs.length ? 'repaired, not retested' : 'not repaired'];
+  };
+  const checked = k.checklists.flatMap((l) =>
+    l.items.flatMap((item): string[][] => {
+      const mark = (c.checks ?? []).find((m) => m.list === l.id && m.item === item.id);
+      return !mark || mark.state === 'open'
+        ? []
+        : [[item.text, mark.state === 'done' ? 'checked' : 'N/A', [l.name, mark.note].filter(Boolean).join('; ')]];
+    }),
+  );
+  const handOver = signatures.filter((s) => s.kind === 'handOver').at(-1);
+
   return {
     title: c.bike.name,
     under: [
+      [workshop, owner ? `for ${owner}` : ''].filter(Boolean).join(', '),
       [
         c.bike.year,
         c.bike.mileageKm !== null ? `${c.bike.mileageKm} km` : null,
@@ -80,7 +144,7 @@ export function recordOf(state: State, k: Knowledge, jobId: string, currency: st
       ]
         .filter(Boolean)
         .join(' · '),
-      `Booked in ${dateOf(c.job.openedAt)}${c.job.handedOverAt ? `, handed over ${dateOf(c.job.handedOverAt)}` : ', not handed over yet'}`,
+      `Booked in ${dateOf(c.job.openedAt)}${c.job.handedOverAt ? `, handed over ${dateOf(c.job.handedOverAt)}` : ', not handed over yet'}${handOver ? `, signed ${handOver.signedBy}` : ''}`,
     ].filter(Boolean),
     sections: [
       {
@@ -95,7 +159,7 @@ export function recordOf(state: State, k: Knowledge, jobId: string, currency: st
       {
         title: 'Found',
         lines: [
-          ...c.causes.map((x) => ['Cause', `${x.words}${place(x.position)}`, '']),
+          ...c.causes.map(causeLine),
           ...own(list(state, 'finding')).map((f) => [`${f.item}${place(f.position)}`, f.seen, f.verdict]),
           ...standing
             .filter((e) => !e.readingId)
@@ -121,6 +185,16 @@ export function recordOf(state: State, k: Knowledge, jobId: string, currency: st
         ],
         empty: 'Nothing was fitted.',
       },
+      {
+        title: 'Retested',
+        lines: c.retests.map((t) => [
+          c.complaints.find((p) => p.id === t.complaintId)?.words ?? '',
+          `after: ${repairName(t.repairId)}`,
+          [retestWords[t.result], circumstanceWords(t.conditions), t.note, dateOf(t.takenAt)].filter(Boolean).join('; '),
+        ]),
+        empty: 'Nothing was retested.',
+      },
+      { title: 'Checked', lines: checked, empty: 'No check was ticked.' },
       { title: 'Torqued', lines: torqued, empty: 'No torque was recorded.' },
       {
         title: 'Provisional',
@@ -132,6 +206,15 @@ export function recordOf(state: State, k: Knowledge, jobId: string, currency: st
             [p.until ? `until ${p.until}` : '', p.mayRide ? 'may be ridden' : 'may NOT be ridden'].filter(Boolean).join(', '),
           ]),
         empty: 'Nothing provisional is on the bike.',
+      },
+      {
+        title: 'Allowed anyway',
+        lines: (c.overrules ?? []).map((o) => [
+          actNames[o.act],
+          o.reason,
+          [`by ${o.saidBy}, ${dateOf(o.madeAt)}`, o.endedAt ? `withdrawn ${dateOf(o.endedAt)}` : ''].filter(Boolean).join(', '),
+        ]),
+        empty: 'Nothing that stood against it was overruled.',
       },
       { title: 'To be watched', lines: own(list(state, 'watch')).map((w) => [w.what, w.due, '']), empty: 'Nothing in particular.' },
       {

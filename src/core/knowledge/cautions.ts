@@ -36,9 +36,12 @@ export function hazardsOfWork(k: Pick<Knowledge, 'doings' | 'access'>, { words, 
   return hazardsOf([...done, ...openingDoes(access ? [access] : [], k.access)], k.doings);
 }
 
-/** Those of some cautions that can happen on this bike; what is not known of it leaves them all. */
+/** Where it is not known whether a bike is so, a caution stands if at least this share of bikes is. */
+const worthSaying = 0.2;
+
+/** Those of some cautions that can happen on this bike. */
 export const cautionsHere = (
   k: { hazards: readonly Hazard[]; attributes: readonly Attribute[] },
   ids: readonly string[],
   facts: Facts,
-): string[] => ids.filter((id) => applicability(k.hazards.find((h) => h.id === id)?.when, facts, k.attributes) > 0);
+): string[] => ids.filter((id) => applicability(k.hazards.find((h) => h.id === id)?.when, facts, k.attributes) >= worthSaying);

@@ -296,6 +296,8 @@ export interface Attribute {
   /** Words for its values, where the value is none. */
   says?: Record<string, string>;
   share: Record<string, number>;
+  /** The bikes of which it is asked; all where this is not said. */
+  asked?: When;
 }
 
 export interface Knowledge {

@@ -16,6 +16,7 @@ import { SetField } from '../../parts/SetField';
 import { Tag } from '../../parts/Tag';
 import { day } from '../../parts/times';
 import { Complaints } from '../trace/Complaints';
+import { Traits } from './Traits';
 
 export default function BookInView({ snapshot }: { snapshot: Snapshot }) {
   return (
@@ -31,6 +32,7 @@ export default function BookInView({ snapshot }: { snapshot: Snapshot }) {
         <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
           <Complaints />
           <WhatItIs />
+          <Traits />
         </Box>
         <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
           <History />

@@ -62,8 +62,9 @@ async function screenFor(path: string): Promise<Screen> {
     const stage = m[2] ?? 'trace';
     if (stage !== 'trace' && stage !== 'record' && !Object.hasOwn(views, stage)) return { kind: 'none', why: 'There is no such page.' };
     if (stage === 'record') {
-      const [{ recordNotice, recordOf }, knowledge] = await Promise.all([import('../../../core/handover'), knowledgeOf(state)]);
-      return { kind: 'record', jobId: m[1], record: recordOf(state, knowledge, m[1], yard.shop.currency), notice: recordNotice };
+      const [{ headOf, recordNotice, recordOf }, knowledge] = await Promise.all([import('../../../core/handover'), knowledgeOf(state)]);
+      const record = recordOf(state, knowledge, m[1], headOf({ ...kept.snapshot, shop: yard.shop }, state));
+      return { kind: 'record', jobId: m[1], record, notice: recordNotice };
     }
     const [{ buildModel, caseOf, rank }, knowledge] = await Promise.all([import('../../../core/trace'), knowledgeOf(state)]);
     const ranking = rank(buildModel(knowledge, caseOf(state, m[1])), { agreedLeft: null });
