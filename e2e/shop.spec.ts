@@ -118,8 +118,8 @@ test('a part between standard and service: fit for use and to be watched, past i
   await expect(kept.getByRole('img', { name: /105 psi, past service/ })).toBeVisible();
   // The record says of both what the bar says.
   await page.goto(`${job}/record`);
-  await expect(page.getByRole('main')).toContainText(/130 psi.*within service limit/);
-  await expect(page.getByRole('main')).toContainText(/105 psi.*past service/);
+  await expect(page.getByRole('main')).toContainText(/130 psi.*Within the service limit/);
+  await expect(page.getByRole('main')).toContainText(/105 psi.*Past the service limit/);
 });
 
 test('money: what was agreed, what is spent, and the new yes that is wanted', async ({ bench: page }) => {

@@ -137,7 +137,7 @@ function unwarned(k: Knowledge, { bikes, ...kinds }: WorkSheet): string[] {
   const wrong: string[] = [];
   for (const [list, all] of Object.entries(kinds))
     for (const { says, access, kind, cautions, not } of all as Written[]) {
-      const work: Work = { words: [says], access, wait: kind };
+      const work: Work = { words: [says], access, wait: kind, tightening: list === 'torques' };
       const has = hazardsOfWork(k, work);
       for (const c of cautions ?? []) if (!has.includes(c)) wrong.push(`${list} '${says}': ${c} is missing`);
       for (const c of not ?? []) if (has.includes(c)) wrong.push(`${list} '${says}': ${c} has no place here`);

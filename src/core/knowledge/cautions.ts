@@ -10,6 +10,8 @@ export interface Work {
   access?: string | null;
   /** The kind of wait, where it is one. */
   wait?: string;
+  /** Fasteners are only torqued: nothing is opened. */
+  tightening?: boolean;
 }
 
 const compiled = new WeakMap<Doing, { is: RegExp; isNot: RegExp | null } | null>();
@@ -30,9 +32,11 @@ function meant(d: Doing, words: string): boolean {
 }
 
 /** Ids of the cautions that go with some work, by the same doings that tests and repairs follow. Common practice. */
-export function hazardsOfWork(k: Pick<Knowledge, 'doings' | 'access'>, { words, access, wait }: Work): string[] {
+export function hazardsOfWork(k: Pick<Knowledge, 'doings' | 'access'>, { words, access, wait, tightening }: Work): string[] {
   const said = words.filter(Boolean).join('. ');
-  const done = k.doings.filter((d) => meant(d, said) || (wait !== undefined && d.waits?.includes(wait))).map((d) => d.id);
+  const done = k.doings
+    .filter((d) => (meant(d, said) && (!tightening || d.tightened)) || (wait !== undefined && d.waits?.includes(wait)))
+    .map((d) => d.id);
   return hazardsOf([...done, ...openingDoes(access ? [access] : [], k.access)], k.doings);
 }
 

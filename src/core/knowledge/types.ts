@@ -267,6 +267,8 @@ export interface Doing {
   notWork?: string;
   /** Kinds of waits that mean it. */
   waits?: string[];
+  /** Stands also where fasteners are only torqued, and nothing is opened. */
+  tightened?: boolean;
   /** Price of the risk, in money: of two tests that tell the same the safer comes first. */
   price: number;
 }

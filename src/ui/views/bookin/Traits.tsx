@@ -36,7 +36,7 @@ export function Traits() {
     else delete traits[id];
     store.set('bike.set', 'bike', bike.id, { traits: Object.keys(traits).length ? traits : null });
   };
-  const byKind = (a: Attribute) => (kind[a.id] === undefined ? 'not said' : `not said (its kind: ${wordsOf(a, String(kind[a.id]))})`);
+  const byKind = (a: Attribute) => (kind[a.id] === undefined ? 'not said' : `${wordsOf(a, String(kind[a.id]))} (its kind)`);
   return (
     <Tag title="More about it" data-testid="traits">
       <Box sx={{ display: 'grid', gap: 1.25 }}>
@@ -65,6 +65,7 @@ export function Traits() {
                   value={said[a.id] ?? ''}
                   onChange={(e) => set(a.id, e.target.value || null)}
                   inputProps={{ 'aria-label': a.name }}
+                  sx={{ '& .MuiSelect-select': { whiteSpace: 'normal' } }}
                 >
                   <MenuItem value="">{byKind(a)}</MenuItem>
                   {Object.keys(a.share).map((v) => (

@@ -182,7 +182,7 @@ describe('what is kept', () => {
       JSON.stringify({
         text: { 'run-out': '0.02', pin: '0.01' },
         unit: {},
-        by: { 'run-out': 'Dial indicator, simulated', pin: 'Dial indicator, simulated' },
+        by: { 'run-out': 'Dial indicator', pin: 'Dial indicator' },
       }),
     );
     open('crank');
@@ -190,8 +190,21 @@ describe('what is kept', () => {
     type({ pin: '0.02' });
     await kept(2);
     const by = payloads('reading.add').map(({ reading }) => [(reading as Reading).quantity, (reading as Reading).instrument]);
-    expect(by).toContainEqual(['crank-run-out', 'Dial indicator, simulated']);
+    expect(by).toContainEqual(['crank-run-out', 'Dial indicator']);
     expect(by.filter(([, instrument]) => instrument === null)).toHaveLength(1);
+  });
+
+  it('what a simulated instrument reads is practice and is not kept; typed over it is a reading', async () => {
+    const by = 'Dial indicator, simulated';
+    localStorage.setItem(`ivrek-panel:${id.job}:crank`, JSON.stringify({ text: { 'run-out': '0.02' }, unit: {}, by: { 'run-out': by } }));
+    open('crank');
+    expect(await screen.findByTestId('practice')).toHaveTextContent('these figures are of no bike');
+    fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
+    expect(screen.getByRole('alert')).toHaveTextContent('Practice is not kept');
+    expect(sent).toEqual([]);
+    type({ 'run-out': '0.03' });
+    expect(screen.queryByTestId('practice')).toBeNull();
+    await kept(1);
   });
 
   it('where the cranking spoils it, it is a reading and speaks to nobody', async () => {

@@ -126,7 +126,7 @@ export function TorqueForm() {
           onChange={(e) => setSource(e.target.value)}
           error={tried && !source.trim() ? 'Say where it comes from.' : null}
         />
-        <WorkHazards words={[name]} place="torque" />
+        <WorkHazards words={[name]} tightening place="torque" />
         <Box>
           <Button type="submit" variant="outlined">
             Plan it

@@ -56,7 +56,7 @@ function TorqueLine({ torque }: { torque: Torque }) {
           {torque.unit !== 'N·m' ? ` = ${show(torque.figureNm, 'N·m')} N·m` : ''} · {torque.source}
         </Typography>
       </Box>
-      {!signature && <WorkHazards words={[torque.name]} place="torque" />}
+      {!signature && <WorkHazards words={[torque.name]} tightening place="torque" />}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mt: 0.5 }}>
         {stages.map((s) =>
           s.doneAt ? (

@@ -30,7 +30,7 @@ import { useLink } from '../../../instrument/useLink';
 import { Instrument } from './Instrument';
 import { bookSource } from './keep/book';
 import { keepPanel, takeBack, type Kept } from './keep/keepPanel';
-import { takenFrom, withTaken } from './takeLive';
+import { practiceIn, takenFrom, withTaken } from './takeLive';
 import { Lines, Outcome } from './Outcome';
 import { PanelForm } from './PanelForm';
 import { subjectOf } from './subjectOf';
@@ -71,6 +71,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   const result = useMemo(() => panel.work(valuesOf(panel, subject, settled).values, subject), [panel, subject, settled]);
   // Many bars stand below, so that the verdict stays in sight beside a long list.
   const many = result.lines.length > 6;
+  const practice = practiceIn(draft);
   const wrong = [...read.values()].filter((r) => r && !r.ok).length;
   const empty = Object.values(draft.text).every((t) => t.trim() === '');
   const typed = fieldsOf(blocks).flatMap((f) => (f.kind === 'figure' && f.quantity ? [f.quantity] : []));
@@ -115,6 +116,8 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
         words: wrong === 1 ? 'One figure cannot be read: it is marked above.' : `${wrong} figures cannot be read: they are marked above.`,
         bad: true,
       });
+    if (practice.length)
+      return setSaid({ words: 'Practice is not kept on a bike. Type what you read, or take it from a real instrument.', bad: true });
     const kept = keepPanel(used, panel, subject, draft, result);
     if (!kept) return;
     if ('problem' in kept) return setSaid({ words: kept.problem, bad: true });
@@ -201,6 +204,15 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
               {bookField}
             </Box>
             <Box sx={{ position: { lg: 'sticky' }, top: 8, minWidth: 0 }}>
+              {practice.length > 0 && (
+                <Typography
+                  role="status"
+                  data-testid="practice"
+                  sx={{ borderLeft: '6px solid', borderColor: 'bench.brass', bgcolor: 'bench.brassWash', pl: 1.5, py: 0.75, mb: 1 }}
+                >
+                  <b>Practice.</b> {practice.join(', ')}: these figures are of no bike.
+                </Typography>
+              )}
               <Outcome result={result} />
               <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5, '@media print': { display: 'none' } }}>
                 <Button variant="contained" data-keep-panel onClick={keep}>

@@ -36,12 +36,18 @@ export function takenFrom({ live, controls }: LinkState, takes: readonly Takes[]
             field,
             text: figure.value.toFixed(figure.decimals),
             unit: c.unit,
-            by: `${hello.name}${hello.simulated ? ', simulated' : ''}`.slice(0, 80),
+            by: hello.simulated ? `${hello.name.slice(0, 60)}${simulatedMark}` : hello.name.slice(0, 80),
           },
         ]
       : [];
   });
 }
+
+const simulatedMark = ', simulated';
+
+/** The simulated instruments that figures of a draft come from: practice, and no evidence about any bike. */
+export const practiceIn = (draft: Draft): string[] =>
+  [...new Set(Object.values(draft.by ?? {}))].filter((by) => by.endsWith(simulatedMark));
 
 /** A draft with what the instrument shows in it. */
 export const withTaken = (draft: Draft, taken: readonly Taken[]): Draft => ({
