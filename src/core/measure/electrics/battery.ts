@@ -82,15 +82,21 @@ export interface CrankingState {
   lowestV: number;
   /** Once it turns: the median of the second half. */
   turningV: number;
-  /** Common practice: 9.6 V at 20 °C for a 12 V battery, half of that for one of 6 V. */
+  /** Whether it stays at or over the least that is given, else over the usual least. */
   holds: boolean;
   words: string;
 }
 
-/** What a battery does while it cranks. The dip at first is the starter breaking away; what it turns at is what counts. */
-export function crankingState({ samples }: CrankingTrace, systemV: number): CrankingState {
+/** The least that a battery may fall to while it cranks: 9.6 V at 20 °C for one of 12 V, half of that for 6 V (common practice). */
+const usualLeastV = (systemV: number): number => 9.6 * (systemV / 12);
+
+/**
+ * What a battery does while it cranks, held against the least in V that this bike's manual allows, or the usual. The dip at first
+ * is the starter breaking away; what it turns at is what counts. Throws RangeError for fewer than four samples.
+ */
+export function crankingState({ samples }: CrankingTrace, systemV: number, leastV: number | null = null): CrankingState {
   if (samples.length < 4) throw new RangeError('too few samples to say anything');
-  const floor = 9.6 * (systemV / 12);
+  const floor = leastV ?? usualLeastV(systemV);
   const restV = samples[0].v;
   const lowestV = Math.min(...samples.map((x) => x.v));
   const late = samples

@@ -21,10 +21,16 @@ export interface StarterReadings {
 /** Common practice: volts that either lead to the starter may lose while it cranks, on 12 V. */
 export const leadMostV = 0.5;
 
-/** Which of battery leads, engine and starter makes it turn slowly; `most` is what either lead may lose, in V. Common practice. */
+/** Under this share of the most that a starter may draw it is not loaded as it should be (common practice). */
+const drawsLittle = 0.45;
+
+/**
+ * Which of battery leads, engine and starter makes it turn slowly. `draws` is the most that it may draw, in A, and `most` what
+ * either lead may lose, in V. Common practice.
+ */
 export function starterWords(
   { crankingA, freeA, liveDropV, earthDropV, turnsFreely }: StarterReadings,
-  normal: { crankingA: number; freeA: number },
+  draws: { crankingA: number; freeA: number },
   most: { live: number; earth: number } = { live: leadMostV, earth: leadMostV },
 ): string {
   const [liveOver, earthOver] = [(liveDropV ?? 0) - most.live, (earthDropV ?? 0) - most.earth];
@@ -33,12 +39,12 @@ export function starterWords(
     return `The ${side} lead loses too much: its joints, bright and tight, before the starter comes off.`;
   }
   if (turnsFreely === false) return 'The engine itself turns hard: look there, not at the starter.';
-  if (freeA !== null && freeA > 1.5 * normal.freeA)
+  if (freeA !== null && freeA > draws.freeA)
     return 'It draws too much with nothing to turn: bushes, a rubbing armature or shorted turns. Try it at several positions.';
   if (freeA !== null) return 'It spins freely on the bench: what slows it is on the bike.';
-  if (crankingA !== null && crankingA > 1.3 * normal.crankingA)
+  if (crankingA !== null && crankingA > draws.crankingA)
     return 'It draws too much: take it off, clamp it and spin it on the bench, where a labouring starter shows itself.';
-  if (crankingA !== null && crankingA < 0.6 * normal.crankingA)
+  if (crankingA !== null && crankingA < drawsLittle * draws.crankingA)
     return 'It draws little and turns slowly: brushes, a poor joint, or a flat battery.';
   return 'Nothing here says that it is the starter.';
 }

@@ -4,8 +4,8 @@ import { at, can, celsius, choice, exact, figure, nothing, result, yesNo, type H
 
 const amps = { low: 0, high: 500 };
 
-/** What a middleweight’s starter takes (common practice), where nothing is known of this one. */
-const usual = { crankingA: 120, freeA: 40 };
+/** The most that a middleweight’s starter draws (common practice), where nothing is known of this one. */
+const usual = { crankingA: 150, freeA: 60 };
 
 /** A clamp reads to a few in a hundred. */
 const clamp = { relative: 0.02, absolute: 1 };
@@ -50,12 +50,17 @@ export const battery: Panel = {
             (v.choice('kind') ?? (s.battery === 'lithium' ? 'lithium' : 'flooded')) as BatteryKind,
             t === null ? 20 : celsius(t),
           );
-    const trace = rest !== null && cranked.length >= 3 ? crankingState({ samples: [{ s: 0, v: rest }, ...cranked] }, system) : null;
+    const whileCranking = s.limit('battery-cranking');
+    const least = whileCranking?.serviceLow ?? whileCranking?.low ?? null;
+    const trace = rest !== null && cranked.length >= 3 ? crankingState({ samples: [{ s: 0, v: rest }, ...cranked] }, system, least) : null;
     if (!state) return nothing;
+    const atRest = s.limit('battery-rest');
+    // The usual tables say how full it is; what this bike's own manual says goes before them.
+    const short = atRest?.general === false && standingOf(rest!, atRest) === 'out';
     const bad = state.state === 'dead cell' || trace?.holds === false;
     return result({
-      tone: bad ? 'bad' : state.state === 'full' || state.state === 'usable' ? 'good' : 'watch',
-      words: [state.words, trace?.words].filter(Boolean).join(' '),
+      tone: bad ? 'bad' : !short && (state.state === 'full' || state.state === 'usable') ? 'good' : 'watch',
+      words: [short && 'Outside this bike’s own limit at rest.', state.words, trace?.words].filter(Boolean).join(' '),
       lines: [
         { label: 'At rest', value: exact(rest!), unit: 'V', limit: s.limit('battery-rest'), error: s.error('battery-rest') },
         {
@@ -71,7 +76,7 @@ export const battery: Panel = {
                 label: 'While it turns',
                 value: exact(trace.turningV),
                 unit: 'V',
-                limit: s.limit('battery-cranking'),
+                limit: whileCranking,
                 error: s.error('battery-cranking'),
                 keep: { quantity: 'battery-cranking', position: null },
               },
@@ -145,19 +150,20 @@ export const starter: Panel = {
       return high === null ? s.limit(quantity) : { low: null, high, source: 'as entered here', general: false };
     };
     const [cranking, spinning] = [most('starter-current', 'current-book'), most('starter-bench', 'bench-book')];
-    const book = { crankingA: cranking?.high ?? usual.crankingA, freeA: spinning?.high ?? usual.freeA };
+    const mostOfLimit = (l: Limit | null) => l?.serviceHigh ?? l?.high ?? null;
+    const draws = { crankingA: mostOfLimit(cranking) ?? usual.crankingA, freeA: mostOfLimit(spinning) ?? usual.freeA };
     const words = starterWords(
       { crankingA: current, freeA: bench, liveDropV: live, earthDropV: earth, turnsFreely: free === null ? null : free === 'yes' },
-      book,
+      draws,
       { live: mostOf(s, 'live-drop'), earth: mostOf(s, 'earth-drop') },
     );
     const handed: Handed[] = [
       ...(live === null ? [] : [{ testId: 'live-drop', position: null, outcome: '', fieldId: 'live' }]),
       ...(earth === null ? [] : [{ testId: 'earth-drop', position: null, outcome: '', fieldId: 'earth' }]),
-      ...(bench === null ? [] : [{ testId: 'starter-bench', position: null, outcome: bench > 1.5 * book.freeA ? 'labours' : 'free' }]),
+      ...(bench === null ? [] : [{ testId: 'starter-bench', position: null, outcome: bench > draws.freeA ? 'labours' : 'free' }]),
     ];
     return result({
-      tone: /Nothing here|spins freely/.test(words) ? 'good' : 'bad',
+      tone: /Nothing here|spins freely/.test(words) ? 'good' : /draws little/.test(words) ? 'watch' : 'bad',
       words,
       lines: [
         ...(live === null
