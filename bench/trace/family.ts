@@ -25,6 +25,7 @@ import {
 } from '../../src/core/trace/simulate';
 import { stripOf } from '../../src/core/trace';
 import { scenarios } from './scenarios';
+import { nameless, onUnlisted, without, type UnlistedResult } from './unlisted';
 
 const simple: Policy[] = [
   school('motor-first'),
@@ -45,6 +46,8 @@ export interface Task {
   /** Bikes drawn from the model itself, over the scenarios; and from perturbed ones. */
   bikes: number;
   perturbedBikes: number;
+  /** Bikes whose one fault the beliefs do not have. */
+  unlistedBikes: number;
   seed: number;
   /** Training bikes a scenario, and moves tried, for the best fixed order. */
   training: number;
@@ -67,7 +70,9 @@ export interface BikeResult {
   courses: Record<string, Course>;
 }
 
-const listsOf = (): Record<string, string[]> => parse(readFileSync('bench/trace/checklists.yaml', 'utf8')) as Record<string, string[]>;
+/** What hangs on the wall, by family. */
+export const checklists = (): Record<string, string[]> =>
+  parse(readFileSync('bench/trace/checklists.yaml', 'utf8')) as Record<string, string[]>;
 
 interface Drawn {
   bike: () => Bike;
@@ -178,9 +183,11 @@ function bestOrder(training: readonly Drawn[], lines: readonly string[], task: T
   return best;
 }
 
-export function runTask(k: Knowledge, task: Task): Record<Drawing, BikeResult[]> {
+export type TaskResult = Record<Drawing, BikeResult[]> & { unlisted: UnlistedResult[] };
+
+export function runTask(k: Knowledge, task: Task): TaskResult {
   const symptoms = k.findings.filter((f) => f.symptom?.family === task.family).map((f) => f.id);
-  const lines = listsOf()[task.family];
+  const lines = checklists()[task.family];
   const threads = new Threads(k, symptoms);
   const kindsOf = (s: number, truths: readonly Knowledge[]) =>
     truths.map((truth) => new Kind(truth, caseAfter({ ...scenarios[s], symptoms: {} }, [])));
@@ -190,7 +197,7 @@ export function runTask(k: Knowledge, task: Task): Record<Drawing, BikeResult[]>
   const training = scenarios.flatMap((_x, s) => [...drawBikes(own[s], threads, { seed: task.seed + 500, symptoms, n: task.training, s })]);
   const policies = [leastCost, checklist(lines)];
   const fixed = inOrder('static', bestOrder(training, lines, task));
-  const results: Record<Drawing, BikeResult[]> = { 'as modelled': [], perturbed: [] };
+  const results: TaskResult = { 'as modelled': [], perturbed: [], unlisted: [] };
   scenarios.forEach((_x, s) => {
     threads.forget();
     const run = (drawing: Drawing, kinds: readonly Kind[], seed: number, n: number) => {
@@ -206,6 +213,12 @@ export function runTask(k: Knowledge, task: Task): Record<Drawing, BikeResult[]>
     };
     run('as modelled', own[s], task.seed, share(task.bikes, s));
     if (off.length) run('perturbed', kindsOf(s, off), task.seed + 1, share(task.perturbedBikes, s));
+    for (const d of drawBikes(own[s], threads, { seed: task.seed + 2, symptoms, n: share(task.unlistedBikes, s), s })) {
+      const [fault] = d.faults[0].split('#');
+      if (d.faults.length > 1 || nameless(fault)) continue;
+      const lacking = new Thread(without(k, fault), d.thread.setting);
+      results.unlisted.push(onUnlisted(fault, d.bike, d.coin, d.thread, lacking, cap));
+    }
   });
   return results;
 }

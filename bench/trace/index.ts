@@ -1,8 +1,9 @@
 import { readKnowledge } from '../../src/server/knowledge/load';
 import type { Figures } from '../figures';
-import type { BikeResult, Task } from './family';
+import { checklists, type BikeResult, type Task } from './family';
 import type { OptimumTask } from './optimum';
 import { runAll } from './pool';
+import type { UnlistedResult } from './unlisted';
 import { calibration, quantile, ratioOf, topThree } from './summary';
 
 /** Held out: nothing was tuned on bikes of this seed. */
@@ -66,12 +67,34 @@ function priceOfCertainty(name: string, results: readonly BikeResult[], figures:
   }
 }
 
+/** How soon it may come to "none of the list", in costs of the same bike with its fault in the list. */
+const soon = 2.5;
+
+/** The price of a cause that is not in the knowledge: when the advice comes to that, beside what the bike costs where it is. */
+function priceOfUnlisted(results: readonly UnlistedResult[], figures: Figures): void {
+  const found = results.filter((r) => r.found !== null);
+  const sum = (xs: readonly number[]) => xs.reduce((a, b) => a + b, 0);
+  figures['unlisted.bikes'] = results.length;
+  figures['unlisted.never found'] = 1 - found.length / results.length;
+  figures['unlisted.spent until found of cost where known'] = sum(found.map((r) => r.found!)) / sum(found.map((r) => r.known));
+  figures[`unlisted.found before ${soon} times`] =
+    results.filter((r) => r.found !== null && r.found <= soon * r.known).length / results.length;
+}
+
 /** Drawn bikes of every family under every policy, as drawn from the model and from perturbed ones; and the exact optimum. */
 export async function benchTrace(quick: boolean, wanted?: number): Promise<Figures> {
   const { knowledge } = readKnowledge('knowledge');
   const size = quick
-    ? { bikes: 8, perturbedBikes: 8, training: 1, rounds: 1 }
-    : { bikes: wanted ?? 2000, perturbedBikes: Math.ceil((wanted ?? 2000) / 20), training: 3, rounds: 10 };
+    ? { bikes: 8, perturbedBikes: 8, unlistedBikes: 4, training: 1, rounds: 1 }
+    : {
+        bikes: wanted ?? 2000,
+        perturbedBikes: Math.ceil((wanted ?? 2000) / 20),
+        unlistedBikes: Math.ceil((wanted ?? 2000) / 20),
+        training: 3,
+        rounds: 10,
+      };
+  const without = knowledge.families.filter((f) => !(f.id in checklists()));
+  if (without.length) throw new Error(`no checklist for ${without.map((f) => f.id).join(', ')} in bench/trace/checklists.yaml`);
   // The dearest first, so that no core is left with one of them in the end: a family with many faults takes longest.
   const faults = (family: string) => {
     const symptoms = knowledge.findings.filter((f) => f.symptom?.family === family).map((f) => f.id);
@@ -100,6 +123,10 @@ export async function benchTrace(quick: boolean, wanted?: number): Promise<Figur
   priceOfCertainty(
     'trace all',
     results.flatMap((r) => r['as modelled']),
+    figures,
+  );
+  priceOfUnlisted(
+    results.flatMap((r) => r.unlisted),
     figures,
   );
   return { ...figures, ...optimum };

@@ -1,0 +1,54 @@
+import type { Knowledge } from '../../src/core/knowledge';
+import { faultProbabilities } from '../../src/core/trace';
+import { follow, leastCost, type Act, type Bike, type Coin, type Policy, type Thread } from '../../src/core/trace/simulate';
+
+/** What it came to on one bike whose fault the beliefs do not have. Money in the shop's currency. */
+export interface UnlistedResult {
+  fault: string;
+  /** What the same bike costs, to the cure, where the fault is in the list. */
+  known: number;
+  /** What was spent when a cause that is not in the list led the suspects, or was advised; null where it never did before the cap. */
+  found: number | null;
+}
+
+/** Causes that stand for everything that has no name of its own. */
+export const nameless = (key: string) => key.startsWith('other-') || key.startsWith('not-in-list');
+
+/** The knowledge of somebody who never heard of a fault. */
+export function without(k: Knowledge, id: string): Knowledge {
+  const { [id]: _none, ...others } = Object.fromEntries(k.faults.map((f) => [f.id, f]));
+  const unled = (leads: Record<string, number> | undefined) =>
+    leads && Object.fromEntries(Object.entries(leads).filter(([to]) => to !== id));
+  return {
+    ...k,
+    faults: Object.values(others).map((f) => ({ ...f, ...(f.leads && { leads: unled(f.leads) }) })),
+    groups: k.groups.map((g) => ({ ...g, modes: g.modes.filter((m) => !m.faults.includes(id)) })).filter((g) => g.modes.length > 0),
+    access: k.access.map((a) => ({ ...a, ...(a.refits && { refits: a.refits.filter((f) => f !== id) }) })),
+  };
+}
+
+/** Whether the suspects panel would have a cause without a name at its head. */
+function leads(thread: Thread): boolean {
+  const { model, posterior } = thread.exact;
+  let [top, most] = ['', 0];
+  for (const [key, p] of faultProbabilities(model, posterior)) if (p > most) [top, most] = [key, p];
+  return nameless(top);
+}
+
+/** The bike under least cost, by beliefs that have its fault and by beliefs that do not. */
+export function onUnlisted(fault: string, bike: () => Bike, coin: Coin, having: Thread, lacking: Thread, cap: number): UnlistedResult {
+  const known = follow(leastCost, having, bike(), coin, { cap }).money;
+  let given = false;
+  const until: Policy = {
+    ...leastCost,
+    name: 'until unlisted',
+    shared: false,
+    next: (thread, c): Act => {
+      const act = leastCost.next(thread, c);
+      given = (act.kind === 'repair' && nameless(act.key)) || leads(thread);
+      return given ? { kind: 'none' } : act;
+    },
+  };
+  const { money } = follow(until, lacking, bike(), coin, { cap });
+  return { fault, known, found: given ? money : null };
+}
