@@ -15,7 +15,17 @@ else {
       .map(([what, n]) => `${n} ${what}`)
       .join(', ')} (${knowledge.label}), ${knowledge.hash}`,
   );
-  if (rest.includes('--weak')) for (const w of survey.weak) console.error(`weak: ${w}`);
+  if (rest.includes('--weak')) {
+    for (const w of survey.weak) console.error(`weak: ${w}`);
+    console.error('by kind of bike and system: faults/tests, and in brackets the faults that no test here settles');
+    for (const kind of new Set(survey.breadth.map((b) => b.kind)))
+      console.error(
+        `${kind}: ${survey.breadth
+          .filter((b) => b.kind === kind)
+          .map((b) => `${b.system} ${b.faults}/${b.tests}${b.unsettled.length ? ` (${b.unsettled.join(', ')})` : ''}`)
+          .join('; ')}`,
+      );
+  }
   else if (survey.weak.length) console.error(`weakly covered: ${survey.weak.length} (--weak lists them)`);
 }
 if (problems.length) process.exit(1);

@@ -107,7 +107,12 @@ describe('assembling', () => {
 });
 
 describe('breadth', () => {
-  const { counts, weak } = surveyKnowledge(shipped);
+  const { counts, weak, breadth } = surveyKnowledge(shipped);
+
+  it('every fault is settled by a test on every kind of bike that can have it', () => {
+    expect(breadth.flatMap((b) => b.unsettled.map((f) => `${b.kind}: ${f}`))).toEqual([]);
+    expect(new Set(breadth.map((b) => b.kind)).size).toBe(shipped.archetypes.length);
+  });
 
   it('covers every complaint a mechanic is handed, with the kinds of bike they come on', () => {
     expect(counts.faults).toBeGreaterThanOrEqual(220);
