@@ -45,7 +45,7 @@ interface TestEntry {
 }
 interface DoingEntry {
   id: string;
-  hazards: (string | { id: string })[];
+  hazards: string[];
 }
 
 type Pick = <T>(from: readonly T[]) => T;
@@ -66,7 +66,7 @@ const kinds: Record<string, (files: readonly KnowledgeFile[], pick: Pick) => Sit
     if (!links.length) return null;
     const link = pick(links);
     const p = f.causes[link] as number;
-    const q = p >= 0.5 ? 0.03 : 0.95;
+    const q = p >= 0.5 ? pick([0.03, 0.1, 0.2]) : pick([0.7, 0.85, 0.95]);
     return { says: `${f.id} brings ${link}: ${p} → ${q}`, about: [f.id, link], plant: () => void (f.causes[link] = q) };
   },
   prior: (files, pick) => {
@@ -107,7 +107,7 @@ const kinds: Record<string, (files: readonly KnowledgeFile[], pick: Pick) => Sit
   'caution swapped': (files, pick) => {
     const hazards = all<{ id: string }>(files, 'hazards').map((h) => h.id);
     const d = pick(doings(files).filter((x) => x.hazards.length));
-    const was = typeof d.hazards[0] === 'string' ? d.hazards[0] : d.hazards[0].id;
+    const [was] = d.hazards;
     const other = pick(hazards.filter((h) => h !== was));
     return { says: `${d.id}: ${was} → ${other}`, about: [], plant: () => void (d.hazards[0] = other) };
   },
@@ -119,7 +119,8 @@ const kinds: Record<string, (files: readonly KnowledgeFile[], pick: Pick) => Sit
   'link added': (files, pick) => {
     const f = pick(faults(files));
     const link = pick(all<{ id: string; grades?: unknown }>(files, 'findings').filter((x) => !x.grades && !(x.id in f.causes))).id;
-    return { says: `${f.id} brings ${link} as well`, about: [f.id, link], plant: () => void (f.causes[link] = 0.9) };
+    const q = pick([0.5, 0.75, 0.9]);
+    return { says: `${f.id} brings ${link} as well: ${q}`, about: [f.id, link], plant: () => void (f.causes[link] = q) };
   },
   'normal flipped': (files, pick) => {
     const t = pick(tests(files).filter((x) => x.outcomes.length > 1 && x.outcomes.some((o) => o.normal)));

@@ -121,6 +121,63 @@ function unsettled(k: Knowledge, signs: Settles): string[] {
   return wrong;
 }
 
+interface Signs {
+  none: string[];
+  several: Record<string, string[]>;
+}
+
+/** A sign that a fault hardly ever comes without. */
+const hardlyWithout = 0.85 - 1e-9;
+
+/** Every fault that is known by other signs than it should be, or by more than the one that settles it. */
+function missigned(k: Knowledge, { none, several }: Signs): string[] {
+  const complaints = new Set(k.findings.filter((f) => f.symptom).map((f) => f.id));
+  return k.faults.flatMap((f) => {
+    if (f.retired) return [];
+    const share = (s: (typeof f.causes)[string]) => (typeof s === 'number' ? s : Object.values(s).reduce((a, b) => a + b, 0));
+    const signs = Object.keys(f.causes).filter((id) => !complaints.has(id) && share(f.causes[id]) >= hardlyWithout);
+    const listed = several[f.id];
+    if (listed) {
+      const wrong = [...signs.filter((x) => !listed.includes(x)), ...listed.filter((x) => !signs.includes(x))];
+      return wrong.map((x) => `${f.id}: ${signs.includes(x) ? 'is not known by' : 'should be known by'} ${x}`);
+    }
+    const wanted = none.includes(f.id) ? 0 : 1;
+    return signs.length === wanted ? [] : [`${f.id} is known by ${signs.join(', ') || 'nothing'}`];
+  });
+}
+
+/** Strong signs that a fault of another system may bring, because the systems touch there: by fault, with why. */
+type Across = Record<string, { signs: string[]; why: string }>;
+
+/** Every strong sign that is looked for in another system, that nothing else of the fault's own system brings, and that is not listed. */
+function astray(k: Knowledge, across: Across): string[] {
+  const complaints = new Set(k.findings.filter((f) => f.symptom).map((f) => f.id));
+  const systems = new Map<string, Set<string>>();
+  for (const t of k.tests)
+    for (const o of t.outcomes) for (const id of Object.keys(o.find)) systems.set(id, (systems.get(id) ?? new Set()).add(t.system));
+  const share = (s: number | Record<string, number>) => (typeof s === 'number' ? s : Math.max(...Object.values(s)));
+  return k.faults.flatMap((f) =>
+    Object.entries(f.causes).flatMap(([id, s]) => {
+      if (f.retired || complaints.has(id) || share(s) < 0.8 || systems.get(id)?.has(f.system)) return [];
+      const kin = k.faults.some((g) => g !== f && g.system === f.system && id in g.causes);
+      return kin || across[f.id]?.signs.includes(id) ? [] : [`${f.id} (${f.system}) has no business with ${id}`];
+    }),
+  );
+}
+
+/** Under this a link says less than the ordinary error of what is looked at. */
+const leastLink = 0.05;
+
+/** Every link that is too weak to be worth writing down. */
+const idle = (k: Knowledge): string[] =>
+  k.faults.flatMap((f) =>
+    Object.entries(f.causes).flatMap(([id, s]) =>
+      !f.retired && (typeof s === 'number' ? s : Object.values(s).reduce((a, b) => a + b, 0)) < leastLink
+        ? [`${f.id} hardly brings ${id}`]
+        : [],
+    ),
+  );
+
 type Written = { says: string; access?: string; kind?: string; cautions?: string[]; not?: string[] };
 
 interface WorkSheet {
@@ -164,6 +221,8 @@ export const sheets: readonly Sheet[] = [
   sheet('figures', misjudged),
   sheet('troubles', (k, { complaints }: { complaints: Troubles }) => untroubled(k, complaints)),
   sheet('work', unwarned),
+  sheet('signs', missigned),
+  sheet('across', (k, { across }: { across: Across }) => [...astray(k, across), ...idle(k)]),
   sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
 ];
 

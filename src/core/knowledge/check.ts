@@ -2,6 +2,7 @@ import { routesOf } from './access';
 import { actOf, doneWith } from './doings';
 import { unlikely } from './likely';
 import { gradesIn } from './lookup';
+import { unsettledIn } from './survey';
 import type { Access, Knowledge, When } from './types';
 
 /** What the history of a job tells; conditions may name it as they name attributes. */
@@ -15,6 +16,7 @@ export const checkKnowledge = (k: Knowledge, ofShop: ReadonlySet<string> = new S
   ...unsound(k),
   ...idle(k),
   ...incautious(k, ofShop),
+  ...unsettledIn({ ...k, faults: k.faults.filter((f) => !ofShop.has(f.id)) }),
   ...unlikely({ ...k, faults: k.faults.filter((f) => !ofShop.has(f.id)), tests: k.tests.filter((t) => !ofShop.has(t.id)) }),
 ];
 

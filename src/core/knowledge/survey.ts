@@ -27,6 +27,10 @@ const strength = (f: Fault, id: string): number => {
 /** A sign that comes in at least this share of bikes settles a fault, where a test looks for it. */
 const settles = 0.8;
 
+/** Faults that no test settles on a kind of bike that can have them: they can only be found by trying their repair. */
+export const unsettledIn = (k: Knowledge): string[] =>
+  breadthOf(k).flatMap((b) => b.unsettled.map((id) => `fault ${id}: no test settles it on ${b.kind}`));
+
 /** What every kind of bike has of every system: only what can apply to it. */
 function breadthOf(k: Knowledge): Breadth[] {
   const systems = [...new Set(k.faults.map((f) => f.system))];
