@@ -36,6 +36,9 @@ const foundBookChosen = (id: string, title: string, label: string, unit: string,
   ],
 });
 
+/** Two holes whose areas differ by no more than this share are the same jet. */
+const sameHole = 0.005;
+
 export const jets: Panel = {
   id: 'jets',
   group: 'fuel',
@@ -100,7 +103,7 @@ export const jets: Panel = {
       if (here === null) return [];
       const change = book === null ? null : areaChange(holeMm2(mm(book)), holeMm2(mm(here)));
       const leaner = p.id === 'air' ? -1 : 1;
-      if (change !== null && Math.abs(change) > 0.005)
+      if (change !== null && Math.abs(change) > sameHole)
         steps.push(
           `${p.label}: ${Math.abs(change * 100).toFixed(0)} % ${change > 0 ? 'more' : 'less'} than the book, so ${change * leaner > 0 ? 'richer' : 'leaner'}${p.id === 'main' ? ' at full throttle' : p.id === 'pilot' ? ' at idle' : ''}.`,
         );
@@ -120,6 +123,10 @@ export const jets: Panel = {
           note: `${holeMm2(mm(here)).toFixed(3)} mm²`,
         },
       ];
+    });
+    const numbers = parts.flatMap((p) => {
+      const [found, book] = [v.figure(at('found', p.id)), v.figure(at('book', p.id))];
+      return found === null || book === null ? [] : [Math.abs(areaChange(holeMm2(mm(book)), holeMm2(mm(found)))) <= sameHole];
     });
     const level = v.figure('level');
     const plug = v.choice('plug');
@@ -169,7 +176,11 @@ export const jets: Panel = {
           : 'Enter what the book has, to be told what differs.',
       steps,
       lines,
-      handed: level === null ? [] : [{ testId: 'fuel-level', position: null, outcome: '', fieldId: 'level' }],
+      handed: [
+        ...(level === null ? [] : [{ testId: 'fuel-level', position: null, outcome: '', fieldId: 'level' }]),
+        // What was found is the evidence, whatever was chosen since.
+        ...(numbers.length ? [{ testId: 'jet-numbers', position: null, outcome: numbers.includes(false) ? 'bad' : 'good' }] : []),
+      ],
     });
   },
 };
