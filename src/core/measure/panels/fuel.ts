@@ -1,6 +1,6 @@
 import { densityAt } from '../air';
 import { areaChange, balanceAdvice, holeMm2, jetForDensity, nearestJet, screwsFor } from '../carburettor';
-import { at, can, choice, engineField, exact, figure, mm, nothing, plausible, result, type Grid, type Panel } from '../panel';
+import { at, can, choice, engineField, exact, figure, mm, nothing, plausible, result, type Grid, type Panel, type Subject } from '../panel';
 import type { Plausible } from '../../quantity';
 
 const jet = { low: 0.0002, high: 0.005 };
@@ -36,6 +36,24 @@ const foundBookChosen = (id: string, title: string, label: string, unit: string,
   ],
 });
 
+/** The jets that may differ from one carburettor to the next: the middle ones of a four often have other mains. */
+const each = parts.slice(0, 2);
+const eachId = (part: string) => `each-${part}`;
+
+/** Main and pilot jet of every carburettor after the first; none on a single. */
+const othersOf = (s: Subject): Grid[] =>
+  s.cylinders.length < 2
+    ? []
+    : [
+        {
+          title: 'The other carburettors',
+          cylinders: true,
+          places: s.cylinders.slice(1).map((c) => ({ id: c, label: `Carburettor ${c}` })),
+          columns: each.map((p) => figure(eachId(p.id), `${p.label}, as found`, 'mm', { quantity: 'jet-hole', at: p.id, plausible: jet })),
+          note: 'Compared with the same figures of the book, unless it gives others for the inner ones.',
+        },
+      ];
+
 /** Two holes whose areas differ by no more than this share are the same jet. */
 const sameHole = 0.005;
 
@@ -49,9 +67,9 @@ export const jets: Panel = {
     { quantity: 'float-height', low: 'book#float', high: 'book#float' },
     { quantity: 'mixture-screw', low: 'book#screw', high: 'book#screw' },
   ],
-  blocks: () => [
+  blocks: (s) => [
     {
-      title: 'Size of the hole',
+      title: s.cylinders.length > 1 ? 'Size of the hole, carburettor 1' : 'Size of the hole',
       places: parts,
       columns: [
         figure('found', 'As found', 'mm', { quantity: 'jet-hole', at: 'as found', plausible: jet }),
@@ -72,9 +90,18 @@ export const jets: Panel = {
     },
     foundBookChosen('float', 'Float height', 'Float', 'mm', 'float-height', can.float),
     foundBookChosen('screw', 'Mixture screw, turns out', 'Screw', 'turns', 'mixture-screw', can.turns),
+    ...othersOf(s),
     {
-      title: 'Clear tube on the drain',
-      fields: [figure('level', 'Fuel level from the joint', 'mm', { quantity: 'fuel-level', plausible: { low: -0.03, high: 0.03 } })],
+      title: 'Clear tube on each drain',
+      cylinders: true,
+      places: s.cylinders.map((c) => ({ id: c, label: s.cylinders.length > 1 ? `Carburettor ${c}` : 'Carburettor' })),
+      columns: [
+        figure('level', 'Above (+) or below (−) the manual’s level', 'mm', {
+          quantity: 'fuel-level',
+          plausible: { low: -0.03, high: 0.03 },
+        }),
+      ],
+      note: 'Engines with fewer carburettors than cylinders: only those that there are.',
     },
     {
       title: 'Air it will run in',
@@ -124,11 +151,28 @@ export const jets: Panel = {
         },
       ];
     });
+    const same = (book: number, found: number) => Math.abs(areaChange(holeMm2(mm(book)), holeMm2(mm(found)))) <= sameHole;
     const numbers = parts.flatMap((p) => {
       const [found, book] = [v.figure(at('found', p.id)), v.figure(at('book', p.id))];
-      return found === null || book === null ? [] : [Math.abs(areaChange(holeMm2(mm(book)), holeMm2(mm(found)))) <= sameHole];
+      return found === null || book === null ? [] : [same(book, found)];
     });
-    const level = v.figure('level');
+    for (const c of s.cylinders.slice(1))
+      for (const p of each) {
+        const [found, book] = [v.figure(at(eachId(p.id), c)), v.figure(at('book', p.id))];
+        if (found === null) continue;
+        lines.push({
+          label: `${p.label}, carburettor ${c}`,
+          value: exact(found),
+          unit: 'mm',
+          limit: book === null ? null : { low: book * 0.995, high: book * 1.005, source: 'as entered here', general: false },
+          error: { relative: 0, absolute: 2e-6 },
+          note: `${holeMm2(mm(found)).toFixed(3)} mm²`,
+        });
+        if (book === null) continue;
+        numbers.push(same(book, found));
+        if (!same(book, found)) steps.push(`${p.label} of carburettor ${c} is not the book’s: see whether the book has another for it.`);
+      }
+    const levels = s.cylinders.filter((c) => v.figure(at('level', c)) !== null);
     const plug = v.choice('plug');
     const reads: Record<string, string> = {
       light: 'Plug: light brown, right for that load. Read it after a clean cut, engine off and clutch in.',
@@ -159,10 +203,15 @@ export const jets: Panel = {
     ];
     if (screw !== null && screwBook !== null && Math.abs(screw - screwBook) > 1)
       steps.push('The mixture screw stands more than a turn from the book: a pilot jet, an air leak or the float is what it makes up for.');
-    if (lines.length + steps.length === 0 && [level, float, screw].every((x) => x === null) && !settings.some((p) => p.here))
+    if (
+      lines.length + steps.length === 0 &&
+      levels.length === 0 &&
+      [float, screw].every((x) => x === null) &&
+      !settings.some((p) => p.here)
+    )
       return nothing;
     const compared =
-      level !== null ||
+      levels.length > 0 ||
       lines.some((l) => l.limit) ||
       (float !== null && floatBook !== null) ||
       (screw !== null && screwBook !== null) ||
@@ -177,7 +226,7 @@ export const jets: Panel = {
       steps,
       lines,
       handed: [
-        ...(level === null ? [] : [{ testId: 'fuel-level', position: null, outcome: '', fieldId: 'level' }]),
+        ...levels.map((c) => ({ testId: 'fuel-level', position: c, outcome: '', fieldId: at('level', c) })),
         // What was found is the evidence, whatever was chosen since.
         ...(numbers.length ? [{ testId: 'jet-numbers', position: null, outcome: numbers.includes(false) ? 'bad' : 'good' }] : []),
       ],
