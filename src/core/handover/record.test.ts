@@ -42,6 +42,35 @@ describe('the record', () => {
     expect(verdict).toMatch(/Within limits\. 142–185 psi, book, page 62/);
   });
 
+  it('says who wrote it and for whom, what was retested and checked, and who allowed what', () => {
+    const r = of();
+    expect(r.under[0]).toBe('Lantern Yard, for Orla Fennimore');
+    expect(r.under.at(-1)).toMatch(/handed over 2030-01-01$/);
+    expect(r.section('Retested').lines[0]).toEqual([
+      'Will not start',
+      'after: Cleaned and set',
+      expect.stringMatching(/^changed; .*2030-01-01$/) as string,
+    ]);
+    // A check that was opened again is not in it.
+    expect(r.section('Checked').lines).toEqual([]);
+    expect(of('signature.sign').section('Checked').lines).toEqual([]);
+    expect(r.section('Allowed anyway').lines).toContainEqual(['Run', 'Only to hear it once', 'by Ines Corrow, 2030-01-01']);
+    expect(r.section('Allowed anyway').lines[0][2]).toMatch(/^by Ines Corrow, 2030-01-01, withdrawn/);
+  });
+
+  it('of a cause whose repair changed nothing says so', () => {
+    const state = after('retest.log');
+    state.rows.retest.set(id.retest, { ...state.rows.retest.get(id.retest)!, result: 'same' });
+    const found = recordOf(state, shipped, id.job, { workshop: 'W', owner: null, currency: '¤' }).sections.find(
+      (s) => s.title === 'Found',
+    )!;
+    expect(found.lines).toContainEqual([
+      'Suspected',
+      'Oxide on the contacts',
+      'repaired, and the complaint was the same: not the cause, or not alone',
+    ]);
+  });
+
   it('leaves out what was withdrawn and what is made good', () => {
     expect(JSON.stringify(of().section('Found'))).not.toContain('Flick closed contacts');
     expect(of().section('Provisional')).toMatchObject({ lines: [], empty: 'Nothing provisional is on the bike.' });
