@@ -92,7 +92,7 @@ function acts(state: State, k: Knowledge, c: Case, fitness: Fitness, ranking: Ra
   if (torque) add('rebuild', `Torque: ${torque.name}`, 'Not signed yet.');
   if (openComplaints(c).length === 0) {
     const gate = checklist(state, k, jobId, 'first-start').find((i) => i.gate && i.mark?.state !== 'done');
-    if (gate) add('start', 'First start: go through the gates', gate.text);
+    if (gate) add('start', 'First start: go through the checks', gate.text);
     const tune = checklist(state, k, jobId, 'tune').find((i) => !i.mark || i.mark.state === 'open');
     // Tuning wants it running, and nobody is told that nothing is open while something is: what lifts it comes in their place.
     if (tune) lifting(fitness.run, () => add('tune', tune.text, 'Tune.'));

@@ -127,7 +127,7 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
     ),
     of(
       'start',
-      gatesDone > 0 && gatesDone < gates.length ? plural(gates.length - gatesDone, 'gate') : '',
+      gatesDone > 0 && gatesDone < gates.length ? plural(gates.length - gatesDone, 'check') : '',
       gatesDone === gates.length && gates.length > 0,
     ),
     of('tune', tuned > 0 && tuned < tune.length ? `${tune.length - tuned} left` : '', tuned > 0),
