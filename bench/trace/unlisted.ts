@@ -16,12 +16,11 @@ export const nameless = (key: string) => key.startsWith('other-') || key.startsW
 
 /** The knowledge of somebody who never heard of a fault. */
 export function without(k: Knowledge, id: string): Knowledge {
-  const { [id]: _none, ...others } = Object.fromEntries(k.faults.map((f) => [f.id, f]));
   const unled = (leads: Record<string, number> | undefined) =>
     leads && Object.fromEntries(Object.entries(leads).filter(([to]) => to !== id));
   return {
     ...k,
-    faults: Object.values(others).map((f) => ({ ...f, ...(f.leads && { leads: unled(f.leads) }) })),
+    faults: k.faults.filter((f) => f.id !== id).map((f) => ({ ...f, ...(f.leads && { leads: unled(f.leads) }) })),
     groups: k.groups.map((g) => ({ ...g, modes: g.modes.filter((m) => !m.faults.includes(id)) })).filter((g) => g.modes.length > 0),
     access: k.access.map((a) => ({ ...a, ...(a.refits && { refits: a.refits.filter((f) => f !== id) }) })),
   };
