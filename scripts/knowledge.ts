@@ -25,7 +25,6 @@ else {
           .map((b) => `${b.system} ${b.faults}/${b.tests}${b.unsettled.length ? ` (${b.unsettled.join(', ')})` : ''}`)
           .join('; ')}`,
       );
-  }
-  else if (survey.weak.length) console.error(`weakly covered: ${survey.weak.length} (--weak lists them)`);
+  } else if (survey.weak.length) console.error(`weakly covered: ${survey.weak.length} (--weak lists them)`);
 }
 if (problems.length) process.exit(1);
