@@ -32,7 +32,10 @@ export const leastCost: Policy = {
   shared: true,
   asked: true,
   next: (thread) => {
-    const { choice } = best(thread.weighed);
+    const { choice, value } = best(thread.weighed);
+    const { lift } = thread;
+    // As the application advises: what lifts a shut test comes first where that is worth more than anything that is open.
+    if (lift && lift.value < value) return actOf(thread, { kind: 'test', index: lift.index });
     if (choice.kind === 'none') return { kind: 'none' };
     const { rough } = thread.look;
     return actOf(thread, { kind: choice.kind, index: (choice.kind === 'test' ? rough.tests : rough.repairs)[choice.index] });

@@ -15,6 +15,7 @@ import {
   type Weighed,
 } from '../decide';
 import { believe, type Beliefs } from '../policy/beliefs';
+import { bitsWithShut, liftOf, type Lift } from '../policy/weighing';
 import { caseAfter, type Event, type Setting } from './course';
 
 const nameOf = (e: Event) => (e.kind === 'test' ? `${keyOf(e.testId, e.position)}=${e.outcome}` : `${e.key}! ${e.left.join()}`);
@@ -118,6 +119,13 @@ export class Thread {
     return (this.seen ??= weigh(problem, situation));
   }
 
+  /** The test that lifts what shuts the best of the shut ones, where that is worth more than what can be done now. */
+  get lift(): Lift | null {
+    const { beliefs, situation } = this.stand();
+    if (!beliefs.tests.some((t) => t.gate)) return null;
+    return liftOf(beliefs, situation, bitsWithShut(beliefs, situation, this.look.bits), best(this.weighed).value);
+  }
+
   /** The repair of least expected cost, in the rough choice's numbers, if no test is worth more than repairing. */
   get stop(): ReturnType<typeof testOrRepair> {
     const { problem, situation } = this.look.rough;
@@ -147,7 +155,8 @@ export class Thread {
     const test = beliefs.tests[index]?.test;
     // An outcome that opens or shuts other tests needs the whole network.
     const sets = Object.values(test?.outcomes.find((o) => o.id === e.outcome)?.sets ?? {});
-    if (!outcome || sets.includes('no') || (sets.length > 0 && beliefs.tests.some((t) => t.gate))) return null;
+    const lifts = beliefs.tests.some((t) => t.gate?.reasons.some((r) => r.tests.includes(e.testId)));
+    if (!outcome || lifts || sets.includes('no') || (sets.length > 0 && beliefs.tests.some((t) => t.gate))) return null;
     const { chance, weights } = afterOutcome(situation.weights, outcome.likelihood);
     if (chance < surprising) return null;
     const shut = situation.shut.slice();
