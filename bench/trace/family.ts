@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { parse } from 'yaml';
-import type { Knowledge } from '../../src/core/knowledge';
+import { nameless, type Knowledge } from '../../src/core/knowledge';
 import type { SymptomAnswer } from '../../src/core/record';
 import {
   caseAfter,
@@ -25,7 +25,7 @@ import {
 } from '../../src/core/trace/simulate';
 import { stripOf } from '../../src/core/trace';
 import { scenarios } from './scenarios';
-import { nameless, onUnlisted, without, type UnlistedResult } from './unlisted';
+import { faultOf, onUnlisted, without, type UnlistedResult } from './unlisted';
 
 const simple: Policy[] = [
   school('motor-first'),
@@ -214,10 +214,10 @@ export function runTask(k: Knowledge, task: Task): TaskResult {
     run('as modelled', own[s], task.seed, share(task.bikes, s));
     if (off.length) run('perturbed', kindsOf(s, off), task.seed + 1, share(task.perturbedBikes, s));
     for (const d of drawBikes(own[s], threads, { seed: task.seed + 2, symptoms, n: share(task.unlistedBikes, s), s })) {
-      const [fault] = d.faults[0].split('#');
+      const fault = faultOf(d.faults[0]);
       if (d.faults.length > 1 || nameless(fault)) continue;
-      const lacking = new Thread(without(k, fault), d.thread.setting);
-      results.unlisted.push(onUnlisted(fault, d.bike, d.coin, d.thread, lacking, cap));
+      const lacking = new Thread(without(k, fault.id), d.thread.setting);
+      results.unlisted.push(onUnlisted(fault.id, d.bike, d.coin, d.thread, lacking, cap));
     }
   });
   return results;

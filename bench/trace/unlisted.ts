@@ -1,4 +1,4 @@
-import type { Knowledge } from '../../src/core/knowledge';
+import { nameless, type Knowledge } from '../../src/core/knowledge';
 import { faultProbabilities } from '../../src/core/trace';
 import { follow, leastCost, type Act, type Bike, type Coin, type Policy, type Thread } from '../../src/core/trace/simulate';
 
@@ -10,9 +10,6 @@ export interface UnlistedResult {
   /** What was spent when a cause that is not in the list led the suspects, or was advised; null where it never did before the cap. */
   found: number | null;
 }
-
-/** Causes that stand for everything that has no name of its own. */
-export const nameless = (key: string) => key.startsWith('other-') || key.startsWith('not-in-list');
 
 /** The knowledge of somebody who never heard of a fault. */
 export function without(k: Knowledge, id: string): Knowledge {
@@ -26,12 +23,15 @@ export function without(k: Knowledge, id: string): Knowledge {
   };
 }
 
+/** The fault of a suspect, its place left aside. */
+export const faultOf = (key: string) => ({ id: key.split('#')[0] });
+
 /** Whether the suspects panel would have a cause without a name at its head. */
 function leads(thread: Thread): boolean {
   const { model, posterior } = thread.exact;
   let [top, most] = ['', 0];
   for (const [key, p] of faultProbabilities(model, posterior)) if (p > most) [top, most] = [key, p];
-  return nameless(top);
+  return nameless(faultOf(top));
 }
 
 /** The bike under least cost, by beliefs that have its fault and by beliefs that do not. */
@@ -44,7 +44,7 @@ export function onUnlisted(fault: string, bike: () => Bike, coin: Coin, having: 
     shared: false,
     next: (thread, c): Act => {
       const act = leastCost.next(thread, c);
-      given = (act.kind === 'repair' && nameless(act.key)) || leads(thread);
+      given = (act.kind === 'repair' && nameless(faultOf(act.key))) || leads(thread);
       return given ? { kind: 'none' } : act;
     },
   };

@@ -4,7 +4,7 @@ export { checkKnowledge } from './check';
 export { accessOf, expectedBreakage, expectedMinutes, routesOf } from './access';
 export { assembleKnowledge, withFigures, type KnowledgeFile } from './assemble';
 export { freeId, ownFile, ownProblems, withOwn, type OwnProblem } from './own';
-export { surveyKnowledge, type Survey } from './survey';
+export { nameless, surveyKnowledge, type Survey } from './survey';
 export { unknownIn, type Unknown } from './known';
 export { faultById, findingById, foundBy, gradesIn, testById } from './lookup';
 export { cautionsHere, hazardsOfWork, type Work } from './cautions';

@@ -52,7 +52,8 @@ function breadthOf(k: Knowledge): Breadth[] {
   });
 }
 
-const nameless = (f: Fault) => f.id.startsWith('other-') || f.id === 'not-in-list';
+/** Whether a fault stands for everything that has no name of its own. */
+export const nameless = ({ id }: Pick<Fault, 'id'>): boolean => id.startsWith('other-') || id === 'not-in-list';
 
 /** How much there is of everything, and where it is thin: judged by itself, without a bike. */
 export function surveyKnowledge(k: Knowledge): Survey {

@@ -243,7 +243,7 @@ export interface Hazard {
   /** What to look out for, in a word or two: what is left in sight once the whole was understood. */
   name: string;
   text: string;
-  /** The bikes that it can happen on; all of them where this is not said. */
+  /** The bikes that it can happen on; all of them where this is absent. */
   when?: When;
 }
 
@@ -298,7 +298,7 @@ export interface Attribute {
   /** Words for its values, where the value is none. */
   says?: Record<string, string>;
   share: Record<string, number>;
-  /** The bikes of which it is asked; all where this is not said. */
+  /** The bikes of which it is asked; all where this is absent. */
   asked?: When;
 }
 

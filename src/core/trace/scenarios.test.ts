@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { CaseMaker } from '../../../test/fixtures/case';
 import { answer } from '../../../test/fixtures/answer';
 import { shipped } from '../../../test/fixtures/knowledge';
-import { applicability, type Fault } from '../knowledge';
+import { applicability, nameless, type Fault } from '../knowledge';
 import type { Bike, SymptomAnswer } from '../record';
 import { buildModel, keyOf, rank } from '.';
 
@@ -64,7 +64,6 @@ function follow(f: Fault): { wrong: number; tests: number; found: boolean } {
 }
 
 describe('a hidden fault is found by following the advice', () => {
-  const nameless = (f: Fault) => f.id.startsWith('other-') || f.id === 'not-in-list';
   // A dead regulator alone brings no complaint here; it shows through the battery that it flattens.
   const faults = shipped.faults.filter(
     (f) =>

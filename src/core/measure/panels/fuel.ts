@@ -1,6 +1,21 @@
 import { densityAt } from '../air';
 import { areaChange, balanceAdvice, holeMm2, jetForDensity, nearestJet, screwsFor } from '../carburettor';
-import { at, can, choice, engineField, exact, figure, mm, nothing, plausible, result, type Grid, type Panel, type Subject } from '../panel';
+import {
+  at,
+  can,
+  choice,
+  engineField,
+  exact,
+  figure,
+  mm,
+  nothing,
+  plausible,
+  result,
+  type Grid,
+  type Line,
+  type Panel,
+  type Subject,
+} from '../panel';
 import type { Plausible } from '../../quantity';
 
 const jet = { low: 0.0002, high: 0.005 };
@@ -50,12 +65,22 @@ const othersOf = (s: Subject): Grid[] =>
           cylinders: true,
           places: s.cylinders.slice(1).map((c) => ({ id: c, label: `Carburettor ${c}` })),
           columns: each.map((p) => figure(eachId(p.id), `${p.label}, as found`, 'mm', { quantity: 'jet-hole', at: p.id, plausible: jet })),
-          note: 'Compared with the same figures of the book, unless it gives others for the inner ones.',
+          note: 'Compared with the manual’s values above. Some manuals give others for the inner ones.',
         },
       ];
 
 /** Two holes whose areas differ by no more than this share are the same jet. */
 const sameHole = 0.005;
+
+/** One jet on its bar, beside the manual's hole where that is known; both in m. */
+const jetLine = (label: string, hole: number, book: number | null): Line => ({
+  label,
+  value: exact(hole),
+  unit: 'mm',
+  limit: book === null ? null : { low: book * 0.995, high: book * 1.005, source: 'as entered here', general: false },
+  error: { relative: 0, absolute: 2e-6 },
+  note: `${holeMm2(mm(hole)).toFixed(3)} mm²`,
+});
 
 export const jets: Panel = {
   id: 'jets',
@@ -140,16 +165,7 @@ export const jets: Panel = {
           `For this air the book’s ${mm(book).toFixed(3)} mm becomes ${wanted.toFixed(3)} mm: the nearest made is ${nearestJet(wanted, 0.025).toFixed(3)} mm. The air is ${Math.round((now / before) * 100)} % as dense as at the sea on a mild day.`,
         );
       }
-      return [
-        {
-          label: p.label,
-          value: exact(here),
-          unit: 'mm',
-          limit: book === null ? null : { low: book * 0.995, high: book * 1.005, source: 'as entered here', general: false },
-          error: { relative: 0, absolute: 2e-6 },
-          note: `${holeMm2(mm(here)).toFixed(3)} mm²`,
-        },
-      ];
+      return [jetLine(p.label, here, book)];
     });
     const same = (book: number, found: number) => Math.abs(areaChange(holeMm2(mm(book)), holeMm2(mm(found)))) <= sameHole;
     const numbers = parts.flatMap((p) => {
@@ -160,17 +176,10 @@ export const jets: Panel = {
       for (const p of each) {
         const [found, book] = [v.figure(at(eachId(p.id), c)), v.figure(at('book', p.id))];
         if (found === null) continue;
-        lines.push({
-          label: `${p.label}, carburettor ${c}`,
-          value: exact(found),
-          unit: 'mm',
-          limit: book === null ? null : { low: book * 0.995, high: book * 1.005, source: 'as entered here', general: false },
-          error: { relative: 0, absolute: 2e-6 },
-          note: `${holeMm2(mm(found)).toFixed(3)} mm²`,
-        });
+        lines.push(jetLine(`${p.label}, carburettor ${c}`, found, book));
         if (book === null) continue;
         numbers.push(same(book, found));
-        if (!same(book, found)) steps.push(`${p.label} of carburettor ${c} is not the book’s: see whether the book has another for it.`);
+        if (!same(book, found)) steps.push(`${p.label} of carburettor ${c} differs from the manual: look for its own value there.`);
       }
     const levels = s.cylinders.filter((c) => v.figure(at('level', c)) !== null);
     const plug = v.choice('plug');

@@ -15,7 +15,7 @@ const wordsOf = (a: Attribute, value: string) => a.says?.[value] ?? (value === '
 const first = 'earth';
 
 /**
- * What else is so on this bike. Whatever is not said is taken from its kind, and where that does not say either both are kept; a
+ * What else is so on this bike. Whatever is unknown is taken from its kind, and where that leaves it open both are kept; a
  * word here shuts out causes that it cannot have.
  */
 export function Traits() {
@@ -36,7 +36,7 @@ export function Traits() {
     else delete traits[id];
     store.set('bike.set', 'bike', bike.id, { traits: Object.keys(traits).length ? traits : null });
   };
-  const byKind = (a: Attribute) => (kind[a.id] === undefined ? 'not said' : `${wordsOf(a, String(kind[a.id]))} (its kind)`);
+  const byKind = (a: Attribute) => (kind[a.id] === undefined ? 'not given' : `${wordsOf(a, String(kind[a.id]))} (its kind)`);
   return (
     <Tag title="More about it" data-testid="traits">
       <Box sx={{ display: 'grid', gap: 1.25 }}>
