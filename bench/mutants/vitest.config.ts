@@ -9,6 +9,7 @@ export default defineConfig({
     environment: 'node',
     include: ['src/core/{measure,torque,quantity,fitness}/**/*.test.ts'],
     isolate: false,
+    testTimeout: 60000,
     watch: false,
   },
 });

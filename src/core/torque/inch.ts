@@ -18,8 +18,11 @@ const ba: Readonly<Record<string, readonly [diameterMm: number, pitchMm: number]
   '6': [2.8, 0.53],
 };
 
-/** By how much of the pitch the mean of pitch and core diameter lies under the outer one: 60° unified, 55° Whitworth, 47.5° BA. */
-const under = { unified: 0.9382, whitworth: 0.9605, ba: 0.9 } as const;
+/**
+ * By how much of the pitch the diameter of the stress area lies under the outer one: unified by ASME B1.1, At = π/4·(d − 0.9743·P)²;
+ * the mean of pitch and core diameter for 55° Whitworth and 47.5° BA.
+ */
+const under = { unified: 0.9743, whitworth: 0.9605, ba: 0.9 } as const;
 
 export interface InchThread {
   name: string;

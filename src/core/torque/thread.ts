@@ -31,7 +31,7 @@ export function parseThread(text: string): Thread | null {
   return pitchMm ? { diameterMm, pitchMm } : null;
 }
 
-/** Stress area in mm²: As = π/4·(d − 0.9382·P)², ISO 898-1; inch threads by the mean of their pitch and core diameters. */
+/** Stress area in mm²: As = π/4·(d − 0.9382·P)², ISO 898-1; inch threads by their own share of the pitch. */
 export function stressAreaMm2({ diameterMm, pitchMm, under = 0.9382 }: Thread): number {
   return (Math.PI / 4) * (diameterMm - under * pitchMm) ** 2;
 }
