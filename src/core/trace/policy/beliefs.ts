@@ -28,6 +28,8 @@ export interface OpenTest {
   /** False if no hypothesis makes any of its outcomes more or less likely than another does. */
   bears: boolean;
   readonly outcomes: readonly OpenOutcome[];
+  /** Where nothing bears on it: the chance of each outcome, the same under every hypothesis. */
+  readonly usual: readonly number[];
 }
 
 export type Hypothesis = Pick<Explanation, 'states'>;
@@ -231,6 +233,9 @@ function openTests(model: Model, { tables, strip, faults, weights, fitness }: Of
         get outcomes() {
           return (outcomes ??= tables.of(test, position));
         },
+        get usual() {
+          return tables.usual(test, position);
+        },
       });
     }
   }
@@ -246,6 +251,7 @@ function openTests(model: Model, { tables, strip, faults, weights, fitness }: Of
       gate: null,
       bears: true,
       outcomes,
+      usual: [],
     });
   return tests;
 }

@@ -20,6 +20,8 @@ export class OutcomeTables {
   /** withState[g][s]: which hypotheses have group g in state s. */
   private readonly withState: (number[] | undefined)[][];
   private readonly rows: Rows;
+  /** A table for one hypothesis that names nothing. */
+  private one: OutcomeTables | null = null;
   /** Several tests look for the same finding. */
   private readonly known = new Map<string, Float64Array[]>();
 
@@ -46,8 +48,12 @@ export class OutcomeTables {
       const likelihood = this.rows.next().fill(1);
       for (const [id, grade] of Object.entries(o.find)) {
         const grades = gradesOf(findingKind(this.model.knowledge, id));
-        const columns = gradesIn(grade).map((g) => levels.get(id)![grades.indexOf(g)]);
-        for (let h = 0; h < likelihood.length; h++) likelihood[h] *= columns.reduce((sum, c) => sum + c[h], 0);
+        const [first, ...more] = gradesIn(grade).map((g) => levels.get(id)![grades.indexOf(g)]);
+        for (let h = 0; h < likelihood.length; h++) {
+          let sum = first[h];
+          for (const c of more) sum += c[h];
+          likelihood[h] *= sum;
+        }
       }
       return { id: o.id, says: o.says, likelihood };
     });
@@ -57,6 +63,12 @@ export class OutcomeTables {
       for (const o of table) o.likelihood[h] = all > 0 ? o.likelihood[h] / all : 1 / table.length;
     }
     return table;
+  }
+
+  /** Chance of every outcome of a test that no hypothesis bears on: the same under each of them. */
+  usual(test: Test, position: string | null): number[] {
+    this.one ??= new OutcomeTables(this.model, [{ states: [] }], this.quiet);
+    return this.one.of(test, position).map((o) => o.likelihood[0]);
   }
 
   /** Level probabilities of one future finding under each hypothesis: a column a level. */

@@ -5,6 +5,7 @@ import { faultProbabilities } from '../model/probabilities';
 import { infer, product } from '../network';
 import { afterOutcome, repairOrder } from '../decide';
 import { believe, type Beliefs, type OpenTest } from './beliefs';
+import type { OpenOutcome } from './outcomes';
 import { questionViews, sameStrip, whileOpen, type QuestionView } from './together';
 import { compareSchools, schoolMove, schoolIds, type Move, type SchoolId } from './schools';
 import type { TieView } from './ties';
@@ -227,8 +228,14 @@ function testView(
   const { model } = b;
   const label = (i: number) => placeName(model.suspects[i].fault.name, model.suspects[i].position, model.positions);
   const swing = new Float64Array(inFull ? now.length : 0);
-  const outcomes = t.outcomes.map((o): OutcomeView => {
-    if (!inFull) return { id: o.id, says: o.says, chance: product(b.weights, o.likelihood), means: 'Changes little.' };
+  const little = (o: { id: string; says: string }, chance: number): OutcomeView => ({
+    id: o.id,
+    says: o.says,
+    chance,
+    means: 'Changes little.',
+  });
+  const inWords = (o: OpenOutcome): OutcomeView => {
+    if (!inFull) return little(o, product(b.weights, o.likelihood));
     const { chance, weights } = afterOutcome(b.weights, o.likelihood);
     const then = marginals(b, weights);
     const moved = [...then.keys()]
@@ -242,7 +249,8 @@ function testView(
       down !== undefined ? `${label(down)} falls to ${chanceWords(then[down])}` : '',
     ].filter(Boolean);
     return { id: o.id, says: o.says, chance, means: said.length ? `${said.join('; ')}.` : 'Changes little.' };
-  });
+  };
+  const outcomes = t.bears ? t.outcomes.map(inWords) : t.test.outcomes.map((o, i) => little(o, t.usual[i]));
   const parted = [...swing.keys()]
     .filter((i) => swing[i] > 0.005)
     .sort((x, y) => swing[y] - swing[x])
