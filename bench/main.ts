@@ -41,7 +41,7 @@ if (parts.includes('mutants-code')) {
     args
       .find((a) => a.startsWith('--of='))
       ?.slice(5)
-      .split(',') ?? Object.keys(codeParts);
+      .split(',') ?? codeParts;
   Object.assign(figures, await benchCodeMutants(of));
 }
 if (asJson) process.stdout.write(`${JSON.stringify(figures)}\n`);

@@ -1,0 +1,3 @@
+import { foundByAdvice } from '../../../../test/fixtures/found';
+
+foundByAdvice(['fuel', 'compression', 'exhaust']);
