@@ -31,7 +31,7 @@ export async function withDemo(folder, work) {
 }
 
 export async function bench(args) {
-  const flags = args.filter((a) => a.startsWith('--') && !/^--(quick|json|bikes=\d+|draw=\d+|of=[A-Za-z,/]+)$/.test(a));
+  const flags = args.filter((a) => a.startsWith('--') && !/^--(quick|json|bikes=\d+|draw=\d+|of=[A-Za-z,./]+)$/.test(a));
   if (flags.length)
     throw new Stop(
       `unknown option ${flags.join(' ')}`,

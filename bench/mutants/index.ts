@@ -45,7 +45,7 @@ export async function benchKnowledgeMutants(many: number): Promise<Figures> {
   };
 }
 
-/** What of the code a run takes; a folder inside one, as `measure/oil`, will do as well. */
+/** What of the code a run takes; a folder or file inside one, as `measure/oil` or `measure/judge.ts`, will do as well. */
 export const codeParts = ['measure', 'torque', 'quantity', 'fitness'] as const;
 
 const isPart = (p: string) => codeParts.some((c) => p === c || p.startsWith(`${c}/`)) && existsSync(`src/core/${p}`);
@@ -57,9 +57,10 @@ interface Report {
 /** The share of changed expressions in the code that a unit test notices; the survivors are named on stderr. */
 export async function benchCodeMutants(parts: readonly string[]): Promise<Figures> {
   const unknown = parts.filter((p) => !isPart(p));
-  if (unknown.length) throw new Error(`no such part of the code: ${unknown.join(', ')}; parts: ${codeParts.join(', ')}, and folders in them`);
+  if (unknown.length)
+    throw new Error(`no such part of the code: ${unknown.join(', ')}; parts: ${codeParts.join(', ')}, and folders in them`);
   const report = '.data/mutants/report.json';
-  const mutate = parts.map((p) => `src/core/${p}/**/*.ts`).join(',');
+  const mutate = parts.map((p) => `src/core/${p}${p.endsWith('.ts') ? '' : '/**/*.ts'}`).join(',');
   // The tests of the same parts are the ones that can notice.
   const beside = [...new Set(parts.map((p) => p.split('/')[0]))].join(',');
   const code = await new Promise<number | null>((done) =>
@@ -74,7 +75,7 @@ export async function benchCodeMutants(parts: readonly string[]): Promise<Figure
   const of = (wanted: string) =>
     Object.entries(files).flatMap(([name, f]) => (name.startsWith(wanted) ? f.mutants.map((m) => ({ name, ...m })) : []));
   for (const part of parts) {
-    const mutants = of(`src/core/${part}/`);
+    const mutants = of(`src/core/${part}`);
     const caught = mutants.filter((m) => m.status === 'Killed' || m.status === 'Timeout').length;
     const counted = mutants.filter((m) => ['Killed', 'Timeout', 'Survived', 'NoCoverage'].includes(m.status)).length;
     figures[`mutants: in src/core/${part}`] = counted;
