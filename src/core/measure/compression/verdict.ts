@@ -35,10 +35,11 @@ export type CompressionFinding =
   | { kind: 'sound' }
   | { kind: 'spread'; share: number }
   | { kind: 'rings'; cylinder: string; gain: number }
-  | { kind: 'valves or gasket'; cylinder: string; gain: number }
+  | { kind: 'valves or gasket'; cylinder: string; gain: number; within: boolean }
   | { kind: 'gasket between'; cylinders: [string, string] }
   | { kind: 'alike' }
-  | { kind: 'low'; cylinder: string }
+  /** `within`: its own limit allows it, and it is far under the highest all the same. */
+  | { kind: 'low'; cylinder: string; within: boolean }
   | { kind: 'none'; cylinder: string }
   | { kind: 'builds up slowly'; cylinder: string }
   | { kind: 'high'; cylinder: string };
@@ -47,6 +48,8 @@ export interface CompressionVerdict {
   findings: CompressionFinding[];
   /** Reasons why every reading may be false; while one stands, low readings condemn nothing. */
   warnings: string[];
+  /** Cranked so that a low reading says nothing of the engine. */
+  spoiled: boolean;
   /** One line for arm's length. */
   words: string;
 }
@@ -89,7 +92,7 @@ export function compressionVerdict(
   conditions: CrankingConditions,
 ): CompressionVerdict {
   const warnings = warningsOf(conditions);
-  if (cylinders.length === 0) return { findings: [], warnings, words: 'Nothing measured yet.' };
+  if (cylinders.length === 0) return { findings: [], warnings, spoiled: false, words: 'Nothing measured yet.' };
   const share = spread(cylinders.map((c) => c.dryPa));
   const highest = Math.max(...cylinders.map((c) => c.dryPa));
   const isLow = (c: CylinderPressure) =>
@@ -116,13 +119,15 @@ export function compressionVerdict(
       continue;
     }
     const gain = gainOf(c);
+    const within = limits.lowPa !== null && c.dryPa >= limits.lowPa;
     if (paired.has(c) || alike) continue;
-    if (gain === null) findings.push(c.dryPa < nonePa ? { kind: 'none', cylinder } : { kind: 'low', cylinder });
-    else findings.push(gain < wetGain ? { kind: 'valves or gasket', cylinder, gain } : { kind: 'rings', cylinder, gain });
+    if (gain === null) findings.push(c.dryPa < nonePa ? { kind: 'none', cylinder } : { kind: 'low', cylinder, within });
+    else findings.push(gain < wetGain ? { kind: 'valves or gasket', cylinder, gain, within } : { kind: 'rings', cylinder, gain });
   }
   if (share > limits.spread) findings.push({ kind: 'spread', share });
   if (findings.length === 0) findings.push({ kind: 'sound' });
-  return { findings, warnings, words: wordsOf(findings, cylinders.length, spoils(conditions)) };
+  const spoiled = spoils(conditions) && findings[0].kind !== 'sound';
+  return { findings, warnings, spoiled, words: wordsOf(findings, cylinders.length, spoiled) };
 }
 
 function wordsOf(findings: readonly CompressionFinding[], count: number, spoiled: boolean): string {
@@ -138,9 +143,13 @@ function wordsOf(findings: readonly CompressionFinding[], count: number, spoiled
       case 'rings':
         return [`${place(f.cylinder)} comes up by ${Math.round(f.gain * 100)} % with oil: rings or bore.`];
       case 'valves or gasket':
-        return [`${place(f.cylinder)} stays low with oil: a valve or the head gasket. Check the clearances before condemning it.`];
+        return [
+          `${place(f.cylinder)} ${f.within ? 'is within its limit, yet far under the highest, and oil does not change it' : 'stays low with oil'}: a valve or the head gasket. Check the clearances before condemning it.`,
+        ];
       case 'low':
-        return [`${place(f.cylinder)} is low: a spoonful of oil and a second reading parts rings from valves.`];
+        return [
+          `${place(f.cylinder)} is ${f.within ? 'within its limit, yet far under the highest' : 'low'}: a spoonful of oil and a second reading parts rings from valves.`,
+        ];
       case 'none':
         return [`${place(f.cylinder)} has hardly any: a valve that stands open, a hole, or a decompressor that lifts.`];
       case 'builds up slowly':
@@ -151,5 +160,5 @@ function wordsOf(findings: readonly CompressionFinding[], count: number, spoiled
         return [`They differ by ${Math.round(f.share * 100)} % of the highest.`];
     }
   });
-  return spoiled && findings[0].kind !== 'sound' ? `Not to be judged yet: ${lines.join(' ')}` : lines.join(' ');
+  return spoiled ? `Not to be judged yet: ${lines.join(' ')}` : lines.join(' ');
 }

@@ -41,15 +41,8 @@ export const battery: Panel = {
       return x === null ? [] : [{ s: Number(i), v: x }];
     });
     const system = s.voltage === 6 ? 6 : 12;
-    const state =
-      rest === null
-        ? null
-        : batteryState(
-            rest,
-            system,
-            (v.choice('kind') ?? (s.battery === 'lithium' ? 'lithium' : 'flooded')) as BatteryKind,
-            t === null ? 20 : celsius(t),
-          );
+    const kind = (v.choice('kind') ?? (s.battery === 'lithium' ? 'lithium' : 'flooded')) as BatteryKind;
+    const state = rest === null ? null : batteryState(rest, system, kind, t === null ? 20 : celsius(t));
     const whileCranking = s.limit('battery-cranking');
     const least = whileCranking?.serviceLow ?? whileCranking?.low ?? null;
     const trace = rest !== null && cranked.length >= 3 ? crankingState({ samples: [{ s: 0, v: rest }, ...cranked] }, system, least) : null;
@@ -58,11 +51,19 @@ export const battery: Panel = {
     // The usual tables say how full it is; what this bike's own manual says goes before them.
     const short = atRest?.general === false && standingOf(rest!, atRest) === 'out';
     const bad = state.state === 'dead cell' || trace?.holds === false;
+    // The general limit is for the kind that the bike is entered with: of another kind it would say the opposite.
+    const other = atRest?.general !== false && (kind === 'lithium') !== (s.battery === 'lithium');
+    const enough = state.state === 'full' || state.state === 'usable' || state.state === 'over full';
     return result({
       tone: bad ? 'bad' : !short && (state.state === 'full' || state.state === 'usable') ? 'good' : 'watch',
       words: [short && 'Outside this bike’s own limit at rest.', state.words, trace?.words].filter(Boolean).join(' '),
+      warnings: other
+        ? [
+            `This bike is not entered with a ${kind === 'lithium' ? 'lithium' : 'lead'} battery: correct that, so that its limits are the right ones.`,
+          ]
+        : [],
       lines: [
-        { label: 'At rest', value: exact(rest!), unit: 'V', limit: s.limit('battery-rest'), error: s.error('battery-rest') },
+        { label: 'At rest', value: exact(rest!), unit: 'V', limit: other ? null : atRest, error: s.error('battery-rest') },
         {
           label: 'Charge',
           value: exact(state.charge),
@@ -93,7 +94,9 @@ export const battery: Panel = {
           }
         : undefined,
       handed: [
-        { testId: 'battery-rest', position: null, outcome: '', fieldId: 'rest' },
+        other
+          ? { testId: 'battery-rest', position: null, outcome: enough ? 'good' : 'low' }
+          : { testId: 'battery-rest', position: null, outcome: '', fieldId: 'rest' },
         ...(trace ? [{ testId: 'crank-volts', position: null, outcome: trace.holds ? 'good' : 'low' }] : []),
       ],
     });

@@ -128,8 +128,9 @@ export const compression: Panel = {
       },
       conditions,
     );
-    const spoiled = verdict.words.startsWith('Not to be judged');
-    const kinds = verdict.findings.map((f) => f.kind);
+    const spoiled = verdict.spoiled;
+    // What its limit allows is watched, not condemned.
+    const watched = verdict.findings.every((f) => ('within' in f && f.within) || ['spread', 'builds up slowly', 'sound'].includes(f.kind));
     const wet = cylinders.flatMap((c): Handed[] => {
       const gain = gainOf(c);
       return gain === null || spoiled
@@ -137,13 +138,7 @@ export const compression: Panel = {
         : [{ testId: 'wet-test', position: c.cylinder, outcome: gain >= 0.15 ? 'rises' : 'stays', fieldId: at('wet', c.cylinder) }];
     });
     return result({
-      tone: spoiled
-        ? 'watch'
-        : kinds.every((k) => k === 'sound')
-          ? 'good'
-          : kinds.every((k) => k === 'spread' || k === 'builds up slowly' || k === 'sound')
-            ? 'watch'
-            : 'bad',
+      tone: spoiled ? 'watch' : verdict.findings.every((f) => f.kind === 'sound') ? 'good' : watched ? 'watch' : 'bad',
       words: verdict.words,
       warnings: verdict.warnings,
       conditions: {

@@ -52,9 +52,11 @@ export const valveTiming: Panel = {
           e,
           words:
             e.wholeTeeth === 0
-              ? Math.abs(e.lateDegrees) > readAside
-                ? `The ${side} cam is ${late}: no whole tooth, but more than a worn chain or the reading explains. Tensioner and marks first, then measure again.`
-                : `The ${side} cam is ${late}: no tooth out; a worn chain or the reading.`
+              ? Math.abs(e.lateDegrees) < 0.5
+                ? `The ${side} cam is where the manual has it.`
+                : Math.abs(e.lateDegrees) > readAside
+                  ? `The ${side} cam is ${late}: no whole tooth, but more than a worn chain or the reading explains. Tensioner and marks first, then measure again.`
+                  : `The ${side} cam is ${late}: no tooth out; a worn chain or the reading.`
               : `The ${side} cam is ${late}: ${Math.abs(e.wholeTeeth)} ${Math.abs(e.wholeTeeth) === 1 ? 'tooth' : 'teeth'} out.`,
         },
       ];
