@@ -68,5 +68,5 @@ export function plateWords(surface: 'sound' | 'glazed' | 'blued' | 'worn', steel
     return steel === 'aluminium'
       ? 'Glazed, on aluminium: never roughened. Renew.'
       : 'Glazed. Schools: roughen steel plates with 180 to 220 grit on a flat surface, change the oil after; or fit new plates and springs.';
-  return 'Sound.';
+  return 'The plates are sound.';
 }

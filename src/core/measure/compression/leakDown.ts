@@ -20,8 +20,21 @@ export function leakShare(supply: number, cylinder: number): number {
 
 export type LeakLevel = 'tight' | 'fair' | 'worn' | 'bad';
 
-/** Common practice: up to a tenth is tight, a fifth fair, three tenths worn. */
-export const leakLevel = (loss: number): LeakLevel => (loss <= 0.1 ? 'tight' : loss <= 0.2 ? 'fair' : loss <= 0.3 ? 'worn' : 'bad');
+/** The most that may be lost, and the most that a worn engine may lose, as shares; null where the manual does not say. */
+export interface LeakLimits {
+  most: number | null;
+  service: number | null;
+}
+
+/** Common practice: up to a fifth is fair, three tenths worn. */
+export const usualLeak: LeakLimits = { most: 0.2, service: 0.3 };
+
+/** How good a cylinder is by what it loses: tight up to half of the most that it may, fair up to it, worn up to the service limit. */
+export function leakLevel(loss: number, { most, service }: LeakLimits = usualLeak): LeakLevel {
+  const top = most ?? service ?? usualLeak.most!;
+  if (loss <= top) return loss <= top / 2 ? 'tight' : 'fair';
+  return service !== null && loss <= service ? 'worn' : 'bad';
+}
 
 const speaks: Readonly<Record<HeardAt, string>> = {
   intake: 'the inlet valve',
@@ -33,8 +46,8 @@ const speaks: Readonly<Record<HeardAt, string>> = {
 };
 
 /** What a leak-down test of one cylinder says, in words. Some of the air always goes past the rings. */
-export function leakWords({ loss, heardAt }: LeakDown): string {
-  const level = leakLevel(loss);
+export function leakWords({ loss, heardAt }: LeakDown, limits: LeakLimits = usualLeak): string {
+  const level = leakLevel(loss, limits);
   const much = `${Math.round(loss * 100)} % lost: ${level}.`;
   const where = heardAt.filter((h) => !(h === 'breather' && level === 'tight' && heardAt.length === 1));
   if (where.length === 0)

@@ -32,7 +32,7 @@ describe('clutch', () => {
     expect(plateWords('glazed', 'steel', false)).toMatch(/180 to 220/);
     expect(plateWords('glazed', 'steel', true)).toMatch(/renew/i);
     expect(plateWords('blued', 'steel', false)).toMatch(/warp/);
-    expect(plateWords('sound', 'steel', false)).toBe('Sound.');
+    expect(plateWords('sound', 'steel', false)).toBe('The plates are sound.');
   });
 });
 

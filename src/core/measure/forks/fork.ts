@@ -18,7 +18,13 @@ export interface Sag {
 }
 
 /** Sag as a share of the travel, and what it says of springs and preload (common practice). */
-export function sagVerdict({ hangingMm, freeMm, riddenMm, travelMm }: Sag): { freeShare: number; riddenShare: number; words: string } {
+/** A quarter to a third of the travel, a little to either side: common practice. */
+export const usualSag = { low: 0.22, high: 0.38 };
+
+export function sagVerdict(
+  { hangingMm, freeMm, riddenMm, travelMm }: Sag,
+  band: { low: number | null; high: number | null } = usualSag,
+): { freeShare: number; riddenShare: number; words: string } {
   const freeMmDown = hangingMm - freeMm;
   const riddenMmDown = hangingMm - riddenMm;
   if (freeMmDown < 0 || riddenMmDown < freeMmDown || riddenMmDown > travelMm)
@@ -26,13 +32,15 @@ export function sagVerdict({ hangingMm, freeMm, riddenMm, travelMm }: Sag): { fr
   const freeShare = freeMmDown / travelMm;
   const riddenShare = riddenMmDown / travelMm;
   const words =
-    riddenShare > 0.38
+    band.high !== null && riddenShare > band.high
       ? freeShare > 0.2
         ? 'Sinks too far: more preload, or stiffer springs if that is at its end.'
         : 'Sinks too far under the rider, yet stands high without: springs too soft for the weight, preload hides it.'
-      : riddenShare < 0.22
+      : band.low !== null && riddenShare < band.low
         ? 'Sinks too little: less preload, or springs too stiff for the weight.'
-        : 'In the usual band.';
+        : band === usualSag
+          ? 'In the usual band.'
+          : 'Within this bike’s limits.';
   return { freeShare, riddenShare, words };
 }
 

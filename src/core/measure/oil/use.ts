@@ -28,8 +28,10 @@ export interface OilLevel {
 }
 
 export interface OilAdvice {
-  /** To drain to reach the mark; null where all of it goes. */
+  /** To drain to reach the mark; null where it is not a matter of the mark. */
   drainMl: number | null;
+  /** All of it goes, with its filter. */
+  all: boolean;
   suggests: string;
 }
 
@@ -38,12 +40,14 @@ export function oilLevelAdvice({ capacityMl, overMl, smell, milky, drySump, stoo
   if (milky)
     return {
       drainMl: null,
+      all: true,
       suggests:
         'Water in it: all of it goes, with its filter. Ask where it came from before new oil goes in: flooding, a head gasket, a pump seal.',
     };
   if (smell === 'fuel')
     return {
       drainMl: null,
+      all: true,
       suggests:
         'Fuel in it: a float needle or tap has let by. All of it goes, with its filter, before any start; draining to the mark is no cure.',
     };
@@ -51,21 +55,25 @@ export function oilLevelAdvice({ capacityMl, overMl, smell, milky, drySump, stoo
     return drySump
       ? {
           drainMl: null,
+          all: false,
           suggests:
             'A crankcase full of oil from the tank: it drained down while it stood. Drain the crankcase, not the tank, before it is started.',
         }
       : {
           drainMl: overMl,
+          all: false,
           suggests:
             'Over-full: a finding, not luck. Litres over are fuel, water or a mistake of the last hand; smell it and look at it in a clean tray.',
         };
-  if (overMl > 0) return { drainMl: overMl, suggests: 'A little over the mark: draw it off, it only froths and finds the breather.' };
+  if (overMl > 0)
+    return { drainMl: overMl, all: false, suggests: 'A little over the mark: draw it off, it only froths and finds the breather.' };
   if (overMl < -0.05 * capacityMl)
     return drySump && stoodMonths > 0
       ? {
           drainMl: 0,
+          all: false,
           suggests: 'A tank that looks empty after standing may only have drained down into the crankcase: look there before it is filled.',
         }
-      : { drainMl: 0, suggests: 'Low: find out whether it leaks or burns it. Fill to the mark and keep a record of the use.' };
-  return { drainMl: 0, suggests: 'At the mark.' };
+      : { drainMl: 0, all: false, suggests: 'Low: find out whether it leaks or burns it. Fill to the mark and keep a record of the use.' };
+  return { drainMl: 0, all: false, suggests: 'At the mark.' };
 }

@@ -166,7 +166,13 @@ export const starter: Panel = {
       ...(bench === null ? [] : [{ testId: 'starter-bench', position: null, outcome: bench > draws.freeA ? 'labours' : 'free' }]),
     ];
     return result({
-      tone: /Nothing here|spins freely/.test(words) ? 'good' : /draws little/.test(words) ? 'watch' : 'bad',
+      tone: /Nothing here|spins freely/.test(words)
+        ? current !== null && standingOf(current, cranking) === 'out'
+          ? 'watch'
+          : 'good'
+        : /draws little/.test(words)
+          ? 'watch'
+          : 'bad',
       words,
       lines: [
         ...(live === null

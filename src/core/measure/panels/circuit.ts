@@ -119,12 +119,16 @@ export const charging: Panel = {
           label: `At ${x.rpm}`,
           value: exact(x.volts),
           unit: 'V',
-          limit: s.limit('charging-volts') ?? {
-            low: chargingBandV.low * scale,
-            high: chargingBandV.high * scale,
-            source: 'general figure',
-            general: true,
-          },
+          // Less is made at idle: the band holds for the most that it reaches.
+          limit:
+            x !== best
+              ? null
+              : (s.limit('charging-volts') ?? {
+                  low: chargingBandV.low * scale,
+                  high: chargingBandV.high * scale,
+                  source: 'general figure',
+                  general: true,
+                }),
           error: s.error('charging-volts'),
         })),
         ...['ab', 'bc', 'ca'].flatMap((id) => {

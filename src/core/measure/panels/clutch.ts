@@ -123,7 +123,12 @@ export const clutch: Panel = {
         : [{ testId: 'clutch-surface', position: null, outcome: surface === 'sound' ? 'good' : 'bad' }]),
     ];
     return result({
-      tone: worn || warped || short || lowStack || slips ? 'bad' : surface === 'glazed' || surface === 'blued' ? 'watch' : 'good',
+      tone:
+        worn || warped || short || lowStack || slips || surface === 'worn'
+          ? 'bad'
+          : surface === 'glazed' || surface === 'blued'
+            ? 'watch'
+            : 'good',
       words: words.join(' '),
       lines,
       handed,
@@ -166,8 +171,8 @@ export const release: Panel = {
     const own = v.figure('from') !== null || v.figure('to') !== null;
     const liftLeast = edgeOf(s, 'clutch-lift', 'low', v.figure('lift-least'));
     // Fluid takes up its own play: a figure of the cable is none of its. Only a lever with none at all shuts the return port.
-    const none = play !== null && play < (cable ? Math.min(0.002, from / 2) : 0.0005);
     const judged = cable || own || (known !== null && !known.general);
+    const none = play !== null && play < (cable ? Math.min(0.002, from / 2) : judged ? Math.min(0.0005, from / 2) : 0.0005);
     const words: string[] = [];
     if (play !== null)
       words.push(
@@ -182,13 +187,22 @@ export const release: Panel = {
                 ? 'Too much free play: it drags. Take it up.'
                 : 'It takes up late: air in it, or the push rod.'
               : play < from
-                ? 'A little less than the book.'
+                ? cable
+                  ? 'Less than the manual’s: it may slip when it is hot. Slacken it a little.'
+                  : 'Less than the manual’s: look at the push rod of the lever.'
                 : 'Free play is right.',
       );
     const shortLift = lift !== null && standingOf(lift, liftLeast) === 'out';
     if (shortLift) words.push('It does not lift enough: it drags. Release rod, adjuster, then plates.');
     return result({
-      tone: none || (judged && play !== null && play > to) || shortLift ? 'bad' : judged || lift !== null ? 'good' : 'open',
+      tone:
+        none || (judged && play !== null && play > to) || shortLift
+          ? 'bad'
+          : judged && play !== null && play < from
+            ? 'watch'
+            : judged || lift !== null
+              ? 'good'
+              : 'open',
       words: words.join(' '),
       lines: [
         ...(play === null

@@ -6,8 +6,10 @@ import {
   leakLevel,
   leakShare,
   leakWords,
+  usualLeak,
   type CrankingConditions,
   type HeardAt,
+  type LeakLimits,
 } from '../compression';
 import {
   at,
@@ -187,7 +189,11 @@ const outcomeOf: Readonly<Partial<Record<HeardAt, string>>> = {
 /** Past the service limit it is worn out; a general figure knows one as well. */
 const lossLimit = (s: Subject) => {
   const limit = s.limit('leak-down-loss');
-  return limit && limit.general ? { ...limit, serviceHigh: 0.3 } : limit;
+  return limit && limit.general ? { ...limit, serviceHigh: usualLeak.service } : limit;
+};
+const leakLimits = (s: Subject): LeakLimits => {
+  const limit = lossLimit(s);
+  return limit && (limit.high !== null || limit.serviceHigh != null) ? { most: limit.high, service: limit.serviceHigh ?? null } : usualLeak;
 };
 
 export const leakDown: Panel = {
@@ -223,10 +229,11 @@ export const leakDown: Panel = {
     const warnings = over.map((c) => `Cylinder ${c}: the gauge at the cylinder cannot read more than the supply. Exchanged?`);
     if (all.length === 0) return { ...nothing, warnings };
     const worst = all.reduce((a, b) => (b.loss > a.loss ? b : a));
-    const level = leakLevel(worst.loss);
+    const limits = leakLimits(s);
+    const level = leakLevel(worst.loss, limits);
     return result({
       tone: level === 'tight' || level === 'fair' ? 'good' : level === 'worn' ? 'watch' : 'bad',
-      words: all.map((l) => `${all.length > 1 ? `Cylinder ${l.cylinder}: ` : ''}${leakWords(l)}`).join(' '),
+      words: all.map((l) => `${all.length > 1 ? `Cylinder ${l.cylinder}: ` : ''}${leakWords(l, limits)}`).join(' '),
       warnings,
       lines: all.map((l) => ({
         label: s.cylinders.length > 1 ? `Cylinder ${l.cylinder}` : 'Lost',
@@ -238,8 +245,7 @@ export const leakDown: Panel = {
       })),
       handed: all.flatMap((l): Handed[] => {
         // A loss that is normal is a normal result, wherever it is heard.
-        if (leakLevel(l.loss) === 'tight' || leakLevel(l.loss) === 'fair')
-          return [{ testId: 'leak-down', position: l.cylinder, outcome: 'tight' }];
+        if (['tight', 'fair'].includes(leakLevel(l.loss, limits))) return [{ testId: 'leak-down', position: l.cylinder, outcome: 'tight' }];
         // The tracer takes where it is loudest; the words name every place.
         const outcome = l.heardAt.length ? outcomeOf[l.heardAt[0]] : undefined;
         return outcome ? [{ testId: 'leak-down', position: l.cylinder, outcome }] : [];

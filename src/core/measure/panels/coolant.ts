@@ -42,7 +42,6 @@ export const coolant: Panel = {
       'Warm it until the thermostat opens, let it cool right down, top it up.',
     ];
     if (frost === null) return result({ tone: 'open', words: `Safe down to ${freezesAtC(now!).toFixed(0)} °C.`, lines, steps });
-    if (celsius(frost) < -52) return result({ tone: 'bad', words: 'No mix of these stays liquid so far down.', lines });
     const wanted = shareFor(celsius(frost));
     const capacity = v.figure('capacity');
     const enough = now !== null && now >= wanted - 0.005;

@@ -202,7 +202,7 @@ export const rings: Panel = {
             high,
             serviceLow: own?.serviceLow ?? null,
             serviceHigh: own?.serviceHigh ?? null,
-            source: own && !own.general ? own.source : 'as entered here',
+            source: own && !own.general && v.figure('low') === null && v.figure('high') === null ? own.source : 'as entered here',
             general: false,
           };
     const lines = s.cylinders.flatMap((c) =>
@@ -213,7 +213,7 @@ export const rings: Panel = {
         const moved = here !== null && there !== null ? ringGapInMm(mm(gap), mm(here), mm(there)) : null;
         return [
           {
-            label: `${s.cylinders.length > 1 ? `Cylinder ${c}, ` : ''}${ring} ring`,
+            label: s.cylinders.length > 1 ? `Cylinder ${c}, ${ring} ring` : `${ring === 'top' ? 'Top' : 'Second'} ring`,
             value: exact(gap),
             unit: 'mm',
             limit,

@@ -91,6 +91,9 @@ export const volumes: Panel = {
   },
 };
 
+/** What a piston may stand below its top: nothing to the longest stroke. */
+const travel = { low: 0, high: can.bore.high };
+
 export const pistonPosition: Panel = {
   id: 'piston-position',
   group: 'engine',
@@ -109,7 +112,7 @@ export const pistonPosition: Panel = {
       title: 'One of the two gives the other',
       fields: [
         figure('degrees', 'Degrees before the top', '°', { plausible: can.signedAngle }),
-        figure('below', 'Piston below the top', 'mm', { plausible: can.bore }),
+        figure('below', 'Piston below the top', 'mm', { plausible: travel }),
       ],
     },
     ...(s.strokes === 'four'
@@ -118,8 +121,8 @@ export const pistonPosition: Panel = {
           {
             title: 'Ports: where each opens, below the top',
             fields: [
-              figure('exhaust', 'Exhaust', 'mm', { plausible: can.bore }),
-              figure('transfer', 'Transfer', 'mm', { plausible: can.bore }),
+              figure('exhaust', 'Exhaust', 'mm', { plausible: travel }),
+              figure('transfer', 'Transfer', 'mm', { plausible: travel }),
             ],
           },
         ]),
@@ -205,11 +208,13 @@ export const carbonPort: Panel = {
     const share = layer === null ? open! : openShare(mm(port), mm(layer));
     const thick = layerMm(mm(port), share);
     const limit = s.limit('port-open');
+    const standing = standingOf(share, limit);
+    const choked = share < 0.5 && standing !== 'in' && standing !== 'in service';
     return result({
-      tone: share < 0.5 ? 'bad' : standingOf(share, limit) === 'out' ? 'watch' : 'good',
-      words: `${Math.round(share * 100)} % of the area is open: a layer of ${thick.toFixed(1)} mm.${share < 0.5 ? ' It feeds on itself: clean it, and ask why (wrong oil, rich, short cold rides).' : ''}`,
+      tone: choked ? 'bad' : standing === 'out' ? 'watch' : 'good',
+      words: `${Math.round(share * 100)} % of the area is open: a layer of ${thick.toFixed(1)} mm.${choked ? ' It feeds on itself: clean it, and ask why (wrong oil, rich, short cold rides).' : ''}`,
       lines: [{ label: 'Open', value: exact(share), unit: '%', limit, keep: { quantity: 'port-open', position: null } }],
-      handed: [{ testId: 'exhaust-look', position: null, outcome: share < 0.5 || standingOf(share, limit) === 'out' ? 'choked' : 'open' }],
+      handed: [{ testId: 'exhaust-look', position: null, outcome: choked || standing === 'out' ? 'choked' : 'open' }],
     });
   },
 };

@@ -1,4 +1,5 @@
-import { gapAfterMm, legsAlike, oilForGapMl, sagVerdict } from '../forks';
+import { gapAfterMm, legsAlike, oilForGapMl, sagVerdict, usualSag } from '../forks';
+import { standingOf } from '../judge';
 import { at, can, choice, exact, figure, mm, nothing, result, type Panel } from '../panel';
 
 export const forks: Panel = {
@@ -84,13 +85,16 @@ export const forks: Panel = {
     const sag = ['hanging', 'free', 'ridden', 'travel'].map((id) => v.figure(id));
     if (sag.every((x) => x !== null)) {
       try {
-        const sagged = sagVerdict({ hangingMm: mm(sag[0]!), freeMm: mm(sag[1]!), riddenMm: mm(sag[2]!), travelMm: mm(sag[3]!) });
+        const limit = s.limit('fork-sag');
+        const band = limit && !limit.general ? { low: limit.serviceLow ?? limit.low, high: limit.serviceHigh ?? limit.high } : usualSag;
+        const sagged = sagVerdict({ hangingMm: mm(sag[0]!), freeMm: mm(sag[1]!), riddenMm: mm(sag[2]!), travelMm: mm(sag[3]!) }, band);
         words.push(sagged.words);
+        if (standingOf(sagged.riddenShare, limit) === 'out' && tone === 'good') tone = 'watch';
         lines.push({
           label: 'Sag with rider',
           value: exact(sagged.riddenShare),
           unit: '%',
-          limit: s.limit('fork-sag'),
+          limit,
           error: { relative: 0, absolute: 0.01 },
           keep: { quantity: 'fork-sag', position: null },
         });
@@ -101,8 +105,9 @@ export const forks: Panel = {
       }
     }
     if (lines.length + words.length === 0) return nothing;
+    const open = words.length + steps.length === 0 && wanted === null;
     return result({
-      tone,
+      tone: open ? 'open' : tone,
       words: words.join(' ') || (steps.length ? 'Oil to move.' : wanted === null ? 'Enter the gap that is wanted.' : 'Both legs right.'),
       lines,
       steps,

@@ -149,6 +149,7 @@ export const jets: Panel = {
     const before = densityAt(0);
     const now = height === null && t === null ? before : densityAt(height ?? 0, t ?? undefined);
     const steps: string[] = [];
+    const air: string[] = [];
     const lines = parts.flatMap((p) => {
       const [found, book, chosen] = ['found', 'book', 'chosen'].map((id) => v.figure(at(id, p.id)));
       const here = chosen ?? found;
@@ -161,7 +162,7 @@ export const jets: Panel = {
         );
       if (book !== null && p.id === 'main' && Math.abs(now / before - 1) > 0.01) {
         const wanted = jetForDensity(mm(book), before, now);
-        steps.push(
+        air.push(
           `For this air the book’s ${mm(book).toFixed(3)} mm becomes ${wanted.toFixed(3)} mm: the nearest made is ${nearestJet(wanted, 0.025).toFixed(3)} mm. The air is ${Math.round((now / before) * 100)} % as dense as at the sea on a mild day.`,
         );
       }
@@ -190,7 +191,6 @@ export const jets: Panel = {
       oily: 'Plug: oily: not the mixture; rings, guides or too much oil.',
       bubbled: 'Plug: bubbled: far too hot. Do not run it on.',
     };
-    if (plug) steps.push(reads[plug]);
     const settings = needleAndSlide.map((p) => {
       const [was, says, now] = ['was', 'says', 'now'].map((id) => v.text(at(id, p.id)).trim());
       return { ...p, says, here: now || was };
@@ -213,7 +213,8 @@ export const jets: Panel = {
     if (screw !== null && screwBook !== null && Math.abs(screw - screwBook) > 1)
       steps.push('The mixture screw stands more than a turn from the book: a pilot jet, an air leak or the float is what it makes up for.');
     if (
-      lines.length + steps.length === 0 &&
+      lines.length + steps.length + air.length === 0 &&
+      !plug &&
       levels.length === 0 &&
       [float, screw].every((x) => x === null) &&
       !settings.some((p) => p.here)
@@ -226,13 +227,23 @@ export const jets: Panel = {
       (screw !== null && screwBook !== null) ||
       settings.some((p) => p.here && p.says);
     return result({
-      tone: plug === 'bubbled' || plug === 'white' ? 'bad' : steps.length ? 'watch' : compared ? 'good' : 'open',
-      words: steps.length
-        ? 'Not as the book has it: see what each does.'
-        : compared
-          ? 'As the book has it.'
-          : 'Enter what the book has, to be told what differs.',
-      steps,
+      tone:
+        plug === 'bubbled' || plug === 'white'
+          ? 'bad'
+          : steps.length + air.length || plug === 'sooty' || plug === 'oily'
+            ? 'watch'
+            : compared || plug
+              ? 'good'
+              : 'open',
+      words: [
+        steps.length ? 'Not as the book has it: see what each does.' : compared ? 'As the book has it.' : '',
+        air.length ? 'This air asks for another main jet.' : '',
+        plug ? reads[plug] : '',
+        steps.length + air.length || compared || plug ? '' : 'Enter what the book has, to be told what differs.',
+      ]
+        .filter(Boolean)
+        .join(' '),
+      steps: [...steps, ...air],
       lines,
       handed: [
         ...levels.map((c) => ({ testId: 'fuel-level', position: c, outcome: '', fieldId: at('level', c) })),

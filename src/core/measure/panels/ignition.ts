@@ -98,6 +98,8 @@ export const points: Panel = {
       { gapMm: mm(gap2), dwellDegrees: degrees(dwell2) },
       degrees(wanted),
     );
+    const outside = standingOf(right / 1000, limit) === 'out';
+    const already = inside && Math.abs(right - mm(gap)) < 0.005;
     return result({
       ...base,
       lines: [
@@ -105,8 +107,8 @@ export const points: Panel = {
         share,
         { label: 'Gap for the dwell wanted', value: exact(right / 1000), unit: 'mm', limit, error: s.error('points-gap') },
       ],
-      tone: 'good',
-      words: `Set ${right.toFixed(2)} mm.${moved}`,
+      tone: already && !outside ? 'good' : 'watch',
+      words: `${already ? 'The gap gives the dwell wanted.' : `Set ${right.toFixed(2)} mm.`}${outside ? ' That gap is outside its limit: worn contacts, or the dwell of another model.' : ''}${moved}`,
     });
   },
 };
@@ -225,18 +227,21 @@ export const windings: Panel = {
   work: (v, s) => {
     const t = v.figure('t');
     const warm = (ohm: number) => (t === null ? ohm : at20(ohm, celsius(t)));
+    const ballast = v.figure('ballast') ?? 0;
     const one = (id: string, kind: keyof typeof windingKinds, position: string | null) => {
       const ohm = v.figure(id);
       if (ohm === null) return [];
       const k = windingKinds[kind];
       const limit = s.limit(kind);
-      const at20C = warm(ohm);
+      // A coil made for a ballast has less than another: in general the two together are what the contacts see.
+      const together = kind === 'coil-primary' && ballast > 0 && limit?.general === true;
+      const at20C = warm(ohm) + (together ? ballast : 0);
       const odd = standingOf(at20C, limit) === 'out';
       return [
         {
           odd,
           line: {
-            label: `${k.label}${position && s.cylinders.length > 1 ? `, cylinder ${position}` : ''}`,
+            label: `${k.label}${together ? ' with its ballast' : ''}${position && s.cylinders.length > 1 ? `, cylinder ${position}` : ''}`,
             value: exact(at20C),
             unit: k.unit,
             limit,
@@ -271,7 +276,7 @@ export const windings: Panel = {
       ? [
           {
             label: 'Primary current, contacts shut',
-            value: exact(primaryA(s.voltage, warm(primary), v.figure('ballast') ?? 0)),
+            value: exact(primaryA(s.voltage, warm(primary), ballast)),
             unit: 'A',
             limit: { low: null, high: pointsMostA, source: 'general figure for points', general: true },
           },
@@ -282,18 +287,22 @@ export const windings: Panel = {
     const warnings: string[] = [];
     if (rise?.suspicious)
       warnings.push(
-        `Hot it reads ${Math.round(Math.abs(rise.share) * 100)} % ${rise.share > 0 ? 'more' : 'less'} than copper would: it opens or shorts with heat.`,
+        `Hot it reads ${Math.round(Math.abs(rise.share) * 100)} % ${rise.share > 0 ? 'more' : 'less'} than copper would: it ${rise.share > 0 ? 'opens' : 'shorts'} with heat.`,
       );
     if (all.length + others.length === 0) return nothing;
-    const outside = (l: Line) => ['low', 'high', 'past service'].includes(judge(l.value, l.limit ?? null, l.error ?? sharp).verdict);
+    const verdictOf = (l: Line) => judge(l.value, l.limit ?? null, l.error ?? sharp).verdict;
+    const outside = (l: Line) => ['low', 'high', 'past service'].includes(verdictOf(l));
+    const unsure = others.filter((l) => verdictOf(l) === 'on the line').map((l) => l.label.toLowerCase());
     const odd = [...all.flatMap((x) => (x.odd ? [x.line.label] : [])), ...others.filter(outside).map((l) => l.label)];
     return result({
-      tone: odd.length || rise?.suspicious ? 'bad' : 'good',
+      tone: odd.length || rise?.suspicious ? 'bad' : unsure.length ? 'watch' : 'good',
       words: odd.length
         ? `Out of its limits: ${odd.map((label) => label.toLowerCase()).join('; ')}.`
         : rise?.suspicious
           ? 'Good cold, not hot.'
-          : 'Within limits. A winding that fails hot shows only hot.',
+          : unsure.length
+            ? `On the line, measure again: ${unsure.join('; ')}.`
+            : 'Within limits. A winding that fails hot shows only hot.',
       warnings,
       lines: [...all.map((x) => x.line), ...others, ...current],
       handed: all.map((x) => x.handed),
@@ -340,7 +349,7 @@ export const staticTiming: Panel = {
           error: { relative: 0, absolute: rad(0.25) },
         },
       ],
-      handed: [{ testId: 'static-timing', position: null, outcome: good ? 'on' : 'off' }],
+      handed: [{ testId: 'static-timing', position: null, outcome: good ? 'on' : off > 0 ? 'early' : 'late' }],
     });
   },
 };

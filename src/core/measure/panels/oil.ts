@@ -164,7 +164,7 @@ export const level: Panel = {
     return result({
       tone: a.drainMl === null ? 'bad' : a.drainMl > 0 || (over ?? 0) < 0 ? 'watch' : 'good',
       words:
-        `${a.drainMl === null ? 'All of it goes.' : a.drainMl > 0 ? `Take out ${Math.round(a.drainMl)} ml.` : ''} ${a.suggests}`.trim(),
+        `${a.all ? 'All of it goes.' : a.drainMl !== null && a.drainMl > 0 ? `Take out ${Math.round(a.drainMl)} ml.` : ''} ${a.suggests}`.trim(),
       lines: a.drainMl ? [{ label: 'Take out', value: exact(a.drainMl / 1e6), unit: 'ml' }] : [],
       handed: [
         {

@@ -81,6 +81,8 @@ export const firstMovement: Panel = {
 
 /** Common practice: a pipe that stays so much colder than the warmest one belongs to a cylinder that does not fire. */
 const coldBy = 80;
+/** One that is hotter than this has fired, if not each time. Common practice. */
+const firedOnceC = 110;
 /** And one that the gas never reached stays under this once another is too hot to touch. */
 const neverWarm = { belowC: 60, whenAboveC: 95 };
 
@@ -107,14 +109,21 @@ export const pipes: Panel = {
     if (all.length < 2) return all.length ? result({ words: 'One pipe alone says little: take the others.' }) : nothing;
     const hottest = Math.max(...all.map((x) => x.celsius));
     const warm = hottest > neverWarm.whenAboveC;
-    const cold = all.filter((x) => hottest - x.celsius > coldBy || (warm && x.celsius < neverWarm.belowC));
+    const behind = (x: { celsius: number }) => hottest - x.celsius > coldBy;
+    const cold = all.filter((x) => (behind(x) && x.celsius < firedOnceC) || (warm && x.celsius < neverWarm.belowC));
+    const weak = all.filter((x) => behind(x) && !cold.includes(x)).map((x) => x.cylinder);
     return result({
-      tone: !warm ? 'open' : cold.length ? 'bad' : 'good',
+      tone: !warm ? 'open' : cold.length ? 'bad' : weak.length ? 'watch' : 'good',
       words: !warm
         ? 'None is warm yet: let it run a minute or two more.'
-        : cold.length
-          ? `Cylinder ${cold.map((x) => x.cylinder).join(' and ')} does not fire: its pipe stays cold.`
-          : 'All of them fire.',
+        : [
+            cold.length === 1 ? `Cylinder ${cold[0].cylinder} does not fire: its pipe stays cold.` : '',
+            cold.length > 1 ? `Cylinders ${cold.map((x) => x.cylinder).join(' and ')} do not fire: their pipes stay cold.` : '',
+            weak.length ? `Cylinder ${weak.join(' and ')} stays well behind the hottest: it fires weakly, or now and then.` : '',
+            cold.length + weak.length ? '' : 'All of them fire.',
+          ]
+            .filter(Boolean)
+            .join(' '),
       lines: all.map((x) => ({
         label: `Cylinder ${x.cylinder}`,
         value: exact(x.kelvin),
@@ -125,7 +134,12 @@ export const pipes: Panel = {
         error: { relative: 0, absolute: 3 },
       })),
       handed: warm
-        ? all.map((x): Handed => ({ testId: 'cold-pipe-feel', position: x.cylinder, outcome: cold.includes(x) ? 'bad' : 'good' }))
+        ? // One that fires weakly is neither cold nor as it should be.
+          all.flatMap((x): Handed[] =>
+            weak.includes(x.cylinder)
+              ? []
+              : [{ testId: 'cold-pipe-feel', position: x.cylinder, outcome: cold.includes(x) ? 'bad' : 'good' }],
+          )
         : [],
     });
   },

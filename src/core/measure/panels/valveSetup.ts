@@ -130,6 +130,8 @@ export const foundLine = (x: Valve, v: Values, s: Subject) => {
   const value = v.reading(at('found', x.id));
   const band = bandOf(v, s, x.side);
   const own = s.limit(`valve-clearance-${x.side}`);
+  const key = x.side === 'inlet' ? 'in' : 'ex';
+  const typed = v.figure(`${key}-low`) !== null || v.figure(`${key}-high`) !== null;
   return value
     ? [
         {
@@ -140,7 +142,7 @@ export const foundLine = (x: Valve, v: Values, s: Subject) => {
             ? {
                 low: metres(band.lowMm),
                 high: metres(band.highMm),
-                source: own && !own.general ? own.source : 'as entered here',
+                source: own && !own.general && !typed ? own.source : 'as entered here',
                 general: false,
               }
             : null,
