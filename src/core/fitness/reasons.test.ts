@@ -334,3 +334,98 @@ describe('before it leaves', () => {
     expect(reason({ ...c, parts: [part({ status: 'fitted' })] }, 'fit:p1')).toBeUndefined();
   });
 });
+
+describe('the newest look at a part', () => {
+  const c = made().finding('big-end-worn', 'replace').finding('big-end-worn', 'fit for use').c;
+  const [bad, good] = c.findings;
+  const shut = (...findings: typeof c.findings) => all({ ...c, findings }).some((r) => r.code.startsWith('part:'));
+  it('counts, whatever order they are in', () => {
+    expect(shut(bad, good)).toBe(false);
+    expect(shut(good, bad)).toBe(false);
+    expect(shut({ ...bad, takenAt: '2031' }, good)).toBe(true);
+    expect(shut(good, { ...bad, takenAt: '2031' })).toBe(true);
+  });
+  it('is that of the same part at the same place', () => {
+    const at = (f: typeof bad, position: string | null) => ({ ...f, position });
+    expect(shut(at(bad, '1'), at(good, '1'))).toBe(false);
+    expect(shut(at(bad, '1'), at(good, '2'))).toBe(true);
+    expect(shut(at(bad, null), at(good, '1'))).toBe(true);
+    const named = (f: typeof bad, item: string) => ({ ...f, faultId: null, item });
+    expect(shut(named(bad, 'Left grip'), named(good, ' left GRIP '))).toBe(false);
+    expect(shut(named(bad, 'Left grip'), named(good, 'Right grip'))).toBe(true);
+    expect(shut(named(bad, 'part'), good)).toBe(true);
+  });
+  it('is done by a repair at its place, or of the whole', () => {
+    const of = (position: string | null, repaired: string | null) =>
+      all(made().finding('big-end-worn', 'replace', position).repair('big-end-worn', repaired).retest('gone').c).some((r) =>
+        r.code.startsWith('part:'),
+      );
+    expect([of('1', '1'), of('1', '2'), of(null, '2'), of('1', null), of(null, null)]).toEqual([false, true, false, true, false]);
+  });
+  it('of a fault that stops nothing keeps it from leaving', () => {
+    expect(told(made().finding('mirror', 'replace').c, /^part:/)![0]).toBe('handOver');
+    const still = shipped.faults.find((f) => !f.stops)!;
+    expect(told(made().finding(still.id, 'repair').c, /^part:/)![0]).toBe('handOver');
+  });
+});
+
+describe('what counts as tried', () => {
+  const outcome = (test: string) => shipped.tests.find((t) => t.id === test)!.outcomes[0].id;
+  it.each(['brake-lever-feel', 'brake-return', 'brake-arm', 'lever-hold', 'levers-cables'])('%s proves brakes that stood', (id) => {
+    expect(reason(made({ standingMonths: 9 }).test(id, outcome(id)).c, 'brakes:stood')).toBeUndefined();
+    expect(reason(made({ standingMonths: 9 }).test(id, 'skipped').c, 'brakes:stood')).toBeDefined();
+    expect(
+      reason(made({ standingMonths: 9 }).test(id, outcome(id), { withdrawn: { at: '', why: '' } as never }).c, 'brakes:stood'),
+    ).toBeDefined();
+  });
+  it('something else does not', () => {
+    expect(reason(made({ standingMonths: 9 }).test('spark-look', 'good').c, 'brakes:stood')).toBeDefined();
+    expect(reason(made({ standingMonths: 9 }).test('turn-by-hand', 'skipped').c, 'unseen:turn')).toBeDefined();
+    expect(reason(made({ standingMonths: 9 }).repair('tappet-loose', '1').c, 'brakes:worked')).toBeUndefined();
+    expect(reason(made({ standingMonths: 9 }).repair(null).c, 'brakes:worked')).toBeUndefined();
+    expect(reason(made({ standingMonths: 9 }, { strokes: 'two' }).c, 'unseen:oil')).toBeUndefined();
+  });
+  it('brakes cannot be put away as not needed', () => {
+    const c = made().c;
+    const marked = (state: 'done' | 'notNeeded') => ({
+      ...c,
+      checks: [{ ...row, id: 'k', list: 'road-test', item: 'brakes', state, note: null }],
+    });
+    expect(reason(marked('notNeeded'), 'check:brakes')).toBeDefined();
+    expect(reason(marked('done'), 'check:brakes')).toBeUndefined();
+  });
+  it('a part on order or arrived is not fitted', () => {
+    for (const status of ['needed', 'ordered', 'arrived'] as const)
+      expect(reason({ ...made().c, parts: [part({ status })] }, 'fit:p1'), status).toBeDefined();
+  });
+  it('only the last repair asks for its retest', () => {
+    const c = made().repair('tappet-loose', '1').repair('big-end-worn');
+    expect(all(c.c).filter((r) => r.code.startsWith('retest:')).length).toBe(1);
+    expect(reason(c.retest('same').c, /^retest:/)).toBeUndefined();
+  });
+});
+
+describe('advice beside the decision', () => {
+  const advice = (m: CaseMaker) => fitnessOf(shipped, m.c).advice;
+  const sees = (finding: string) => {
+    const test = shipped.tests.find((t) => !t.retired && t.outcomes.some((o) => o.find[finding] === 'yes'))!;
+    return [test.id, test.outcomes.find((o) => o.find[finding] === 'yes')!.id] as const;
+  };
+  it.each(['frame-marks', 'crash-marks', 'hand-seen', 'mileage-doubtful', 'oil-metal', 'crack-seen'])(
+    'bought lately, and %s: the buyer settles first',
+    (sign) => {
+      const lately = sees('bought-lately');
+      expect(
+        advice(
+          made()
+            .test(...lately)
+            .test(...sees(sign)),
+        ),
+      ).toEqual([
+        'Bought days ago, and hidden damage shows: stop stripping, keep the evidence, photograph it, and let the buyer settle with the seller first.',
+      ]);
+      expect(advice(made().test(...sees(sign)))).toEqual([]);
+      expect(advice(made().test(...lately))).toEqual([]);
+    },
+  );
+});
