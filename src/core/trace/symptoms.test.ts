@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../../../test/fixtures/knowledge';
-import { symptomsMeant, wordsOf } from './symptoms';
+import { symptomsMeant } from './symptoms';
+import { wordsOf } from './words';
 
 const first = (text: string) => symptomsMeant(shipped, text).map((m) => m.kind.id);
 

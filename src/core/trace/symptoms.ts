@@ -1,46 +1,5 @@
 import type { FindingKind, Knowledge } from '../knowledge';
-
-/** Words that mechanics use for one another. The first of each line stands for all. */
-const alike = [
-  ['carburettor', 'carb', 'carburetor', 'carbs'],
-  ['fuel', 'petrol', 'gas', 'gasoline'],
-  ['revs', 'rpm', 'rev', 'revving'],
-  ['dies', 'stalls', 'stops', 'cuts', 'conks', 'stall', 'quits'],
-  ['start', 'starts', 'fire', 'fires', 'catch', 'starting'],
-  ['turn', 'turns', 'crank', 'cranks', 'spin', 'spins'],
-  ['pops', 'pop', 'spits', 'backfires', 'backfire', 'coughs', 'bangs'],
-  ['knock', 'knocks', 'thump', 'thud', 'bang'],
-  ['rattle', 'rattles', 'clatter', 'tick', 'ticks', 'ticking'],
-  ['leaks', 'leak', 'drips', 'weeps', 'dripping', 'puddle', 'floor'],
-  ['hot', 'warm', 'heat'],
-  ['slips', 'slip', 'slipping'],
-  ['gear', 'gears', 'gearbox', 'transmission'],
-  ['smoke', 'smokes', 'smoking', 'fumes'],
-  ['battery', 'accu'],
-  ['dead', 'nothing'],
-  ['power', 'pull', 'weak', 'slow', 'gutless'],
-  ['idle', 'tickover', 'tick-over'],
-  ['coolant', 'water', 'antifreeze'],
-  ['exhaust', 'silencer', 'muffler', 'pipe'],
-  ['lights', 'lamps', 'lamp', 'light', 'headlight'],
-  ['cold', 'morning'],
-  ['noise', 'sound', 'noisy'],
-];
-const standsFor = new Map(alike.flatMap(([first, ...rest]) => [first, ...rest].map((w): [string, string] => [w, first])));
-const empty = new Set(
-  'a an and at back but by for from has have in is it its my no of on or out over runs so that the then through to up when with will not does do but after wont won any more when'.split(
-    ' ',
-  ),
-);
-
-/** Words as they are compared: small letters, one word for all that mean the same, without endings. */
-export function wordsOf(text: string): string[] {
-  return text
-    .toLowerCase()
-    .split(/[^a-z0-9-]+/)
-    .filter((w) => w.length > 1 && !empty.has(w))
-    .map((w) => standsFor.get(w) ?? w.replace(/(ing|ed|es|s)$/, ''));
-}
+import { wordsOf } from './words';
 
 /** A symptom that a mechanic's own words may mean, the best first. */
 export interface SymptomMatch {

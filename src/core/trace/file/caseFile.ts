@@ -1,5 +1,4 @@
-import { type Knowledge, type Test, faultById, testById } from '../../knowledge';
-import { factsOf } from '../../knowledge';
+import { type Knowledge, type Test, applicability, factsOf, faultById, testById } from '../../knowledge';
 import { corrected, forBike } from '../../measure';
 import { limitOfRatio } from '../../measure/compression';
 import { parseQuantity, show } from '../../quantity';
@@ -23,9 +22,11 @@ import {
 } from '../../record';
 import type { Case } from '../model/case';
 import { repairsInOrder } from '../../repairs';
-import { likeliestOutcome, outcomeWeights } from '../model/outcome';
+import { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights } from '../model/outcome';
 import { symptomsMeant } from '../symptoms';
 import { meantBy } from './meant';
+import { outcomeMeant } from './outcomeMeant';
+import { meantFrom, testsMeant } from './testMeant';
 
 /** A case as it stands in a file that a person writes; see docs/formats.md. */
 export interface CaseFile {
@@ -309,17 +310,13 @@ class Reader {
         complaints: [...c.complaints.map((x) => (x.id === of.id ? { ...x, state } : x)), ...(changed ? [changed] : [])] as Complaint[],
       };
     }
-    const meant = meantBy(this.k.tests, String(line.test));
-    if (!meant) {
-      this.problems.push(`${where}: no test is known as '${line.test}', or several are`);
-      return c;
-    }
-    if (meant.how === 'words') this.said(where, line.test, `${meant.id} (${meant.name})`);
-    const test = testById(this.k, meant.id)!;
+    const test = this.test(c, String(line.test), line.result === undefined ? undefined : String(line.result), where);
+    if (!test) return c;
+    // A figure in the place of a result is a reading.
+    const figure = line.reading ?? (test.measure && /^[-+]?[\d.]/.test(String(line.result ?? '').trim()) ? line.result : undefined);
     const reading =
-      line.reading === undefined
-        ? null
-        : this.reading(c, test, position, String(line.reading), { n, where, conditions: line.conditions ?? {} });
+      figure === undefined ? null : this.reading(c, test, position, String(figure), { n, where, conditions: line.conditions ?? {} });
+    if (figure !== undefined && !reading) return c;
     const outcome = reading?.outcome ?? this.outcome(test, line.result, where);
     if (!outcome) return c;
     const evidence: Evidence = {
@@ -342,18 +339,35 @@ class Reader {
     return { ...c, evidence: [...c.evidence, evidence], readings: reading ? [...c.readings, reading.row] : c.readings };
   }
 
-  private outcome(test: Test, said: string | undefined, where: string): string | null {
-    const all = [
-      ...test.outcomes.map((o) => ({ id: o.id, name: o.says, more: o.words })),
-      ...(test.couldNot ?? []).map((o) => ({ id: `could-not:${o.id}`, name: o.says })),
-      { id: 'comes-and-goes', name: 'comes and goes' },
-    ];
-    const meant = said === undefined ? null : meantBy(all, String(said));
-    if (!meant) {
-      this.problems.push(`${where}: the result of ${test.id} is one of ${all.map((o) => `${o.id} (${o.name})`).join(', ')}`);
+  /** The test that some words mean on this bike; null, and a problem, where none or several do. */
+  private test(c: Case, said: string, result: string | undefined, where: string): Test | null {
+    const facts = factsOf(c.bike, c.job, this.k);
+    const here = (t: Test) => !t.retired && applicability(t.applies, facts, this.k.attributes) > 0;
+    const exact = testById(this.k, said.trim());
+    const [first, second] = exact
+      ? [{ test: exact, score: 1, covers: 1 }]
+      : testsMeant(this.k.tests, said, result).filter((x) => here(x.test));
+    if (!first || first.covers < meantFrom || (second && second.score > first.score - 0.02)) {
+      const near = first ? `: ${[first, ...(second ? [second] : [])].map((x) => `${x.test.id} (${x.test.name})`).join(' or ')}` : '';
+      this.problems.push(`${where}: no test is known as '${said}', or several are${near}`);
       return null;
     }
-    if (meant.how === 'words') this.said(where, said!, meant.id);
+    if (first.test.id !== said.trim()) this.said(where, said, `${first.test.id} (${first.test.name})`);
+    return first.test;
+  }
+
+  private outcome(test: Test, said: string | undefined, where: string): string | null {
+    const meant = said === undefined ? null : outcomeMeant(test, String(said));
+    if (!meant) {
+      const all = [
+        ...test.outcomes.map((o) => `${o.id} (${o.says})`),
+        ...(test.couldNot ?? []).map((o) => `${couldNot}:${o.id} (${o.says})`),
+        `${comesAndGoes} (comes and goes)`,
+      ];
+      this.problems.push(`${where}: the result of ${test.id} is one of ${all.join(', ')}`);
+      return null;
+    }
+    if (meant.id !== said) this.said(where, String(said), meant.id);
     return meant.id;
   }
 

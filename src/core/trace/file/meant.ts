@@ -1,4 +1,4 @@
-import { wordsOf } from '../symptoms';
+import { wordsOf } from '../words';
 
 /** What a word or a line in a file was taken for; `how` tells how it was found. */
 export interface Meant {

@@ -1,0 +1,111 @@
+import type { Outcome, Test } from '../../knowledge';
+import { wordsOf } from '../words';
+import { comesAndGoes, couldNot } from '../model/outcome';
+
+/** What a result in words was taken for. */
+export interface OutcomeMeant {
+  id: string;
+  /** False where it was only understood as good or as bad. */
+  named: boolean;
+}
+
+const stems = (text: string) => new Set(wordsOf(text));
+
+/** Words for what is as it should be, and for what is not: enough where a test has one result of either kind. */
+const good = stems(
+  'good ok okay fine right normal clean clear steady within correct proper healthy perfect even smooth true straight silent quiet firm works working passes',
+);
+const bad = stems(
+  'bad worn loose blocked low weak broken snapped cracked split torn burnt burned blued glazed dirty rusty rust corroded corrosion green leaks leaking hisses hissing sticks stuck seized notchy rough play slack short shorted odd wrong high hot dead blown missing drops falls fails failed empty dribble trickle contaminated oily perished bent scored scratched dim discharged flat coked kinked pinched intermittent faulty suspect poor damaged pitted furred gummed swollen frayed chafed wet damp sludge fault uneven melted warped rubbed fallen arcing growling growls rattles judders shakes grinding humming vibrates whining swollen leaky shut bubbling bubbles floppy',
+);
+
+const negated = /\b(no|not|none|nothing|never|without|isn't|doesn't|won't|does not|is not|will not|didn't|did not|cannot|can't)\b/i;
+const broken = /\b(open circuit|infinite|no continuity|short circuit|out of (range|limits|spec))\b/i;
+const intermittent = /\b(comes and goes|now and then|sometimes|intermittent(ly)?|on and off)\b/i;
+
+/** What every result of a test may be called. */
+const namesOf = (test: Test) => [
+  ...test.outcomes.map((o) => ({ id: o.id, normal: o.normal === true, text: `${o.says} ${o.words ?? ''} ${o.id.replace(/-/g, ' ')}` })),
+  ...(test.couldNot ?? []).map((o) => ({ id: `${couldNot}:${o.id}`, normal: false, text: o.says })),
+];
+
+/** Turns of phrase that stand for one word. */
+const phrases: readonly [RegExp, string][] = [
+  [/\b(no change|no difference|makes? no difference|made no difference|unchanged|nothing changed|as before)\b/gi, 'same'],
+  [/\b(went up|goes up|comes up|came up|higher|increase[sd]?|climb(s|ed)?)\b/gi, 'rises'],
+  [/\b(went down|goes down|drop(s|ped)?|fell|lower|decrease[sd]?)\b/gi, 'falls'],
+  [/\b(like new|as new|nothing wrong|no fault(s)?|no problem(s)?)\b/gi, 'fine'],
+  [/\bone tooth out\b/gi, 'off'],
+];
+const plain = (text: string) => phrases.reduce((t, [from, to]) => t.replace(from, to), text);
+
+/** A result that says that something is not there or does not happen. */
+const saysNo = (text: string) => /^\s*(no|none|nothing|next to none|not|never)\b/i.test(text) || /\b(not|n't|nothing|none)\b/i.test(text);
+
+/** How well some words fit the results of a test by their names: 0 to 1, the results that fit best, and whether the words deny them. */
+export function outcomeFit(test: Test, said: string): { score: number; ids: string[]; denied: boolean } {
+  const text = plain(said);
+  const asked = wordsOf(text);
+  const no = negated.test(text);
+  const scored = namesOf(test).map(({ id, text: name }) => {
+    const own = stems(plain(name));
+    const shared = asked.filter(
+      (w) => own.has(w) || [...own].some((x) => x.length > 3 && (w.startsWith(x) || (w.length > 3 && x.startsWith(w)))),
+    );
+    // Of two that fit alike the one that says no more than that.
+    const says = shared.length / Math.max(1, asked.length) + (0.05 * shared.length) / Math.max(1, own.size);
+    const same = no === saysNo(name);
+    // "No spark" is a result that says nothing; "does not hold" is not the one that holds.
+    const nothing = no && saysNo(name) ? 0.3 : 0;
+    return { id, score: says > 0 || nothing ? (same ? says + nothing : says * 0.6) : 0, denied: !same && no };
+  });
+  const most = Math.max(0, ...scored.map((x) => x.score));
+  const fitting = scored.filter((x) => x.score > 0 && x.score >= most - 1e-9);
+  // That it could not be tried is only meant where no result is.
+  const results = fitting.filter((x) => !x.id.startsWith(couldNot));
+  const best = results.length ? results : fitting;
+  return { score: Math.min(1, most), ids: best.map((x) => x.id), denied: best.some((x) => x.denied) };
+}
+
+/** A test that asks and is answered yes or no: yes is the result that repeats what is asked, or the normal one. */
+function yesOrNo(test: Test, said: string): string | null {
+  const answer = /^\W*(yes|yep|no|nope)\W*$/i.exec(said)?.[1];
+  if (!answer || test.outcomes.length !== 2) return null;
+  const asks = [...stems(test.name)];
+  const repeats = (o: Outcome) =>
+    wordsOf(o.says).filter((w) => asks.some((x) => x.length > 2 && (x.startsWith(w) || w.startsWith(x)))).length;
+  const [a, b] = test.outcomes;
+  if (repeats(a) === repeats(b) && !test.name.includes('?')) return null;
+  const yes = repeats(a) !== repeats(b) ? (repeats(a) > repeats(b) ? a : b) : a.normal ? a : b;
+  return /^y/i.test(answer) ? yes.id : yes === a ? b.id : a.id;
+}
+
+const only = <T>(list: readonly T[]): T | null => (list.length === 1 ? list[0] : null);
+
+/** The result of a test that some words mean: its id, its name, or good or bad where that is enough. Null where they are not clear. */
+export function outcomeMeant(test: Test, said: string): OutcomeMeant | null {
+  const text = said.trim();
+  const exact = [...namesOf(test).map((o) => o.id), comesAndGoes].find((id) => id === text);
+  if (exact) return { id: exact, named: true };
+  const named = namesOf(test).find((o) => test.outcomes.some((x) => x.id === o.id && x.says.toLowerCase() === text.toLowerCase()));
+  if (named) return { id: named.id, named: true };
+  const fit = outcomeFit(test, text);
+  const fitting = only(fit.ids);
+  const isNormal = (id: string) => test.outcomes.some((o) => o.id === id && o.normal);
+  const others = (id: string) => test.outcomes.filter((o) => (o.normal === true) !== isNormal(id));
+  if (fitting && fit.denied) {
+    // What denies a result is the other one, where there is only one other.
+    const other = only(others(fitting));
+    if (other) return { id: other.id, named: false };
+  } else if (fitting && fit.score >= 0.3) return { id: fitting, named: true };
+  if (intermittent.test(text)) return { id: comesAndGoes, named: true };
+  const answered = yesOrNo(test, text);
+  if (answered) return { id: answered, named: true };
+  const asked = wordsOf(plain(text));
+  const [fine, poor] = [asked.some((w) => good.has(w)), asked.some((w) => bad.has(w)) || broken.test(text)];
+  if (fine === poor) return fitting && fit.score > 0 && !fit.denied ? { id: fitting, named: false } : null;
+  const sound = negated.test(text) ? poor : fine;
+  const [normal, odd] = [test.outcomes.filter((o: Outcome) => o.normal), test.outcomes.filter((o: Outcome) => !o.normal)];
+  const id = only(sound ? normal : odd)?.id ?? only(fit.ids.filter((x) => (sound ? normal : odd).some((o) => o.id === x)));
+  return id ? { id, named: false } : null;
+}

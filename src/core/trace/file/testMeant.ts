@@ -1,0 +1,94 @@
+import type { Test } from '../../knowledge';
+import { wordsOf } from '../words';
+import { outcomeFit } from './outcomeMeant';
+
+/** Words of doing that every other test has too. */
+const idle = new Set(
+  wordsOf(
+    'look check test tried try measure measured feel felt see took take removed did was were i we it pulled read around under its off',
+  ),
+);
+
+const worth = { name: 1, how: 0.35, result: 0.3 };
+
+interface Entry {
+  test: Test;
+  /** What a word counts for where it stands in this test, and those of its name. */
+  words: Map<string, number>;
+  name: Set<string>;
+}
+
+const known = new WeakMap<readonly Test[], { entries: Entry[]; rarity: (w: string) => number }>();
+
+function entriesOf(tests: readonly Test[]): { entries: Entry[]; rarity: (w: string) => number } {
+  const made = known.get(tests);
+  if (made) return made;
+  const entries = tests.map((test): Entry => {
+    const words = new Map<string, number>();
+    const add = (text: string | undefined, count: number) => {
+      for (const w of wordsOf(text ?? '')) if (!idle.has(w)) words.set(w, Math.max(count, words.get(w) ?? 0));
+    };
+    const name = [test.name, test.id.replace(/-/g, ' '), test.words ?? '', test.measure?.name ?? ''].join(' ');
+    for (const o of test.outcomes) add(`${o.says} ${o.words ?? ''}`, worth.result);
+    add(`${test.how ?? ''} ${(test.tools ?? []).join(' ')}`, worth.how);
+    add(name, worth.name);
+    return { test, words, name: new Set(wordsOf(`${test.name} ${test.measure?.name ?? ''}`).filter((w) => !idle.has(w))) };
+  });
+  const have = new Map<string, number>();
+  for (const e of entries) for (const [w, c] of e.words) if (c === worth.name) have.set(w, (have.get(w) ?? 0) + 1);
+  const rarity = (w: string) => Math.log(1 + entries.length / (1 + (have.get(w) ?? 0)));
+  const all = { entries, rarity };
+  known.set(tests, all);
+  return all;
+}
+
+const begins = (a: string, b: string): boolean => a.length > 3 && b.startsWith(a) && (b.length - a.length <= 2 || a.length >= 6);
+
+/** What a word counts for in a test: its own weight, or a little less where one is only begun. */
+function found({ words }: Entry, w: string): number {
+  const own = words.get(w);
+  if (own !== undefined) return own;
+  let most = 0;
+  for (const [x, c] of words) if (begins(w, x) || begins(x, w)) most = Math.max(most, 0.8 * c);
+  return most;
+}
+
+/** A test that some words may mean; `covers` is how much of what was said it has, its result counting half. */
+export interface TestMeant {
+  test: Test;
+  score: number;
+  covers: number;
+}
+
+/** So much of what is said a test has to have to be meant: with less it is only near. */
+export const meantFrom = 0.45;
+
+/** Tests that some words may mean, the best first; what came of it, where that is said, helps to tell them apart. */
+export function testsMeant(tests: readonly Test[], said: string, result?: string): TestMeant[] {
+  const exact = tests.find((t) => t.id === said.trim() || t.name.toLowerCase() === said.trim().toLowerCase());
+  if (exact) return [{ test: exact, score: 10, covers: 1 }];
+  const { entries, rarity } = entriesOf(tests);
+  const asked = [...new Set(wordsOf(said))].filter((w) => !idle.has(w));
+  if (asked.length === 0) return [];
+  // A word that no test has says little against any of them.
+  const all = asked.reduce((sum, w) => sum + Math.min(4, rarity(w)), 0);
+  return entries
+    .map((e) => {
+      let hit = 0;
+      let named = 0;
+      for (const w of asked) {
+        const count = found(e, w);
+        hit += count * Math.min(4, rarity(w));
+        if (count >= 0.8) named += rarity(w);
+      }
+      const own = [...e.name].reduce((sum, w) => sum + rarity(w), 0);
+      const fits = result ? outcomeFit(e.test, result).score : 0;
+      return {
+        test: e.test,
+        covers: hit / all + 0.5 * fits,
+        score: hit === 0 ? 0 : hit / all + (0.35 * Math.min(named, own)) / Math.max(1, own) + 0.3 * fits,
+      };
+    })
+    .filter((x) => x.score > 0.3)
+    .sort((a, b) => b.score - a.score || (a.test.id < b.test.id ? -1 : 1));
+}
