@@ -16,7 +16,7 @@ export default defineConfig({
           name: 'unit',
           environment: 'node',
           testTimeout: 30000,
-          include: ['src/{core,contract,server}/**/*.test.ts', 'launcher/*.test.ts', 'test/{trade,checks}/*.test.ts'],
+          include: ['src/{core,contract,server}/**/*.test.ts', 'launcher/*.test.ts', 'test/{trade,checks}/**/*.test.ts'],
           // Pure computation leaves nothing behind; loading it anew for every file took twice as long as testing it.
           isolate: false,
         },

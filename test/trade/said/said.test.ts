@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { parse } from 'yaml';
-import { shipped } from '../fixtures/knowledge';
-import { readCase, symptomsMeant, type CaseFile } from '../../src/core/trace';
+import { shipped } from '../../fixtures/knowledge';
+import { readCase, symptomsMeant, type CaseFile } from '../../../src/core/trace';
 
-const said = Object.entries(parse(readFileSync('test/trade/said.yaml', 'utf8')) as Record<string, string[]>).flatMap(([id, lines]) =>
+const said = Object.entries(parse(readFileSync('test/trade/said/complaints.yaml', 'utf8')) as Record<string, string[]>).flatMap(([id, lines]) =>
   lines.map((words) => ({ id, words })),
 );
 
@@ -25,7 +25,7 @@ describe('complaints in an owner’s own words', () => {
   });
 });
 
-const done = parse(readFileSync('test/trade/said-results.yaml', 'utf8')) as {
+const done = parse(readFileSync('test/trade/said/results.yaml', 'utf8')) as {
   done: string;
   came: string;
   test: string;
