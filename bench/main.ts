@@ -42,7 +42,8 @@ if (parts.includes('mutants-code')) {
       .find((a) => a.startsWith('--of='))
       ?.slice(5)
       .split(',') ?? codeParts;
-  Object.assign(figures, await benchCodeMutants(of));
+  const share = Number(args.find((a) => a.startsWith('--share='))?.slice(8)) || 1;
+  Object.assign(figures, await benchCodeMutants(of, share));
 }
 if (asJson) process.stdout.write(`${JSON.stringify(figures)}\n`);
 else for (const [name, x] of Object.entries(figures)) console.log(`${name.padEnd(44)} ${Number.isInteger(x) ? x : x.toPrecision(4)}`);

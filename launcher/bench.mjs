@@ -31,11 +31,11 @@ export async function withDemo(folder, work) {
 }
 
 export async function bench(args) {
-  const flags = args.filter((a) => a.startsWith('--') && !/^--(quick|json|bikes=\d+|draw=\d+|of=[A-Za-z,./]+)$/.test(a));
+  const flags = args.filter((a) => a.startsWith('--') && !/^--(quick|json|bikes=\d+|draw=\d+|of=[A-Za-z,./]+|share=[\d.]+)$/.test(a));
   if (flags.length)
     throw new Stop(
       `unknown option ${flags.join(' ')}`,
-      'Parts: rank worker trace page bytes view measure shed chaos attack, all of them where none is named; mutants and mutants-code only where named. Flags: --quick --json --bikes=N --draw=N --of=measure,torque,quantity,fitness (or folders: --of=measure/oil)',
+      'Parts: rank worker trace page bytes view measure shed chaos attack, all of them where none is named; mutants and mutants-code only where named. Flags: --quick --json --bikes=N --draw=N --of=measure,torque,quantity,fitness (or folders: --of=measure/oil) --share=0.1',
     );
   const parts = args.filter((a) => !a.startsWith('--'));
   const run = (env) => visibly('node', ['--import', 'tsx', 'bench/main.ts', ...args], { env: { ...process.env, ...env } });

@@ -1,8 +1,9 @@
 import { spawn } from 'node:child_process';
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { createInterface } from 'node:readline';
 import type { Figures } from '../figures';
+import { coinOf } from '../../src/core/trace/simulate';
 
 interface Tried {
   kind: string;
@@ -54,13 +55,34 @@ interface Report {
   files: Record<string, { mutants: { status: string; location: { start: { line: number } }; replacement?: string }[] }>;
 }
 
-/** The share of changed expressions in the code that a unit test notices; the survivors are named on stderr. */
-export async function benchCodeMutants(parts: readonly string[]): Promise<Figures> {
+/** Lines to a piece of a file, where only a share of the code is taken. */
+const pieceLines = 30;
+
+/** Source files of a part, or of a share of it pieces of them, drawn with the seed of every run; as patterns for StrykerJS. */
+function patternsOf(part: string, share: number): string[] {
+  const path = `src/core/${part}`;
+  if (share >= 1) return [part.endsWith('.ts') ? path : `${path}/**/*.ts`];
+  const files = part.endsWith('.ts')
+    ? [path]
+    : readdirSync(path, { recursive: true, encoding: 'utf8' })
+        .filter((f) => f.endsWith('.ts') && !f.endsWith('.test.ts'))
+        .sort()
+        .map((f) => `${path}/${f}`);
+  const coin = coinOf(seed);
+  return files.flatMap((file) => {
+    const lines = readFileSync(file, 'utf8').split('\n').length;
+    const pieces = Array.from({ length: Math.ceil(lines / pieceLines) }, (_x, i) => i * pieceLines + 1);
+    return pieces.filter((at) => coin(`${file} ${at}`) < share).map((at) => `${file}:${at}-${Math.min(lines, at + pieceLines - 1)}`);
+  });
+}
+
+/** The share of changed expressions in the code, or in a share of it, that a unit test notices; the survivors are named on stderr. */
+export async function benchCodeMutants(parts: readonly string[], share = 1): Promise<Figures> {
   const unknown = parts.filter((p) => !isPart(p));
   if (unknown.length)
     throw new Error(`no such part of the code: ${unknown.join(', ')}; parts: ${codeParts.join(', ')}, and folders in them`);
   const report = '.data/mutants/report.json';
-  const mutate = parts.map((p) => `src/core/${p}${p.endsWith('.ts') ? '' : '/**/*.ts'}`).join(',');
+  const mutate = parts.flatMap((p) => patternsOf(p, share)).join(',');
   // The tests of the same parts are the ones that can notice.
   const beside = [...new Set(parts.map((p) => p.split('/')[0]))].join(',');
   const code = await new Promise<number | null>((done) =>
