@@ -30,7 +30,7 @@ import { useLink } from '../../../instrument/useLink';
 import { Instrument } from './Instrument';
 import { bookSource } from './keep/book';
 import { keepPanel, takeBack, type Kept } from './keep/keepPanel';
-import { practiceIn, takenFrom, withTaken } from './takeLive';
+import { practiceIn, takenFrom, withLive, withTaken } from './takeLive';
 import { Lines, Outcome } from './Outcome';
 import { PanelForm } from './PanelForm';
 import { subjectOf } from './subjectOf';
@@ -67,7 +67,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   const takes = takesOf(panel.id);
   const taken = takenFrom(instrument.state, takes);
   // What it says may come a moment after what is typed; an instrument on the bench is judged as it moves.
-  const settled = useDeferredValue(taken.length ? withTaken(draft, taken) : draft);
+  const settled = useDeferredValue(taken.length ? withLive(draft, taken) : draft);
   const result = useMemo(() => panel.work(valuesOf(panel, subject, settled).values, subject), [panel, subject, settled]);
   // Many bars stand below, so that the verdict stays in sight beside a long list.
   const many = result.lines.length > 6;

@@ -55,3 +55,13 @@ export const withTaken = (draft: Draft, taken: readonly Taken[]): Draft => ({
   unit: { ...draft.unit, ...Object.fromEntries(taken.map((t) => [t.field, t.unit])) },
   by: { ...draft.by, ...Object.fromEntries(taken.map((t) => [t.field, t.by])) },
 });
+
+/**
+ * A draft as the panel judges it while an instrument moves: what it shows stands in for fields that are empty or were taken from it.
+ * What was typed stays as it was typed, and a gauge at rest says nothing.
+ */
+export const withLive = (draft: Draft, taken: readonly Taken[]): Draft =>
+  withTaken(
+    draft,
+    taken.filter((t) => Number(t.text) !== 0 && ((draft.text[t.field] ?? '').trim() === '' || draft.by?.[t.field] !== undefined)),
+  );
