@@ -4,8 +4,8 @@ import { parse } from 'yaml';
 import { shipped } from '../../fixtures/knowledge';
 import { readCase, symptomsMeant, type CaseFile } from '../../../src/core/trace';
 
-const said = Object.entries(parse(readFileSync('test/trade/said/complaints.yaml', 'utf8')) as Record<string, string[]>).flatMap(([id, lines]) =>
-  lines.map((words) => ({ id, words })),
+const said = Object.entries(parse(readFileSync('test/trade/said/complaints.yaml', 'utf8')) as Record<string, string[]>).flatMap(
+  ([id, lines]) => lines.map((words) => ({ id, words })),
 );
 
 describe('complaints in an owner’s own words', () => {
