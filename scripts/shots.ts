@@ -81,6 +81,15 @@ for (const [name, go, then] of views) {
   await awake();
   await page.waitForLoadState('networkidle');
   await then?.(page);
+  // A dialog that fades in is pictured when it is there.
+  await page.evaluate(() =>
+    Promise.all(
+      document
+        .getAnimations()
+        .filter((a) => a.effect?.getTiming().iterations !== Infinity)
+        .map((a) => a.finished.catch(() => null)),
+    ),
+  );
   await page.screenshot({ path: `${out}/${name}.png`, fullPage: process.env.IVREK_FULL === '1' });
   console.error(`${out}/${name}.png`);
 }
