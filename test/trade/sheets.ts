@@ -146,10 +146,14 @@ function missigned(k: Knowledge, { none, several }: Signs): string[] {
   });
 }
 
-/** Strong signs that a fault of another system may bring, because the systems touch there: by fault, with why. */
+/** Signs and complaints that a fault of another system may bring, because the systems touch there: by fault, with why. */
 type Across = Record<string, { signs: string[]; why: string }>;
 
-/** Every strong sign that is looked for in another system, that nothing else of the fault's own system brings, and that is not listed. */
+/** From this strength on a link is a claim of its own. */
+const readily = 0.45;
+
+/** Every sign or complaint that comes readily, belongs to another system, is brought by nothing else of its own, and is not listed. */
+
 function astray(k: Knowledge, across: Across): string[] {
   const complaints = new Set(k.findings.filter((f) => f.symptom).map((f) => f.id));
   const systems = new Map<string, Set<string>>();
@@ -158,7 +162,7 @@ function astray(k: Knowledge, across: Across): string[] {
   const share = (s: number | Record<string, number>) => (typeof s === 'number' ? s : Math.max(...Object.values(s)));
   return k.faults.flatMap((f) =>
     Object.entries(f.causes).flatMap(([id, s]) => {
-      if (f.retired || complaints.has(id) || share(s) < 0.8 || systems.get(id)?.has(f.system)) return [];
+      if (f.retired || share(s) < readily || (!complaints.has(id) && systems.get(id)?.has(f.system))) return [];
       const kin = k.faults.some((g) => g !== f && g.system === f.system && id in g.causes);
       return kin || across[f.id]?.signs.includes(id) ? [] : [`${f.id} (${f.system}) has no business with ${id}`];
     }),
