@@ -40,11 +40,11 @@ const alike = [
   ['clogged', 'blocked', 'choked', 'bunged', 'plugged'],
   ['worn', 'wear'],
   ['sticks', 'stick', 'sticky', 'sticking', 'binds', 'jams'],
-  ['side-stand', 'sidestand', 'stand'],
+  ['side-stand', 'sidestand'],
 ];
 const standsFor = new Map(alike.flatMap(([first, ...rest]) => [first, ...rest].map((w): [string, string] => [w, first])));
 const empty = new Set(
-  'a an and at back but by for from has have in is it its my no of on or out over runs so that the then through to up when with will not does do but after wont won any more when'.split(
+  'a an and at back but by for from has have in is it its my no of on or out over runs so that the then through to up when with will not does do but after wont won any more'.split(
     ' ',
   ),
 );
@@ -60,3 +60,9 @@ export function wordsOf(text: string): string[] {
     .filter((w) => w.length > 1 && !empty.has(w))
     .map((w) => standsFor.get(w) ?? stemOf(w));
 }
+
+/** One word begins the other, and they differ by an ending only: carb and carbon are two words, sprocket and sprockets one. */
+export const begun = (a: string, b: string): boolean => {
+  const [short, long] = a.length < b.length ? [a, b] : [b, a];
+  return short.length > 3 && long.startsWith(short) && (long.length - short.length <= 2 || short.length >= 6);
+};

@@ -367,8 +367,8 @@ class Reader {
       this.problems.push(`${where}: the result of ${test.id} is one of ${all.join(', ')}`);
       return null;
     }
-    if (meant.id !== said) this.said(where, String(said), meant.id);
-    return meant.id;
+    if (meant !== said) this.said(where, String(said), meant);
+    return meant;
   }
 
   private reading(

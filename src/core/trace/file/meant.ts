@@ -1,4 +1,4 @@
-import { wordsOf } from '../words';
+import { begun, wordsOf } from '../words';
 
 /** What a word or a line in a file was taken for; `how` tells how it was found. */
 export interface Meant {
@@ -6,12 +6,6 @@ export interface Meant {
   name: string;
   how: 'id' | 'words';
 }
-
-/** One word begins the other, and they differ by an ending only: carb and carbon are two words, sprocket and sprockets one. */
-const begun = (a: string, b: string): boolean => {
-  const [short, long] = a.length < b.length ? [a, b] : [b, a];
-  return short.length > 3 && long.startsWith(short) && (long.length - short.length <= 2 || short.length >= 6);
-};
 
 /**
  * The thing that some words mean: its id, or the one whose name shares most with them. Null where nothing does, or two

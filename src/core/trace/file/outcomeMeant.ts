@@ -2,13 +2,6 @@ import type { Outcome, Test } from '../../knowledge';
 import { wordsOf } from '../words';
 import { comesAndGoes, couldNot } from '../model/outcome';
 
-/** What a result in words was taken for. */
-export interface OutcomeMeant {
-  id: string;
-  /** False where it was only understood as good or as bad. */
-  named: boolean;
-}
-
 const stems = (text: string) => new Set(wordsOf(text));
 
 /** Words for what is as it should be, and for what is not: enough where a test has one result of either kind. */
@@ -39,8 +32,8 @@ const phrases: readonly [RegExp, string][] = [
 ];
 const plain = (text: string) => phrases.reduce((t, [from, to]) => t.replace(from, to), text);
 
-/** A result that says that something is not there or does not happen. */
-const saysNo = (text: string) => /^\s*(no|none|nothing|next to none|not|never)\b/i.test(text) || /\b(not|n't|nothing|none)\b/i.test(text);
+/** A result that says that something is not there or does not happen; "one click, no turning" is there. */
+const saysNo = (text: string) => /^\s*(no|never)\b|\b(not|nothing|none)\b|n't\b/i.test(text);
 
 /** How well some words fit the results of a test by their names: 0 to 1, the results that fit best, and whether the words deny them. */
 export function outcomeFit(test: Test, said: string): { score: number; ids: string[]; denied: boolean } {
@@ -83,12 +76,12 @@ function yesOrNo(test: Test, said: string): string | null {
 const only = <T>(list: readonly T[]): T | null => (list.length === 1 ? list[0] : null);
 
 /** The result of a test that some words mean: its id, its name, or good or bad where that is enough. Null where they are not clear. */
-export function outcomeMeant(test: Test, said: string): OutcomeMeant | null {
+export function outcomeMeant(test: Test, said: string): string | null {
   const text = said.trim();
   const exact = [...namesOf(test).map((o) => o.id), comesAndGoes].find((id) => id === text);
-  if (exact) return { id: exact, named: true };
-  const named = namesOf(test).find((o) => test.outcomes.some((x) => x.id === o.id && x.says.toLowerCase() === text.toLowerCase()));
-  if (named) return { id: named.id, named: true };
+  if (exact) return exact;
+  const named = test.outcomes.find((o) => o.says.toLowerCase() === text.toLowerCase());
+  if (named) return named.id;
   const fit = outcomeFit(test, text);
   const fitting = only(fit.ids);
   const isNormal = (id: string) => test.outcomes.some((o) => o.id === id && o.normal);
@@ -96,16 +89,15 @@ export function outcomeMeant(test: Test, said: string): OutcomeMeant | null {
   if (fitting && fit.denied) {
     // What denies a result is the other one, where there is only one other.
     const other = only(others(fitting));
-    if (other) return { id: other.id, named: false };
-  } else if (fitting && fit.score >= 0.3) return { id: fitting, named: true };
-  if (intermittent.test(text)) return { id: comesAndGoes, named: true };
+    if (other) return other.id;
+  } else if (fitting && fit.score >= 0.3) return fitting;
+  if (intermittent.test(text)) return comesAndGoes;
   const answered = yesOrNo(test, text);
-  if (answered) return { id: answered, named: true };
+  if (answered) return answered;
   const asked = wordsOf(plain(text));
   const [fine, poor] = [asked.some((w) => good.has(w)), asked.some((w) => bad.has(w)) || broken.test(text)];
-  if (fine === poor) return fitting && fit.score > 0 && !fit.denied ? { id: fitting, named: false } : null;
+  if (fine === poor) return fitting && fit.score > 0 && !fit.denied ? fitting : null;
   const sound = negated.test(text) ? poor : fine;
-  const [normal, odd] = [test.outcomes.filter((o: Outcome) => o.normal), test.outcomes.filter((o: Outcome) => !o.normal)];
-  const id = only(sound ? normal : odd)?.id ?? only(fit.ids.filter((x) => (sound ? normal : odd).some((o) => o.id === x)));
-  return id ? { id, named: false } : null;
+  const meant = test.outcomes.filter((o) => (o.normal === true) === sound).map((o) => o.id);
+  return only(meant) ?? only(fit.ids.filter((id) => meant.includes(id)));
 }

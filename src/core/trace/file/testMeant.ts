@@ -1,5 +1,5 @@
 import type { Test } from '../../knowledge';
-import { wordsOf } from '../words';
+import { begun, wordsOf } from '../words';
 import { outcomeFit } from './outcomeMeant';
 
 /** Words of doing that every other test has too. */
@@ -42,14 +42,12 @@ function entriesOf(tests: readonly Test[]): { entries: Entry[]; rarity: (w: stri
   return all;
 }
 
-const begins = (a: string, b: string): boolean => a.length > 3 && b.startsWith(a) && (b.length - a.length <= 2 || a.length >= 6);
-
 /** What a word counts for in a test: its own weight, or a little less where one is only begun. */
 function found({ words }: Entry, w: string): number {
   const own = words.get(w);
   if (own !== undefined) return own;
   let most = 0;
-  for (const [x, c] of words) if (begins(w, x) || begins(x, w)) most = Math.max(most, 0.8 * c);
+  for (const [x, c] of words) if (begun(w, x)) most = Math.max(most, 0.8 * c);
   return most;
 }
 
@@ -65,7 +63,7 @@ export const meantFrom = 0.45;
 
 /** Tests that some words may mean, the best first; what came of it, where that is said, helps to tell them apart. */
 export function testsMeant(tests: readonly Test[], said: string, result?: string): TestMeant[] {
-  const exact = tests.find((t) => t.id === said.trim() || t.name.toLowerCase() === said.trim().toLowerCase());
+  const exact = tests.find((t) => t.name.toLowerCase() === said.trim().toLowerCase());
   if (exact) return [{ test: exact, score: 10, covers: 1 }];
   const { entries, rarity } = entriesOf(tests);
   const asked = [...new Set(wordsOf(said))].filter((w) => !idle.has(w));
