@@ -1,10 +1,24 @@
-// Speed and memory as ratios within one run; --bikes=N for a smaller run of trace than 2,000 bikes a family. Parts: rank, trace, chaos and attack (no demo server), page, bytes, view, measure, shed. IVREK_URL names the server.
+// Speed and memory as ratios within one run; --bikes=N for another size of trace than 200 bikes a family. Parts: rank, trace, picture, chaos and attack (no demo server), page, bytes, view, measure, shed. IVREK_URL names the server.
 import type { Figures } from './figures';
 
 const args = process.argv.slice(2);
 const quick = args.includes('--quick');
 const asJson = args.includes('--json');
-const known = ['rank', 'worker', 'trace', 'page', 'bytes', 'view', 'measure', 'shed', 'chaos', 'attack', 'mutants', 'mutants-code'];
+const known = [
+  'rank',
+  'worker',
+  'trace',
+  'picture',
+  'page',
+  'bytes',
+  'view',
+  'measure',
+  'shed',
+  'chaos',
+  'attack',
+  'mutants',
+  'mutants-code',
+];
 const wanted = args.filter((a) => !a.startsWith('--'));
 // Errors are planted when that is asked for: it takes longer than all the rest.
 const parts = wanted.length ? wanted : known.filter((p) => !p.startsWith('mutants'));
@@ -22,6 +36,7 @@ if (parts.includes('trace'))
     figures,
     await (await import('./trace')).benchTrace(quick, Number(args.find((a) => a.startsWith('--bikes='))?.slice(8)) || undefined),
   );
+if (parts.includes('picture')) Object.assign(figures, await (await import('./trace')).benchPicture(quick));
 if (parts.includes('page')) Object.assign(figures, await (await import('./page')).benchPage(quick));
 if (parts.includes('bytes') || parts.includes('view')) Object.assign(figures, await (await import('./view')).benchView(quick, parts));
 if (parts.includes('measure')) Object.assign(figures, await (await import('./measure')).benchMeasure(quick));

@@ -1,20 +1,13 @@
-import { mkdirSync, readFileSync, rmSync, existsSync } from 'node:fs';
+import { mkdirSync, rmSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { ensureBuild, quietEnv } from './build.mjs';
 import { startCluster } from './cluster.mjs';
 import { ensureCertificate, lanEnvironment } from './lan.mjs';
 import { ensureChromium, ensureNpm, ensurePostgres } from './packages.mjs';
+import { counts, failures } from './reports.mjs';
 import { aside, freePort, visibly } from './run.mjs';
 import { say, Stop } from './say.mjs';
 import { loadDemo, migrate, startServer } from './serve.mjs';
-
-/** Counts from the JSON reports of the two runners; a missing report counts as nothing. */
-function counts(report) {
-  if (!existsSync(report)) return { passed: 0, failed: 0 };
-  const r = JSON.parse(readFileSync(report, 'utf8'));
-  if (r.stats) return { passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky };
-  return { passed: r.numPassedTests, failed: r.numFailedTests };
-}
 
 /** Stages that only read the code, the longest first: they run two at a time, and each says what it has to say at its end. */
 const reading = ['lint', 'types', 'format', 'rules'];
@@ -129,6 +122,7 @@ export async function test(only) {
     const c = counts(report(stage));
     sum.passed += c.passed;
     sum.failed += c.failed;
+    for (const line of failures(report(stage))) say(line);
   }
   say(
     `stages: ${chosen.length - failed.length} of ${chosen.length} passed in ${Math.round((Date.now() - began) / 1000)} s${failed.length ? `; failed: ${failed.join(', ')}` : ''}`,

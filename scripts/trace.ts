@@ -6,6 +6,8 @@ import { readCase, type CaseFile } from '../src/core/trace/file';
 import { readKnowledge } from '../src/server/knowledge/load';
 import { ownFiles } from './ownFiles';
 
+// Whoever reads only the first lines closes the pipe.
+process.stdout.on('error', (e: NodeJS.ErrnoException) => process.exit(e.code === 'EPIPE' ? 0 : 1));
 const { own, rest: args } = ownFiles(process.argv.slice(2));
 const [path] = args.filter((a) => !a.startsWith('--'));
 const stop = (message: string): never => {

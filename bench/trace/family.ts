@@ -8,6 +8,8 @@ import {
   coinOf,
   firstOrder,
   follow,
+  greedies,
+  greedy,
   inOrder,
   Kind,
   leastCost,
@@ -17,6 +19,7 @@ import {
   sureFirst,
   school,
   Thread,
+  twoMovesAhead,
   unavoidable,
   type Bike,
   type Coin,
@@ -24,6 +27,7 @@ import {
   type Policy,
 } from '../../src/core/trace/simulate';
 import { stripOf } from '../../src/core/trace';
+import { best } from '../../src/core/trace/decide';
 import { scenarios } from './scenarios';
 import { faultOf, onUnlisted, without, type UnlistedResult } from './unlisted';
 
@@ -38,7 +42,7 @@ const simple: Policy[] = [
 ];
 
 /** Where an owner gives up, in the shop's currency. */
-const cap = 3000;
+export const cap = 3000;
 const most = 3;
 
 export interface Task {
@@ -57,16 +61,18 @@ export interface Task {
 /** Two ways to draw: from the model, and from models whose odds are off. */
 export type Drawing = 'as modelled' | 'perturbed';
 
-/** The fixed order is the dearest to follow: it is let loose on every so many of the bikes drawn from the model. */
+/** The fixed order and two moves ahead are the dearest to follow: they are let loose on every so many of the bikes drawn from the model. */
 const fixedOn = 5;
 
 /** Every how many bikes the schools and the other simple policies are let loose on one as well. */
 const others = 100;
 
-/** One bike under every policy: cost less the unavoidable, by policy name. */
+/** One bike under every policy. */
 export interface BikeResult {
   faults: number;
   unavoidable: number;
+  /** What least cost says at the start that the whole job will cost. */
+  named: number;
   courses: Record<string, Course>;
 }
 
@@ -74,7 +80,7 @@ export interface BikeResult {
 export const checklists = (): Record<string, string[]> =>
   parse(readFileSync('bench/trace/checklists.yaml', 'utf8')) as Record<string, string[]>;
 
-interface Drawn {
+export interface Drawn {
   bike: () => Bike;
   coin: Coin;
   thread: Thread;
@@ -82,7 +88,7 @@ interface Drawn {
 }
 
 /** Threads of thought by scenario and complaint, shared by all bikes and policies of a family. */
-class Threads {
+export class Threads {
   private readonly known = new Map<string, Thread>();
 
   constructor(
@@ -107,7 +113,7 @@ class Threads {
 }
 
 /** Bikes that complain of something in the family, from the truth; their complaint begins a thread of the believed model. */
-function* drawBikes(
+export function* drawBikes(
   kinds: readonly Kind[],
   threads: Threads,
   { seed, symptoms, n, s }: { seed: number; symptoms: readonly string[]; n: number; s: number },
@@ -183,6 +189,11 @@ function bestOrder(training: readonly Drawn[], lines: readonly string[], task: T
   return best;
 }
 
+/** The greedy policies: each as it stops with the tracer, as soon as a test no longer pays, and when one repair is nine in ten. */
+const greedyPolicies: Policy[] = greedies.flatMap((by) => (['tracer', 'pays', 0.9] as const).map((stop) => greedy(by, stop)));
+
+export const greedyNames = greedyPolicies.map((p) => p.name);
+
 export type TaskResult = Record<Drawing, BikeResult[]> & { unlisted: UnlistedResult[] };
 
 export function runTask(k: Knowledge, task: Task): TaskResult {
@@ -195,7 +206,7 @@ export function runTask(k: Knowledge, task: Task): TaskResult {
   const off = Array.from({ length: task.perturbedBikes ? 20 : 0 }, (_x, i) => perturbed(k, coinOf((task.seed + 1) * 31 + i)));
   const share = (n: number, s: number) => Math.floor(n / scenarios.length) + (s < n % scenarios.length ? 1 : 0);
   const training = scenarios.flatMap((_x, s) => [...drawBikes(own[s], threads, { seed: task.seed + 500, symptoms, n: task.training, s })]);
-  const policies = [leastCost, checklist(lines)];
+  const policies = [leastCost, checklist(lines), ...greedyPolicies];
   const fixed = inOrder('static', bestOrder(training, lines, task));
   const results: TaskResult = { 'as modelled': [], perturbed: [], unlisted: [] };
   scenarios.forEach((_x, s) => {
@@ -205,10 +216,15 @@ export function runTask(k: Knowledge, task: Task): TaskResult {
         const courses: Record<string, Course> = {};
         const nth = results[drawing].length;
         const modelled = drawing === 'as modelled';
-        const all = [...policies, ...(modelled && nth % fixedOn ? [] : [fixed]), ...(modelled && nth % others === 0 ? simple : [])];
+        const all = [
+          ...policies,
+          ...(modelled && nth % fixedOn ? [] : [fixed, twoMovesAhead]),
+          ...(modelled && nth % others === 0 ? simple : []),
+        ];
         for (const p of all) courses[p.name] = follow(p, d.thread, d.bike(), d.coin, { cap });
         const necessary = unavoidable(stripOf(d.thread.beliefs.model), d.thread, d.faults);
-        results[drawing].push({ faults: d.faults.length, unavoidable: necessary, courses });
+        const named = best(d.thread.weighed).value;
+        results[drawing].push({ faults: d.faults.length, unavoidable: necessary, named, courses });
       }
     };
     run('as modelled', own[s], task.seed, share(task.bikes, s));

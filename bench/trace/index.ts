@@ -1,15 +1,23 @@
 import { readKnowledge } from '../../src/server/knowledge/load';
 import type { Figures } from '../figures';
-import { checklists, type BikeResult, type Task } from './family';
+import { checklists, greedyNames, type BikeResult, type Task } from './family';
 import type { OptimumTask } from './optimum';
-import { runAll } from './pool';
+import { runAll, type AnyTask } from './pool';
+import type { OwnWorldTask } from './ownWorld';
+import { pictureFigures, type PictureTask } from './picture';
 import type { UnlistedResult } from './unlisted';
 import { calibration, quantile, ratioOf, topThree } from './summary';
 
 /** Held out: nothing was tuned on bikes of this seed. */
-const seed = 20261;
+const seed = 20262;
 
 const net = (r: BikeResult, policy: string) => r.courses[policy].money - r.unavoidable;
+
+/** The greedy policy that costs least on these bikes. */
+function betterGreedy(results: readonly BikeResult[]): string {
+  const cost = (policy: string) => results.reduce((sum, r) => sum + net(r, policy), 0);
+  return [...greedyNames].sort((a, b) => cost(a) - cost(b))[0];
+}
 
 function figuresOf(name: string, results: readonly BikeResult[], figures: Figures): void {
   const mean = (pick: (r: BikeResult) => number) => results.reduce((s, r) => s + pick(r), 0) / results.length;
@@ -17,6 +25,9 @@ function figuresOf(name: string, results: readonly BikeResult[], figures: Figure
   for (const [against, policy] of [
     ['checklist', 'checklist'],
     ['static order', 'static'],
+    ['two moves', 'two-moves'],
+    ...greedyNames.map((name) => [name, name]),
+    ['the better greedy', betterGreedy(results)],
   ]) {
     const both = results.filter((r) => policy in r.courses);
     const { ratio, low, high } = ratioOf(
@@ -29,6 +40,13 @@ function figuresOf(name: string, results: readonly BikeResult[], figures: Figure
     figures[`${name}.of ${against} high`] = high;
     figures[`${name}.of ${against} with unavoidable`] = spent('least-cost') / spent(policy);
   }
+  const named = ratioOf(
+    results.map((r) => r.named),
+    results.map((r) => r.courses['least-cost'].money),
+  );
+  figures[`${name}.named of paid`] = named.ratio;
+  figures[`${name}.named of paid low`] = named.low;
+  figures[`${name}.named of paid high`] = named.high;
   figures[`${name}.bikes`] = results.length;
   figures[`${name}.unavoidable`] = mean((r) => r.unavoidable);
   for (const policy of Object.keys(results[0].courses)) {
@@ -81,17 +99,33 @@ function priceOfUnlisted(results: readonly UnlistedResult[], figures: Figures): 
     results.filter((r) => r.found !== null && r.found <= soon * r.known).length / results.length;
 }
 
+function nameOf(t: AnyTask): string {
+  if ('family' in t) return t.family;
+  if ('pictured' in t) return t.pictured;
+  return 'models' in t ? 'optimum' : 'own world';
+}
+
+const told = (done: number, of: number, t: AnyTask, seconds: number) =>
+  console.error(`${done}/${of} ${nameOf(t)}: ${seconds.toFixed(0)} s`);
+
+/** What each thing that the choice knows of is worth: left out in turn, on drawn bikes; and what is expected before each step beside what comes. */
+export async function benchPicture(quick: boolean): Promise<Figures> {
+  const { knowledge } = readKnowledge('knowledge');
+  const tasks = knowledge.families.map(({ id }): PictureTask => ({ pictured: id, bikes: quick ? 1 : 3, seed }));
+  return pictureFigures(await runAll(tasks, told));
+}
+
 /** Drawn bikes of every family under every policy, as drawn from the model and from perturbed ones; and the exact optimum. */
 export async function benchTrace(quick: boolean, wanted?: number): Promise<Figures> {
   const { knowledge } = readKnowledge('knowledge');
   const size = quick
     ? { bikes: 8, perturbedBikes: 8, unlistedBikes: 4, training: 1, rounds: 1 }
     : {
-        bikes: wanted ?? 2000,
-        perturbedBikes: Math.ceil((wanted ?? 2000) / 20),
-        unlistedBikes: Math.ceil((wanted ?? 2000) / 20),
-        training: 3,
-        rounds: 10,
+        bikes: wanted ?? 200,
+        perturbedBikes: Math.ceil((wanted ?? 200) / 10),
+        unlistedBikes: Math.ceil((wanted ?? 200) / 40),
+        training: 2,
+        rounds: 8,
       };
   const without = knowledge.families.filter((f) => !(f.id in checklists()));
   if (without.length) throw new Error(`no checklist for ${without.map((f) => f.id).join(', ')} in bench/trace/checklists.yaml`);
@@ -103,8 +137,9 @@ export async function benchTrace(quick: boolean, wanted?: number): Promise<Figur
   const tasks = knowledge.families
     .map(({ id }): Task => ({ family: id, seed, ...size }))
     .sort((a, b) => faults(b.family) - faults(a.family));
-  const [optimum, ...results] = await runAll([{ models: quick ? 20 : 200 }, ...tasks] as [OptimumTask, ...Task[]], (done, of, t, seconds) =>
-    console.error(`${done}/${of} ${'family' in t ? t.family : 'optimum'}: ${seconds.toFixed(0)} s`),
+  const [optimum, ownWorld, ...results] = await runAll(
+    [{ models: quick ? 20 : 200 }, { kinds: quick ? [1] : [1, 4, 6] }, ...tasks] as [OptimumTask, OwnWorldTask, ...Task[]],
+    told,
   );
   const figures: Figures = {};
   for (const [drawing, name] of [
@@ -129,5 +164,5 @@ export async function benchTrace(quick: boolean, wanted?: number): Promise<Figur
     results.flatMap((r) => r.unlisted),
     figures,
   );
-  return { ...figures, ...optimum };
+  return { ...figures, ...optimum, ...ownWorld };
 }

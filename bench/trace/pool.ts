@@ -1,22 +1,26 @@
 import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
 import type { runTask, Task } from './family';
-import type { benchOptimum, OptimumTask } from './optimum';
+import type { Figures } from '../figures';
+import type { OptimumTask } from './optimum';
+import type { OwnWorldTask } from './ownWorld';
+import type { PictureResult, PictureTask } from './picture';
 
-type Result<T> = T extends Task ? ReturnType<typeof runTask> : ReturnType<typeof benchOptimum>;
+export type AnyTask = Task | OptimumTask | OwnWorldTask | PictureTask;
+type Result<T> = T extends Task ? ReturnType<typeof runTask> : T extends PictureTask ? PictureResult : Figures;
 
 /**
  * Runs tasks over all cores, the next one on whichever is free; `told` hears of each that is done. Each has a worker of its own:
  * code that was compiled for the shapes of one task's data runs another's at half the speed.
  */
-export async function runAll<T extends readonly (Task | OptimumTask)[]>(
+export async function runAll<T extends readonly AnyTask[]>(
   tasks: T,
-  told: (done: number, of: number, t: Task | OptimumTask, seconds: number) => void,
+  told: (done: number, of: number, t: AnyTask, seconds: number) => void,
 ): Promise<{ [I in keyof T]: Result<T[I]> }> {
   const results = new Array<unknown>(tasks.length);
   let next = 0;
   let done = 0;
-  const alone = (task: Task | OptimumTask) =>
+  const alone = (task: AnyTask) =>
     new Promise<unknown>((resolve, reject) => {
       const worker = new Worker(new URL('./worker.mjs', import.meta.url), {
         workerData: task,

@@ -1,7 +1,16 @@
 import { parentPort, workerData } from 'node:worker_threads';
 import { readKnowledge } from '../../src/server/knowledge/load';
-import { runTask, type Task } from './family';
-import { benchOptimum, type OptimumTask } from './optimum';
+import { runTask } from './family';
+import { benchOptimum } from './optimum';
+import { benchOwnWorld } from './ownWorld';
+import { runPictures } from './picture';
+import type { AnyTask } from './pool';
 
-const task = workerData as Task | OptimumTask;
-parentPort!.postMessage('models' in task ? benchOptimum(task) : runTask(readKnowledge('knowledge').knowledge, task));
+const task = workerData as AnyTask;
+const { knowledge } = readKnowledge('knowledge');
+const run = () => {
+  if ('models' in task) return benchOptimum(task);
+  if ('kinds' in task) return benchOwnWorld(knowledge, task);
+  return 'pictured' in task ? runPictures(knowledge, task) : runTask(knowledge, task);
+};
+parentPort!.postMessage(run());

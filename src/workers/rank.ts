@@ -7,43 +7,80 @@ import {
   rank,
   schoolViews,
   theoryOf,
+  valueInstead,
   weighing,
+  type Beliefs,
   type Case,
+  type Instead,
   type Ranking,
   type Reason,
   type SchoolView,
   type TheoryView,
+  type Weighing,
 } from '../core/trace';
 
 /** The page hands its knowledge over first, so that it is fetched once. */
 export type RankRequest =
   | { kind: 'knowledge'; knowledge: Knowledge }
   | { id: number; kind: 'rank'; traced: Case; own: readonly Own[]; agreedLeft: number | null }
-  | { id: number; kind: 'explain'; traced: Case; own: readonly Own[]; key: string };
+  | { id: number; kind: 'explain'; traced: Case; own: readonly Own[]; key: string }
+  /** Of the case that was asked about last. */
+  | { id: number; kind: 'instead' };
 
 export type RankReply =
   | { id: number; kind: 'ranking'; ranking: Ranking }
+  | { id: number; kind: 'instead'; instead: Instead }
   | { id: number; kind: 'schools'; schools: SchoolView[] }
   | { id: number; kind: 'reasons'; key: string; start: string; now: string; reasons: Reason[]; theory: TheoryView | null };
 
 const reply = (r: RankReply) => postMessage(r);
 
 let shipped: Knowledge;
+/** The case that was asked about last, as it was weighed. */
+let last: { id: number; beliefs: Beliefs; weighed: Weighing } | null = null;
 
-self.onmessage = ({ data }: MessageEvent<RankRequest>) => {
-  if (data.kind === 'knowledge') {
-    shipped = data.knowledge;
-    return;
-  }
-  const knowledge = withOwn(shipped, data.own);
-  if (data.kind === 'explain') {
-    const theory = theoryOf(believe(buildModel(knowledge, data.traced)), data.key);
-    reply({ id: data.id, kind: 'reasons', key: data.key, ...explain(knowledge, data.traced, data.key), theory });
-    return;
-  }
-  const model = buildModel(knowledge, data.traced);
+/** Lets what was asked meanwhile come in; false if that is about another case. */
+async function still(id: number): Promise<boolean> {
+  await new Promise((done) => setTimeout(done));
+  return id === last?.id;
+}
+
+/** So long is worked on at a time, milliseconds. */
+const slice = 20;
+
+/** What to do next at once, the approaches if nothing newer is asked. */
+async function answer({ id, traced, own, agreedLeft }: RankRequest & { kind: 'rank' }): Promise<void> {
+  const model = buildModel(withOwn(shipped, own), traced);
   const beliefs = believe(model);
   const weighed = weighing(beliefs);
-  reply({ id: data.id, kind: 'ranking', ranking: rank(model, { agreedLeft: data.agreedLeft }, beliefs, weighed) });
-  reply({ id: data.id, kind: 'schools', schools: schoolViews(beliefs, weighed) });
+  last = { id, beliefs, weighed };
+  reply({ id, kind: 'ranking', ranking: rank(model, { agreedLeft }, beliefs, weighed) });
+  if (await still(id)) reply({ id, kind: 'schools', schools: schoolViews(beliefs, weighed) });
+}
+
+/** Given up as soon as another case is asked about. */
+async function price(id: number): Promise<void> {
+  if (last?.id !== id) return;
+  const all = valueInstead(last.beliefs, last.weighed);
+  let step = all.next();
+  let began = performance.now();
+  while (!step.done) {
+    if (performance.now() - began > slice) {
+      if (!(await still(id))) return;
+      began = performance.now();
+    }
+    step = all.next();
+  }
+  reply({ id, kind: 'instead', instead: step.value });
+}
+
+self.onmessage = ({ data }: MessageEvent<RankRequest>) => {
+  if (data.kind === 'knowledge') shipped = data.knowledge;
+  else if (data.kind === 'rank') void answer(data);
+  else if (data.kind === 'instead') void price(data.id);
+  else {
+    const knowledge = withOwn(shipped, data.own);
+    const theory = theoryOf(believe(buildModel(knowledge, data.traced)), data.key);
+    reply({ id: data.id, kind: 'reasons', key: data.key, ...explain(knowledge, data.traced, data.key), theory });
+  }
 };

@@ -56,6 +56,20 @@ export function tradeCases(folder = 'test/trade'): { family: string; cases: Trad
     });
 }
 
+const expectations: readonly (keyof Expected)[] = [
+  'top3',
+  'anyTop3',
+  'top',
+  'anyTop',
+  'over',
+  'under',
+  'next',
+  'soon',
+  'notNext',
+  'never',
+  'may',
+];
+
 /** How many of the tests that can be done count as the next ones. */
 const near = 5;
 
@@ -63,6 +77,8 @@ const near = 5;
 export function misses(k: Knowledge, t: TradeCase): string[] {
   const { traced, problems } = readCase(k, t.file);
   const wrong = problems.map((p) => `not understood: ${p}`);
+  for (const name of Object.keys(t.expect))
+    if (!(expectations as readonly string[]).includes(name)) wrong.push(`nothing is expected by '${name}'`);
   const model = buildModel(k, traced);
   const ranking = rank(model);
   const faultOf = (key: string) => key.split('#')[0];
@@ -80,10 +96,8 @@ export function misses(k: Knowledge, t: TradeCase): string[] {
   const first = `the first are ${leaders.map((id) => `${id} ${chance(id).toFixed(3)}`).join(', ')}`;
   const e = t.expect;
   const faults = [...(e.top3 ?? []), ...(e.anyTop3 ?? []), ...(e.anyTop ?? []), ...(e.top ? [e.top] : []), ...Object.keys(e.over ?? {})];
-  const tests = [...(e.next ?? []), ...(e.soon ?? []), ...(e.notNext ?? []), ...(e.never ?? [])].filter((id) => !id.startsWith('repair:'));
   const nameless = (id: string) => !k.faults.some((f) => f.id === id);
   for (const id of faults) if (nameless(id) && !(e.anyTop3 ?? e.anyTop ?? []).includes(id)) say(`there is no fault '${id}'`);
-  void tests;
   for (const id of e.top3 ?? []) if (!leaders.includes(id)) say(`${id} is not among the first three: ${first}`);
   if (e.anyTop3 && !e.anyTop3.some((id) => leaders.includes(id))) say(`none of ${e.anyTop3.join(', ')} is among the first three: ${first}`);
   if (e.top && leaders[0] !== e.top) say(`${e.top} does not lead: ${first}`);

@@ -6,6 +6,7 @@ export { assembleKnowledge, withFigures, type KnowledgeFile } from './assemble';
 export { freeId, ownFile, ownProblems, withOwn, type OwnProblem } from './own';
 export { nameless, surveyKnowledge, type Survey } from './survey';
 export { unknownIn, type Unknown } from './known';
+export { fitting } from './answers';
 export { faultById, findingById, foundBy, gradesIn, testById } from './lookup';
 export { cautionsHere, hazardsOfWork, type Work } from './cautions';
 export { actOf, doneWith, hazardsOf, riskPrice } from './doings';

@@ -14,7 +14,8 @@ export {
   type NextView,
 } from './policy/rank';
 export { theoryOf, type TheoryView } from './policy/theory';
-export { weighing } from './policy/weighing';
+export { weighing, type Weighing } from './policy/weighing';
+export { insteadOf, insteadWords, valueInstead, type Instead } from './policy/instead';
 export { explain, rowWords, type Reason } from './policy/explain';
 export { schoolIds, type SchoolId } from './policy/schools';
 export { readCase, caseFileOf, type CaseFile, type CaseLine } from './file';

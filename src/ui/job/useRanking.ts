@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Case, Ranking, Reason, SchoolView, TheoryView } from '../../core/trace';
+import type { Case, Instead, Ranking, Reason, SchoolView, TheoryView } from '../../core/trace';
 import { knowledge } from 'virtual:knowledge';
 import type { Own } from '../../core/record';
 import type { RankReply, RankRequest } from '../../workers/rank';
@@ -15,10 +15,12 @@ export interface Explanation {
 export function useRanking<F extends Ranking | null>(first: F, traced: Case, own: readonly Own[], agreedLeft: number | null) {
   const [ranking, setRanking] = useState<F | Ranking>(first);
   const [schools, setSchools] = useState<SchoolView[] | null>(null);
+  const [instead, setInstead] = useState<Instead | null>(null);
   const [busy, setBusy] = useState(false);
   const [reasons, setReasons] = useState<Record<string, Explanation>>({});
   const worker = useRef<Worker | null>(null);
   const asked = useRef(0);
+  const askedInstead = useRef(0);
 
   useEffect(() => {
     const w = new Worker(new URL('../../workers/rank.ts', import.meta.url), { type: 'module' });
@@ -34,7 +36,8 @@ export function useRanking<F extends Ranking | null>(first: F, traced: Case, own
       if (data.kind === 'ranking') {
         setRanking(data.ranking);
         setBusy(false);
-      } else setSchools(data.schools);
+      } else if (data.kind === 'instead') setInstead(data.instead);
+      else setSchools(data.schools);
     };
     return () => w.terminate();
   }, []);
@@ -43,6 +46,7 @@ export function useRanking<F extends Ranking | null>(first: F, traced: Case, own
     asked.current++;
     setBusy(true);
     setReasons({});
+    setInstead(null);
     worker.current?.postMessage({ id: asked.current, kind: 'rank', traced, own, agreedLeft } satisfies RankRequest);
   }, [traced, own, agreedLeft]);
 
@@ -50,5 +54,11 @@ export function useRanking<F extends Ranking | null>(first: F, traced: Case, own
     (key: string) => worker.current?.postMessage({ id: asked.current, kind: 'explain', traced, own, key } satisfies RankRequest),
     [traced, own],
   );
-  return { ranking, schools, busy, reasons, explainKey };
+  /** What doing something else would cost: worked out once for a case, when that is looked at. */
+  const askInstead = useCallback(() => {
+    if (askedInstead.current === asked.current) return;
+    askedInstead.current = asked.current;
+    worker.current?.postMessage({ id: asked.current, kind: 'instead' } satisfies RankRequest);
+  }, []);
+  return { ranking, instead, askInstead, schools, busy, reasons, explainKey };
 }

@@ -11,6 +11,7 @@ import {
   type HeardAt,
   type LeakLimits,
 } from '../compression';
+import { judge } from '../judge';
 import {
   at,
   engineField,
@@ -31,6 +32,7 @@ import {
 } from '../panel';
 
 const standardSpread = 0.15;
+const listed = new Intl.ListFormat('en-GB');
 
 /** The limit at this height: the book speaks of sea level. */
 function limitAt(s: Subject, v: Values) {
@@ -120,17 +122,26 @@ export const compression: Panel = {
       rpm: v.figure('speed') === null ? null : rpm(v.figure('speed')!),
       decompressor: s.decompressor && v.choice('decompressor') !== 'no',
     };
+    // What lies within the gauge's error of the limit is measured again, not condemned.
+    const error = s.error('compression');
+    const onLine = cylinders.filter((c) => judge(exact(c.dryPa), limit, error).verdict === 'on the line');
+    const held = (edge: number | null | undefined, widest: (...x: number[]) => number) =>
+      edge == null ? null : widest(edge, ...onLine.map((c) => c.dryPa));
+    const who = listed.format(onLine.map((c) => c.cylinder));
+    const subject = s.cylinders.length === 1 ? 'It is' : onLine.length > 1 ? `Cylinders ${who} are` : `Cylinder ${who} is`;
+    const again = onLine.length ? `${subject} borderline, within gauge error: measure again.` : '';
     const verdict = compressionVerdict(
       cylinders,
       {
-        lowPa: limit?.serviceLow ?? limit?.low ?? null,
-        highPa: limit?.serviceHigh ?? limit?.high ?? null,
+        lowPa: held(limit?.serviceLow ?? limit?.low, Math.min),
+        highPa: held(limit?.serviceHigh ?? limit?.high, Math.max),
         spread: standardSpread,
         inLine: s.layout !== 'flat' && s.layout !== 'vee',
       },
       conditions,
     );
     const spoiled = verdict.spoiled;
+    const sound = verdict.findings.every((f) => f.kind === 'sound');
     // What its limit allows is watched, not condemned.
     const watched = verdict.findings.every((f) => ('within' in f && f.within) || ['spread', 'builds up slowly', 'sound'].includes(f.kind));
     const wet = cylinders.flatMap((c): Handed[] => {
@@ -140,8 +151,8 @@ export const compression: Panel = {
         : [{ testId: 'wet-test', position: c.cylinder, outcome: gain >= 0.15 ? 'rises' : 'stays', fieldId: at('wet', c.cylinder) }];
     });
     return result({
-      tone: spoiled ? 'watch' : verdict.findings.every((f) => f.kind === 'sound') ? 'good' : watched ? 'watch' : 'bad',
-      words: verdict.words,
+      tone: spoiled ? 'watch' : sound ? (again ? 'watch' : 'good') : watched ? 'watch' : 'bad',
+      words: spoiled || !again ? verdict.words : sound ? again : `${verdict.words} ${again}`,
       warnings: verdict.warnings,
       conditions: {
         ...(conditions.engine && { temperature: conditions.engine }),
@@ -154,7 +165,7 @@ export const compression: Panel = {
           value: exact(c.dryPa),
           unit: 'psi',
           limit,
-          error: s.error('compression'),
+          error,
           note: gainOf(c) === null ? undefined : `${Math.round(gainOf(c)! * 100)} % more with oil`,
         })),
         ...expectedLine,

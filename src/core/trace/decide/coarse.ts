@@ -1,5 +1,6 @@
 import { sameTelling } from './information';
-import type { Problem, Situation, TestAct } from './problem';
+import { unlocked, type Choice, type Problem, type Situation, type TestAct } from './problem';
+import { wayTo } from './gainPerCost';
 
 /** A problem with fewer hypotheses, tests and faults that stands for a larger one, with the larger one's indices. */
 export interface Coarse {
@@ -34,10 +35,10 @@ function heaviest(weights: Float64Array, most: number): number[] {
 }
 
 /** The same whatever the size of the problem. */
-export const coarseLimits = { hypotheses: 100, tests: 24 };
+export const coarseLimits = { hypotheses: 100, tests: 120 };
 
 /**
- * What the look-ahead works on: the heaviest hypotheses, each of the others' weight given to the heaviest one that
+ * What the choice is worked out on: the heaviest hypotheses, each of the others' weight given to the heaviest one that
  * names one of its faults, so that no mass is lost; and the tests that tell most, for their cost and at all.
  */
 export function coarse(p: Problem, s: Situation, bits: Float64Array, limits = coarseLimits): Coarse {
@@ -58,16 +59,27 @@ export function coarse(p: Problem, s: Situation, bits: Float64Array, limits = co
     else lost += s.weights[h];
   }
   const total = weights.reduce((a, b) => a + b, 0);
-  const price = (t: number) => p.tests[t].cost + p.access.reach(s.state, p.tests[t].want).cost;
-  const useful = [...p.tests.keys()].filter((t) => !s.shut[t] && bits[t] > 0);
+  const ways = new Map<number, readonly number[]>();
+  const own = (t: number) => p.tests[t].cost + p.access.reach(s.state, p.tests[t].want).cost;
+  const useful = [...p.tests.keys()].filter((t) => {
+    if (s.shut[t] || bits[t] <= 0) return false;
+    if (unlocked(p.tests[t], s.lifted)) return true;
+    const way = wayTo(p, s, t, own);
+    if (way) ways.set(t, way);
+    return way !== null;
+  });
+  const price = (t: number) => (ways.get(t) ?? []).reduce((sum, i) => sum + own(i), own(t));
   const half = Math.ceil(limits.tests / 2);
   const by = (score: (t: number) => number) => {
     const scores = new Map(useful.map((t) => [t, score(t)]));
     return [...useful].sort((a, b) => scores.get(b)! - scores.get(a)! || a - b);
   };
-  const tests = [...new Set([...by((t) => bits[t] / (price(t) + 0.2)).slice(0, half), ...by((t) => bits[t]).slice(0, half)])];
+  const telling = [...new Set([...by((t) => bits[t] / (price(t) + 0.2)).slice(0, half), ...by((t) => bits[t]).slice(0, half)])];
+  const tests = [...new Set([...telling, ...telling.flatMap((t) => ways.get(t) ?? [])])];
   const repairs = [...new Set(kept.flatMap((h) => p.faults[h]))].sort((a, b) => a - b);
   const short = new Map(repairs.map((f, i) => [f, i]));
+  const shortTest = new Map(tests.map((t, i) => [t, i]));
+  const shorter = (all: readonly number[]) => all.flatMap((i) => shortTest.get(i) ?? []);
   return {
     tests,
     repairs,
@@ -76,8 +88,10 @@ export function coarse(p: Problem, s: Situation, bits: Float64Array, limits = co
       access: p.access,
       repairs: repairs.map((f) => p.repairs[f]),
       tests: tests.map((t): TestAct => {
-        const { cost, want, likelihood } = p.tests[t];
-        const test: TestAct = { cost, want, likelihood: likelihood.map((l) => picked(l, kept)) };
+        const { cost, want, likelihood, spends, locks, sound } = p.tests[t];
+        const test: TestAct = { cost, want, likelihood: likelihood.map((l) => picked(l, kept)), sound };
+        if (spends) test.spends = shorter(spends);
+        if (locks && !unlocked(p.tests[t], s.lifted)) test.locks = locks.filter((any) => !any.some((i) => s.lifted?.[i])).map(shorter);
         sameTelling(test, p.tests[t], stands);
         return test;
       }),
@@ -87,6 +101,11 @@ export function coarse(p: Problem, s: Situation, bits: Float64Array, limits = co
       weights: scaled(weights, lost < 1 ? total : 1),
       shut: new Uint8Array(tests.length),
       mended: Uint8Array.from(repairs, (f) => s.mended[f]),
+      lifted: undefined,
     },
   };
 }
+
+/** A choice made on the smaller problem, by the larger one's indices. */
+export const unreduced = ({ tests, repairs }: Coarse, choice: Choice): Choice =>
+  choice.kind === 'none' ? choice : { kind: choice.kind, index: (choice.kind === 'test' ? tests : repairs)[choice.index] };

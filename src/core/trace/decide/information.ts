@@ -148,3 +148,7 @@ export function information(weights: Float64Array, t: TestAct): number {
   }
   return Math.max(0, bits);
 }
+
+/** What each of some tests is expected to tell, in bits; nothing for those that are shut. */
+export const bitsOf = (tests: readonly TestAct[], weights: Float64Array, shut?: Uint8Array): Float64Array =>
+  Float64Array.from(tests, (t, i) => (shut?.[i] !== 1 && canTell(t) ? information(weights, t) : 0));

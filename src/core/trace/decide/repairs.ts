@@ -15,12 +15,15 @@ const fresh = 6;
 interface Worksheet {
   cost: Float64Array;
   want: Int32Array;
+  residual: Float64Array;
   /** The faults of hypothesis h are faults[ends[h]] to faults[ends[h + 1]]. */
   faults: Int32Array;
   ends: Int32Array;
   chance: Float64Array;
   worth: Float64Array;
   upTo: Float64Array;
+  /** Up to a second try of the same, for those that were left there. */
+  again: Float64Array;
   /** The repairs in question, sorted; the rest behind them in any order: where sorting begins next time, never what it ends at. */
   order: Int32Array;
   count: number;
@@ -39,6 +42,8 @@ function worksheetOf(p: Problem): Worksheet {
   const made: Worksheet = {
     cost: Float64Array.from(p.repairs, (r) => r.cost),
     want: Int32Array.from(p.repairs, (r) => r.want),
+    residual: Float64Array.from(p.repairs, (r) => r.residual ?? 0),
+    again: new Float64Array(n),
     faults: Int32Array.from(p.faults.flat()),
     ends,
     chance: new Float64Array(n),
@@ -63,18 +68,31 @@ export function repairOrder(p: Problem, s: Situation): RepairOrder {
   return { expected: w.expected, wasted: Math.max(0, w.expected - w.needed), order: Array.from(w.order.subarray(0, w.count)) };
 }
 
-/** The expected cost alone, for other weights than the situation's; they need not add up to 1 and count as they are. */
-export const repairOn = (p: Problem, s: Omit<Situation, 'weights'>, weights: Float64Array): number => workOut(p, s, weights).expected;
+/** Repairing on: what it is expected to cost, what of that is spent in vain, and the repair that comes first; -1 if none does. */
+export interface Repairing {
+  expected: number;
+  wasted: number;
+  first: number;
+}
 
-function workOut(p: Problem, s: Omit<Situation, 'weights'>, weights: Float64Array): Worksheet {
+/** The same for other weights than a situation's, written to `out`; they need not add up to 1 and count as they are. */
+export function repairing(p: Problem, s: Pick<Situation, 'state' | 'mended'>, weights: Float64Array, out: Repairing): Repairing {
+  const { expected, needed, order, count } = workOut(p, s, weights);
+  out.expected = expected;
+  out.wasted = Math.max(0, expected - needed);
+  out.first = count > 0 ? order[0] : -1;
+  return out;
+}
+
+function workOut(p: Problem, s: Pick<Situation, 'state' | 'mended'>, weights: Float64Array): Worksheet {
   const sheet = worksheetOf(p);
-  const { cost, want, faults, ends, chance, upTo, order } = sheet;
+  const { cost, want, residual, faults, ends, chance, upTo, again, worth, order } = sheet;
   const { mended } = s;
   chance.fill(0);
   for (let h = 0; h < weights.length; h++) {
     const w = weights[h];
     if (w === 0) continue;
-    for (let k = ends[h]; k < ends[h + 1]; k++) if (mended[faults[k]] === 0) chance[faults[k]] += w;
+    for (let k = ends[h]; k < ends[h + 1]; k++) if (ends[h + 1] - ends[h] === 1 || mended[faults[k]] === 0) chance[faults[k]] += w;
   }
   // What is in question moves to the front, in the order it stood in.
   let count = 0;
@@ -101,10 +119,29 @@ function workOut(p: Problem, s: Omit<Situation, 'weights'>, weights: Float64Arra
     ({ costs, nexts } = p.access.from(state));
     if (k < fresh) sort(sheet, k + 1, costs);
   }
+  // A repair that left the fault there is tried again when nothing else is likelier for its cost.
+  let later = 0;
+  let under = Infinity;
+  for (let k = 0; k < count; k++) {
+    const i = order[k];
+    if (residual[i] === 0) continue;
+    const left = residual[i] * worth[i];
+    // The place moves on as long as each is worth less than the one before; one that was left there more often comes round sooner.
+    if (later < k || left > under) later = k;
+    under = left;
+    while (later + 1 < count && worth[order[later + 1]] > left) later++;
+    again[i] = upTo[order[later]] + cost[i];
+    needed += chance[i] * residual[i] * (again[i] - upTo[i]);
+  }
   let expected = 0;
   for (let h = 0; h < weights.length; h++) {
     const w = weights[h];
     if (w === 0) continue;
+    if (ends[h + 1] - ends[h] === 1) {
+      const i = faults[ends[h]];
+      if (chance[i] > 1e-9) expected += w * (upTo[i] + residual[i] * (again[i] - upTo[i]));
+      continue;
+    }
     let last = 0;
     for (let k = ends[h]; k < ends[h + 1]; k++) {
       const i = faults[k];

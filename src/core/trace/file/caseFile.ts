@@ -26,6 +26,7 @@ import { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights } from '../mod
 import { symptomsMeant } from '../symptoms';
 import { meantBy } from './meant';
 import { outcomeMeant } from './outcomeMeant';
+import { misshapen } from './shape';
 import { meantFrom, testsMeant } from './testMeant';
 
 /** A case as it stands in a file that a person writes; see docs/formats.md. */
@@ -255,6 +256,7 @@ class Reader {
     if ('off' in line) return { ...c, steps: [...c.steps, ...this.off(line.off, `s${n}x`, where, n)] };
     if ('on' in line) {
       const meant = meantBy(this.k.access, line.on);
+      if (!meant) this.problems.push(`${where}: nothing that comes off is known as '${line.on}'`);
       return { ...c, steps: c.steps.map((s) => (s.access === meant?.id ? { ...s, refittedAt: at(n) } : s)) };
     }
     if ('finding' in line) return this.finding(c, line, n, where, last);
@@ -410,7 +412,10 @@ class Reader {
 }
 
 /** Reads a case file. Words that are not ids are resolved by what they mean; what could not be understood is in `problems`. */
-export const readCase = (k: Knowledge, file: CaseFile): ReadCase => new Reader(k, file).read();
+export function readCase(k: Knowledge, file: CaseFile): ReadCase {
+  const problems = misshapen(file);
+  return problems.length ? { ...new Reader(k, { format: 'ivrek-case', version: 1 }).read(), problems } : new Reader(k, file).read();
+}
 
 /** The same case as a file, in the order in which things were done; personal data and photos are not in it. */
 export function caseFileOf(c: Case): CaseFile {

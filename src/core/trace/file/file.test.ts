@@ -51,6 +51,12 @@ describe('a case in a file', () => {
     expect(ranking(again)).toEqual(ranking(read));
   });
 
+  it('takes work that costs nothing an hour', () => {
+    const read = readCase(shipped, { ...file, rate: 0 });
+    expect(read.problems).toEqual([]);
+    expect(readCase(shipped, caseFileOf(read.traced)).problems).toEqual([]);
+  });
+
   it.each([
     [{ format: 'other' }, /format: ivrek-case/],
     [{ bike: { wheels: 2 } }, /bike\.wheels/],
@@ -62,6 +68,20 @@ describe('a case in a file', () => {
     [{ evidence: [{ test: 'spark-look', reading: '5 V' }] }, /takes a result/],
     [{ evidence: [{ test: 'compression', reading: '11,8 bar' }] }, /comma/],
     [{ evidence: [{ repair: 'the moon' }] }, /no fault is known/],
+    [{ evidence: [{ on: 'the moon' }] }, /nothing that comes off is known as 'the moon'/],
+    [{ job: { standingMonths: 3 } }, /job: a case file takes format, version, bike, history/],
+    [{ evidence: { test: 'spark-look' } }, /evidence: write it as a list/],
+    [{ evidence: [['spark-look', 'none']] }, /evidence 1: write it as \{test/],
+    [{ evidence: [{ reslt: 'none' }] }, /evidence 1: needs one of test, repair/],
+    [{ evidence: [{ test: 'spark-look', reslt: 'none' }] }, /evidence 1: 'reslt' does not go with test, which takes at, result/],
+    [{ evidence: [{ off: 'tank', at: 1 }] }, /'at' does not go with off/],
+    [{ history: ['damp'] }, /history: write it as/],
+    [{ rate: 'much' }, /rate: money an hour/],
+    [{ complaints: ['dies hot'] }, /complaint 1: write it as/],
+    [{ off: [{ part: 'tank' }] }, /off 1: write it as an id or words/],
+    [{ evidence: [{ off: null }] }, /evidence 1: after off goes an id or words/],
+    [{ evidence: [{ learned: 'damp' }] }, /evidence 1: after learned goes \{name/],
+    [{ symptoms: 'no-start' }, /symptoms: write them as/],
   ])('says what is wrong with %j', (patch, message) => {
     expect(readCase(shipped, { ...file, ...patch } as CaseFile).problems.join('\n')).toMatch(message);
   });

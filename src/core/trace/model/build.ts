@@ -1,6 +1,6 @@
-import { type Facts, type FindingKind, type Knowledge, accessOf, faultById, findingById } from '../../knowledge';
+import { type Facts, type FindingKind, type Knowledge, accessOf, faultById, findingById, testById } from '../../knowledge';
 import { cylindersOf, factsOf } from '../../knowledge';
-import { groupBy } from '../../record';
+import { groupBy, type Repair } from '../../record';
 import type { Finding, Link, Network, Observation } from '../network';
 import { Epochs, repairsInOrder, repairsUpTo } from '../../repairs';
 import type { Case } from './case';
@@ -39,12 +39,12 @@ const notListed = 'not-in-list';
 export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: ReadonlySet<string> = new Set()): Model {
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const positions = positionsOf(cylindersOf(traced.bike, knowledge));
-  const suspects = suspectsOf(knowledge, facts, positions, traced.job.lastTouched ?? [], traced.experience, knownFaults(traced));
+  const suspects = suspectsOf(knowledge, facts, positions, traced.job.lastTouched ?? [], traced.experience, knownFaults(knowledge, traced));
   const ordered = repairsInOrder(traced.repairs);
   const epochs = new Epochs(knowledge, traced.repairs);
   const { claims, unwatched } = evidenceClaims(knowledge, traced, leaveOut, epochs);
   const repaired = ordered.flatMap((r) => {
-    const mayMake = !unwatched.has(r.id);
+    const mayMake = !unwatched.has(r.id) && !inVain(traced, r);
     const own = r.faultId ? keyOf(r.faultId, r.position) : notListed;
     // What was put back with it is mended as well: a rub that is the same afterwards points behind it.
     const back = refittedBy(knowledge, traced.bike.archetype, r.faultId).filter((key) => key !== own);
@@ -91,15 +91,42 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
   return model;
 }
 
-/** Faults that are on record as having been there: repaired, condemned in the strip, or named as a cause. */
-const knownFaults = (c: Case): ReadonlySet<string> =>
-  new Set(
+/**
+ * Whether the complaint was the same every time it was tried after a repair. What was there before and after was not made in between:
+ * or the cheapest repair would be advised over and over, since each time it may have made what the next one mends.
+ */
+function inVain(c: Case, r: Repair): boolean {
+  const tried = c.retests.filter((t) => t.repairId === r.id);
+  return tried.length > 0 && tried.every((t) => t.result === 'same');
+}
+
+/** A fault alone brings such a finding at least as often as not. */
+const shows = 0.5;
+
+/**
+ * Faults that are on record as having been there: repaired, condemned in the strip, or named as a cause. A repair after which the
+ * complaint was the same every time it was tried says nothing of the sort, unless something was found before that the fault shows by.
+ */
+function knownFaults(k: Knowledge, c: Case): ReadonlySet<string> {
+  const found = ({ faultId, madeAt }: Repair) => {
+    const { causes = {} } = (faultId && faultById(k, faultId)) || {};
+    return c.evidence.some(({ testId, outcome, takenAt, withdrawn }) => {
+      const find = withdrawn || takenAt > madeAt ? undefined : testById(k, testId)?.outcomes.find((o) => o.id === outcome)?.find;
+      return Object.entries(find ?? {}).some(([id, grade]) => {
+        const link = causes[id];
+        return grade !== 'no' && link !== undefined && (typeof link === 'number' ? link : (link[grade] ?? 0)) >= shows;
+      });
+    });
+  };
+  const vain = (r: Repair) => inVain(c, r) && !found(r);
+  return new Set(
     [
-      ...c.repairs.map((r) => r.faultId),
+      ...c.repairs.filter((r) => !vain(r)).map((r) => r.faultId),
       ...c.causes.map((x) => x.faultId),
       ...c.findings.filter((f) => ['replace', 'repair'].includes(f.verdict)).map((f) => f.faultId),
     ].filter((id): id is string => id !== null),
   );
+}
 
 /** Faults, not placed at a cylinder, that a repair mends by putting back what stood in its way. */
 function refittedBy(k: Knowledge, archetype: string | null, faultId: string | null): string[] {

@@ -52,14 +52,16 @@ function onThisBike(fault: Fault, facts: Facts): Fault {
  * What is known to have been there (repaired, condemned or named as a cause) makes likelier what brings it and what it brings:
  * the root of a damage, and the damage of a root. Judgement: a lead of 0.5 makes it ten times as likely.
  */
-function tied(k: Knowledge, fault: Fault, known: ReadonlySet<string>): { because: string; times: number }[] {
-  if (known.size === 0) return [];
+function tied(fault: Fault, known: readonly Fault[]): { because: string; times: number }[] {
+  if (known.length === 0) return [];
   const times = (lead: number) => Math.max(1, Math.min(mostTimes, lead * 20));
-  const damage = Object.entries(fault.leads ?? {}).filter(([id]) => known.has(id));
-  const roots = k.faults.flatMap((r) => (known.has(r.id) && r.leads?.[fault.id] ? [{ name: r.name, lead: r.leads[fault.id] }] : []));
-  const name = (id: string) => k.faults.find((f) => f.id === id)?.name ?? id;
+  const damage = Object.entries(fault.leads ?? {}).flatMap(([id, lead]) => {
+    const there = known.find((f) => f.id === id);
+    return there ? [{ name: there.name, lead }] : [];
+  });
+  const roots = known.flatMap((r) => (r.leads?.[fault.id] ? [{ name: r.name, lead: r.leads[fault.id] }] : []));
   return [
-    ...damage.map(([id, lead]) => ({ because: `It brings ${name(id).toLowerCase()}, which was there`, times: times(lead) })),
+    ...damage.map(({ name, lead }) => ({ because: `It brings ${name.toLowerCase()}, which was there`, times: times(lead) })),
     ...roots.map((r) => ({ because: `${r.name} was there, and brings it`, times: times(r.lead) })),
   ];
 }
@@ -73,6 +75,7 @@ export function suspectsOf(
   experience?: Experience | null,
   known: ReadonlySet<string> = new Set(),
 ): Suspect[] {
+  const there = known.size > 0 ? k.faults.filter((f) => known.has(f.id)) : [];
   const areaName = (id: string) => k.areas.find((a) => a.id === id)?.name ?? id;
   return k.faults.flatMap((fault) => {
     if (fault.retired) return [];
@@ -81,7 +84,7 @@ export function suspectsOf(
     const raisedBy = (fault.raised ?? []).filter((r) => isMet(r.when, facts)).map(({ because, times }) => ({ because, times }));
     const hand = fault.area?.find((a) => touched.includes(a));
     if (hand) raisedBy.push({ because: `${areaName(hand)} touched last`, times: fault.touchedTimes ?? 3 });
-    raisedBy.push(...tied(k, fault, known));
+    raisedBy.push(...tied(fault, there));
     const before = timesFound(k, fault, experience);
     if (before > 1) raisedBy.push({ because: experienceWords(experience!.found[fault.id], experience!), times: before });
     const times = raisedBy.reduce((t, r) => t * r.times, 1);

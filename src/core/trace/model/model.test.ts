@@ -181,6 +181,17 @@ describe('repairs and instances', () => {
     expect(p(after.c, 'supply-bad')).toBeLessThan(p(new CaseMaker().c, 'supply-bad') * 2.5);
   });
 
+  it('only what was there makes likelier what it leads to: not a repair in vain', () => {
+    const start = (key: string, c: Case) => buildModel(shipped, c).suspects.find((s) => s.key === key)!.odds;
+    const before = start('big-end-worn', new CaseMaker({ overheats: 'present' }).c);
+    const repaired = () => new CaseMaker({ overheats: 'present' }).repair('oil-starved');
+    expect(start('big-end-worn', repaired().c)).toBeGreaterThan(2 * before);
+    expect(start('big-end-worn', repaired().retest('gone').c)).toBeGreaterThan(2 * before);
+    expect(start('big-end-worn', repaired().retest('same').c)).toBe(before);
+    const seen = new CaseMaker({ overheats: 'present' }).test('oil-check', 'low');
+    expect(start('big-end-worn', seen.repair('oil-starved').retest('same').c)).toBeGreaterThan(2 * before);
+  });
+
   it('a second cause is found the same way', () => {
     const m = spark()
       .repair('points-dirty')

@@ -156,27 +156,40 @@ interface Node {
   listed: Explanation | null;
 }
 
+/** Items side by side, since they are gone through for every choice that is extended. */
+interface Rows {
+  weight: Float64Array;
+  /** Where the levels of an item begin; one more entry says where the last ones end. */
+  from: Int32Array;
+  dimension: Int32Array;
+  level: Uint8Array;
+  /** Stride of the dimension in the table of the groups after. */
+  stride: Int32Array;
+}
+
 /** What a group in its turn can bring, and what the groups after it can still do. */
 interface Turn {
   items: readonly Item[];
-  /** The greatest weight of an item. */
-  most: number;
+  rows: Rows;
   /** For each entry of the table of findings that later groups still touch: the weight of all that they can do. */
   after: Float64Array;
   /** By dimension: its stride in that table, 0 if no later group touches it. */
   strides: Int32Array;
-  /** Dimensions that this group is the last to touch, and those that no group from here on touches. */
+  /** Dimensions that this group is the last to touch. */
   closes: readonly number[];
-  over: readonly number[];
-  /** The most that `after` and the dimensions that are over can come to. */
+  /** The most that `after` and the dimensions that close here can come to. */
   peak: number;
 }
 
 class Search {
   readonly quiet: (Float64Array | undefined)[] = [];
   private readonly turns: Turn[] = [];
+  /** By place of a group: the most that its items, `after` and the dimensions that close there can come to. */
+  private readonly most: Float64Array;
   /** silence[i]: product of the chances that groups 0..i-1 bring nothing */
   private readonly silence: Float64Array;
+  /** By dimension: the last group that touches it, by its place. */
+  private readonly last: number[];
   /** By dimension and level reached: what it is worth when no group adds to it, only the leak. */
   private readonly final: Float64Array[];
 
@@ -188,6 +201,8 @@ class Search {
     private readonly total: number,
   ) {
     this.final = dimensions.map(finalOf);
+    this.last = dimensions.map((d) => groups.findLastIndex((g) => d.touch[g]));
+    this.most = new Float64Array(groups.length);
     this.silence = new Float64Array(groups.length + 1).fill(1);
     const items = groups.map((g, i) => {
       const made = itemsOf(weight[g], dimensions, g, (least * total) / 4);
@@ -200,20 +215,21 @@ class Search {
   }
 
   private turnsOf(weight: readonly Float64Array[], items: readonly Item[][]): Turn[] {
-    const { dimensions, groups, final } = this;
-    const last = dimensions.map((d) => groups.findLastIndex((g) => d.touch[g]));
+    const { dimensions, groups, final, last } = this;
     const highest = final.map((f) => f.reduce((a, b) => Math.max(a, b), 0));
     const turns: Turn[] = new Array<Turn>(groups.length);
     let layout: Layout = bare;
     let value: Float64Array = Float64Array.of(1);
+    let scratch: Float64Array = new Float64Array(1);
     for (let i = groups.length - 1; i >= 0; i--) {
       const strides = new Int32Array(dimensions.length);
       for (const a of layout.axes) strides[a.dimension] = a.stride;
-      const over = [...dimensions.keys()].filter((k) => last[k] < i);
       const closes = [...dimensions.keys()].filter((k) => last[k] === i);
-      const table = value.reduce((a, b) => Math.max(a, b), 0);
-      const peak = [...over, ...closes].reduce((x, k) => x * highest[k], table);
-      turns[i] = { items: items[i], most: items[i].reduce((x, y) => Math.max(x, y.weight), 0), after: value, strides, closes, over, peak };
+      let table = 0;
+      for (let k = 0; k < value.length; k++) if (value[k] > table) table = value[k];
+      const peak = closes.reduce((x, k) => x * highest[k], table);
+      this.most[i] = peak * items[i].reduce((x, y) => Math.max(x, y.weight), 0);
+      turns[i] = { items: items[i], rows: rowsOf(items[i], strides), after: value, strides, closes, peak };
       let next = value;
       for (const k of closes) {
         next = spread(next, final[k]);
@@ -221,7 +237,7 @@ class Search {
       }
       const here = new Float64Array(next.length);
       const weights = weight[groups[i]];
-      const scratch = new Float64Array(next.length);
+      if (scratch.length !== next.length) scratch = new Float64Array(next.length);
       raisesOf(weight, dimensions, layout, groups[i]).forEach((own, s) => {
         if (weights[s] === 0) return;
         if (own.length) scratch.set(next);
@@ -235,7 +251,7 @@ class Search {
 
   /** Best first: the node with the most below it is looked into, which lists it and finds what extends it. */
   run(limit: number, massLeft: number): Pick<CredibleExplanations, 'sets' | 'leftOut' | 'lumped'> {
-    const { dimensions, final, groups } = this;
+    const { dimensions, final, groups, turns, silence, most } = this;
     const heap = new Heap();
     const root = new Uint8Array(dimensions.length);
     heap.push({ at: 0, levels: root, weight: 1 / this.total, mass: 1, parent: null, group: -1, item: null, listed: null });
@@ -246,17 +262,20 @@ class Search {
       const node = heap.pop()!;
       let own = 1;
       for (let k = 0; k < final.length; k++) own *= final[k][node.levels[k]];
-      const probability = node.weight * (this.silence[n] / this.silence[node.at]) * own;
+      const probability = node.weight * (silence[n] / silence[node.at]) * own;
       found += probability;
       let kept = probability;
       // What can no longer come up before the list is full goes with this one; but what extends nothing stands for itself,
       // and is only left out where very little of it is.
       const enough = node.item ? Math.max(this.least, heap.massOf(limit - sets.length)) : this.least / 16;
+      // What the findings are worth that no group from here on touches.
+      let settled = 1;
+      for (let k = 0; k < final.length; k++) if (this.last[k] < node.at) settled *= final[k][node.levels[k]];
       for (let i = node.at; i < n; i++) {
-        const turn = this.turns[i];
-        const before = node.weight * (this.silence[i] / this.silence[node.at]);
-        if (before * turn.most * turn.peak < enough) continue;
-        kept += this.extend(node, i, before, enough, heap);
+        if (i > node.at) for (const k of turns[i - 1].closes) settled *= final[k][node.levels[k]];
+        const before = node.weight * (silence[i] / silence[node.at]);
+        if (before * settled * most[i] < enough) continue;
+        kept += this.extend(node, i, { before, settled, enough }, heap);
       }
       node.listed = this.explanation(node, probability, Math.max(0, node.mass - kept));
       sets.push(node.listed);
@@ -271,30 +290,42 @@ class Search {
     return { sets, leftOut, lumped: Math.max(0, 1 - found - leftOut) };
   }
 
-  /** Adds to the heap what group `i` can bring on top of a node; returns how much probability that is. */
-  private extend(node: Node, i: number, before: number, enough: number, heap: Heap): number {
-    const { after, strides, closes, over, peak, items } = this.turns[i];
+  /**
+   * Adds to the heap what group `i` can bring on top of a node; returns how much probability that is. `before` is the weight of the
+   * node and of silence since then, `settled` what the findings are worth that no group from here on touches.
+   */
+  private extend(
+    node: Node,
+    i: number,
+    { before, settled, enough }: { before: number; settled: number; enough: number },
+    heap: Heap,
+  ): number {
+    const { after, strides, closes, peak, items, rows } = this.turns[i];
     const { final } = this;
     const { levels } = node;
     let entry = 0;
     for (let k = 0; k < levels.length; k++) entry += levels[k] * strides[k];
-    let settled = 1;
-    for (const k of over) settled *= final[k][levels[k]];
+    const least = enough / (settled * peak);
     let kept = 0;
-    for (const item of items) {
-      const weight = before * item.weight;
-      if (weight * peak < enough) continue;
+    for (let x = 0; x < items.length; x++) {
+      const weight = before * rows.weight[x];
+      if (weight < least) continue;
+      const end = rows.from[x + 1];
       let at = entry;
+      for (let r = rows.from[x]; r < end; r++) {
+        const up = rows.level[r] - levels[rows.dimension[r]];
+        if (up > 0) at += up * rows.stride[r];
+      }
       let value = settled;
-      for (const { dimension: k, level } of item.levels) if (level > levels[k]) at += (level - levels[k]) * strides[k];
       for (const k of closes) {
         let reached = levels[k];
-        for (const l of item.levels) if (l.dimension === k && l.level > reached) reached = l.level;
+        for (let r = rows.from[x]; r < end; r++) if (rows.dimension[r] === k && rows.level[r] > reached) reached = rows.level[r];
         value *= final[k][reached];
       }
       const mass = weight * value * after[at];
       if (mass < enough) continue;
       kept += mass;
+      const item = items[x];
       const raised = levels.slice();
       for (const { dimension: k, level } of item.levels) if (level > raised[k]) raised[k] = level;
       heap.push({ at: i + 1, levels: raised, weight, mass, parent: node, group: this.groups[i], item, listed: null });
@@ -311,6 +342,29 @@ class Search {
     }
     return { states, raised, probability, more };
   }
+}
+
+function rowsOf(items: readonly Item[], strides: Int32Array): Rows {
+  const from = new Int32Array(items.length + 1);
+  for (let i = 0; i < items.length; i++) from[i + 1] = from[i] + items[i].levels.length;
+  const all = from[items.length];
+  const rows: Rows = {
+    weight: new Float64Array(items.length),
+    from,
+    dimension: new Int32Array(all),
+    level: new Uint8Array(all),
+    stride: new Int32Array(all),
+  };
+  let r = 0;
+  for (let i = 0; i < items.length; i++) {
+    rows.weight[i] = items[i].weight;
+    for (const { dimension, level } of items[i].levels) {
+      rows.dimension[r] = dimension;
+      rows.level[r] = level;
+      rows.stride[r++] = strides[dimension];
+    }
+  }
+  return rows;
 }
 
 /** What the levels reached by groups are worth when only the leak adds to them. */

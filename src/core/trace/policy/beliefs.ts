@@ -1,11 +1,12 @@
 import { noTool, tellsSomething } from '../../record';
-import { keyOf } from '../model/groups';
-import { type Act, type Test, actOf, applicability, engineActs, riskPrice, testById } from '../../knowledge';
+import { keyOf, residual } from '../model/groups';
+import { type Act, type Fault, type Test, actOf, applicability, engineActs, riskPrice, testById } from '../../knowledge';
 import { fitnessOf, type Fitness } from '../../fitness';
 import type { Problem, Situation, TestAct } from '../decide';
 import type { Model } from '../model/build';
 import { credibleExplanations, type Explanation, type Posterior } from '../network';
 import { questionsOpen } from './asking';
+import { Spending } from './spending';
 import { engineStates, gateOf, type Gate } from './gates';
 import { OutcomeTables, type OpenOutcome } from './outcomes';
 import { stillComplained } from './stillComplained';
@@ -91,19 +92,29 @@ export function believe(model: Model): Beliefs {
   const tests = openTests(model, { tables: new OutcomeTables(model, sets, quiet), strip, faults, weights, fitness });
   const rate = Number(model.case.job.rate);
   const repairs = model.suspects.map(({ fault: { remedy } }) => ({
-    cost: remedy.parts + money(remedy.minutes + retestMinutes, rate),
+    cost: remedy.parts + money(remedy.minutes + retestMinutes, rate) + riskPrice(remedy.does, model.knowledge.doings),
     want: strip.states.want(remedy.access),
+    residual: remedy.residual ?? residual,
   }));
+  const locks = tests.map((t) => locksOf(tests, t));
+  const spending = new Spending(tests);
+  const lifting = new Set(locks.flatMap((l) => l ?? []).flat());
   const problem: Problem = {
     faults,
     access: strip.states,
     repairs,
-    tests: tests.map((t): TestAct => {
+    tests: tests.map((t, i): TestAct => {
       let likelihood: Float64Array[] | undefined;
+      let spent: number[] | undefined;
       return {
         cost: money(t.minutes, rate) + t.risk,
         want: strip.states.want(t.test.access),
         bears: t.bears,
+        ...(lifting.has(i) && { sound: t.test.outcomes.map((o) => o.normal === true) }),
+        locks: locks[i] ?? undefined,
+        get spends() {
+          return (spent ??= t.bears ? spending.by(t) : []);
+        },
         get likelihood() {
           return (likelihood ??= t.outcomes.map((o) => o.likelihood));
         },
@@ -113,7 +124,7 @@ export function believe(model: Model): Beliefs {
   const start: Situation = {
     weights,
     state: strip.now,
-    shut: Uint8Array.from(tests, (t) => (t.gate ? 1 : 0)),
+    shut: Uint8Array.from(tests, (t, i) => (t.gate && !locks[i] ? 1 : 0)),
     mended: new Uint8Array(repairs.length),
   };
   const repairCost = Float64Array.from(repairs, (r) => r.cost + strip.states.reach(strip.now, r.want).cost);
@@ -136,8 +147,16 @@ function hypotheses(
   const index = new Map(model.suspects.map((s, i) => [s.key, i]));
   const members = model.groups.map((g) => g.states.map((s) => s.members.map((key) => index.get(key)!)));
   const bears = (raised: readonly number[]) => !about || raised.some((f) => about.has(f));
+  // Of faults that come together only those that bring it have to be mended for it to go.
+  const open = openSymptoms(model);
+  const bring = members.map((states) =>
+    states.map((own) => {
+      const those = own.filter((i) => open?.some((id) => id in model.suspects[i].fault.causes));
+      return those.length ? those : own;
+    }),
+  );
   const mend = (e: Explanation) => {
-    const there = e.states.flatMap(([g, s], i) => (bears(e.raised[i]) ? members[g][s] : []));
+    const there = e.states.flatMap(([g, s], i) => (bears(e.raised[i]) ? bring[g][s] : []));
     return there.length > 1 ? [...new Set(there)].sort((a, b) => a - b) : there;
   };
   const sets: Hypothesis[] = [];
@@ -154,6 +173,8 @@ function hypotheses(
       continue;
     }
     const own = mend(e);
+    // That nothing is wrong at all needs no mending: what is done next is chosen for a complaint that is real.
+    if (own.length === 0) continue;
     if (sets.length >= mostHypotheses) {
       const near = own.flatMap((i) => first.get(i) ?? []);
       if (near.length) weights[Math.min(...near)] += e.probability + e.more;
@@ -173,16 +194,23 @@ function hypotheses(
 const harmShare = { turn: 0.05, crank: 0.1, run: 0.15, ride: 0.6 } as const;
 
 /**
- * Expected price of what each act would harm, by today's odds: in one test of minutes, the share of what is lost if it is gone on
- * with.
+ * Price of what a fault is harmed by, for each act: in one test of minutes, the share of what is lost if it is gone on with.
  */
+export function harmOf({ harm, stops }: Fault): Record<Act, number> {
+  const price = { turn: 0, crank: 0, run: 0, ride: 0 };
+  if (harm && stops) for (const act of engineActs.slice(engineActs.indexOf(stops))) price[act] = harm * harmShare[act];
+  return price;
+}
+
+/** The same by today's odds. */
 function expectedHarm(model: Model, faults: readonly number[][], weights: Float64Array): Record<Act, number> {
   const expected = { turn: 0, crank: 0, run: 0, ride: 0 };
   for (let h = 0; h < faults.length; h++)
     for (const i of faults[h]) {
-      const { harm, stops } = model.suspects[i].fault;
-      if (!harm || !stops) continue;
-      for (const act of engineActs.slice(engineActs.indexOf(stops))) expected[act] += weights[h] * harm * harmShare[act];
+      const { fault } = model.suspects[i];
+      if (!fault.harm || !fault.stops) continue;
+      const price = harmOf(fault);
+      for (const act of engineActs) expected[act] += weights[h] * price[act];
     }
   return expected;
 }
@@ -254,6 +282,13 @@ function openTests(model: Model, { tables, strip, faults, weights, fitness }: Of
       usual: [],
     });
   return tests;
+}
+
+/** What shuts a test as locks: the tests that lift each reason. Null if nothing shuts it, or something that no test lifts. */
+function locksOf(tests: readonly OpenTest[], { gate }: OpenTest): number[][] | null {
+  if (!gate?.reasons.length) return null;
+  const locks = gate.reasons.map((r) => [...tests.keys()].filter((i) => r.tests.includes(tests[i].test.id)));
+  return locks.every((any) => any.length > 0) ? locks : null;
 }
 
 /** Tests that somebody said there was no tool for: one cylinder's answer goes for all of them. */

@@ -1,4 +1,4 @@
-import { type Test, foundBy, gradesIn } from '../../knowledge';
+import { type Knowledge, type Test, fitting, foundBy } from '../../knowledge';
 import { findingKind, findingOf, type Model } from '../model/build';
 import { Rows } from '../decide';
 import { instanceId, type Instance } from '../model/instance';
@@ -10,6 +10,35 @@ export interface OpenOutcome {
   says: string;
   /** P(outcome | hypothesis) */
   likelihood: Float64Array;
+}
+
+/** What is said to every combination of grades, the last finding's changing fastest. */
+interface Answers {
+  grades: string[][];
+  fits: number[][];
+}
+
+const answers = new WeakMap<Test, Answers>();
+
+function answersOf(test: Test, k: Knowledge): Answers {
+  const known = answers.get(test);
+  if (known) return known;
+  const ids = foundBy(test);
+  const grades = ids.map((id) => gradesOf(findingKind(k, id)));
+  const fits: number[][] = [];
+  const is = new Map<string, string>();
+  const within = (n: number) => {
+    if (n === ids.length) fits.push(fitting(test, (id) => is.get(id)!));
+    else
+      for (const grade of grades[n]) {
+        is.set(ids[n], grade);
+        within(n + 1);
+      }
+  };
+  within(0);
+  const made = { grades, fits };
+  answers.set(test, made);
+  return made;
 }
 
 /**
@@ -40,28 +69,43 @@ export class OutcomeTables {
     return foundBy(test).some((id) => this.model.groupsCausing.get(id)?.some((g) => this.withState[g].some(Boolean)));
   }
 
-  /** P(outcome | hypothesis) for every outcome of a test; the outcomes of one hypothesis add up to 1. */
+  /**
+   * P(outcome | hypothesis) for every outcome of a test; the outcomes of one hypothesis add up to 1. Where several outcomes say
+   * what is there, each is as likely as the other.
+   */
   of(test: Test, position: string | null): OpenOutcome[] {
-    const ids = foundBy(test);
-    const levels = new Map(ids.map((id) => [id, this.levels(test, id, position)]));
-    const table = test.outcomes.map((o): OpenOutcome => {
-      const likelihood = this.rows.next().fill(1);
-      for (const [id, grade] of Object.entries(o.find)) {
-        const grades = gradesOf(findingKind(this.model.knowledge, id));
-        const [first, ...more] = gradesIn(grade).map((g) => levels.get(id)![grades.indexOf(g)]);
-        for (let h = 0; h < likelihood.length; h++) {
-          let sum = first[h];
-          for (const c of more) sum += c[h];
-          likelihood[h] *= sum;
+    const seen = foundBy(test).map((id) => this.levels(test, id, position));
+    const table = test.outcomes.map(({ id, says }): OpenOutcome => ({ id, says, likelihood: this.rows.next() }));
+    const { fits, grades } = answersOf(test, this.model.knowledge);
+    if (seen.length === 1) {
+      grades[0].forEach((_grade, g) => {
+        const own = seen[0][g];
+        for (const o of fits[g]) {
+          const { likelihood } = table[o];
+          for (let h = 0; h < likelihood.length; h++) likelihood[h] += own[h] / fits[g].length;
         }
-      }
-      return { id: o.id, says: o.says, likelihood };
-    });
-    for (let h = 0; h < this.sets.length; h++) {
-      let all = 0;
-      for (const o of table) all += o.likelihood[h];
-      for (const o of table) o.likelihood[h] = all > 0 ? o.likelihood[h] / all : 1 / table.length;
+      });
+      return table;
     }
+    const rooms = seen.map(() => new Float64Array(this.sets.length));
+    let n = 0;
+    const within = (k: number, chance: Float64Array | null) => {
+      if (k === seen.length) {
+        const said = fits[n++];
+        for (const o of said) {
+          const { likelihood } = table[o];
+          for (let h = 0; h < likelihood.length; h++) likelihood[h] += (chance ? chance[h] : 1) / said.length;
+        }
+        return;
+      }
+      for (let g = 0; g < grades[k].length; g++) {
+        const own = seen[k][g];
+        const room = rooms[k];
+        for (let h = 0; h < room.length; h++) room[h] = chance ? chance[h] * own[h] : own[h];
+        within(k + 1, room);
+      }
+    };
+    within(0, null);
     return table;
   }
 

@@ -3,7 +3,7 @@ import { placeWords } from '../../record';
 import type { Model } from '../model/build';
 import { faultProbabilities } from '../model/probabilities';
 import { infer, product } from '../network';
-import { afterOutcome, repairOrder } from '../decide';
+import { afterOutcome, best, repairOrder } from '../decide';
 import { believe, type Beliefs, type OpenTest } from './beliefs';
 import type { OpenOutcome } from './outcomes';
 import { questionViews, sameStrip, whileOpen, type QuestionView } from './together';
@@ -105,19 +105,23 @@ export function rank(
   const suspects = suspectViews(b);
   const name = (key: string) => suspects.find((s) => s.key === key)?.name ?? key;
   const school = (schoolIds as readonly string[]).includes(model.case.job.school) ? (model.case.job.school as SchoolId) : 'least-cost';
-  const plan = repairOrder(b.problem, b.start);
+  const least = best(w.weighed).value;
+  // The likeliest repair now, and the best way on from there.
+  const repairNow = Math.min(repairOrder(b.problem, b.start).expected, ...w.weighed.repairs.map((r) => r.value));
   const now = marginals(b, b.weights);
   const values = new Map(w.weighed.tests.map((t) => [w.rough.tests[t.index], t.value]));
-  if (w.lift) values.set(w.lift.index, Math.min(w.lift.value, values.get(w.lift.index) ?? Infinity));
+  // What was weighed stands in its order: acts that cost as good as the same by what they tell.
+  const place = new Map(w.weighed.tests.map((t, i) => [b.tests[w.rough.tests[t.index]].key, i]));
   const tests = b.tests
     .map((t, i) => {
-      const value = t.gate ? null : (values.get(i) ?? plan.expected + t.cost);
+      const value = t.gate ? null : (values.get(i) ?? repairNow + t.cost);
       return testView(b, t, { value, now, bits: w.bits[i], inFull: values.has(i) });
     })
     // What tells nothing comes after what does, however cheap it is.
     .sort(
       (x, y) =>
         Number(tellsNothing(x)) - Number(tellsNothing(y)) ||
+        (place.get(x.key) ?? values.size) - (place.get(y.key) ?? values.size) ||
         (x.value ?? 1e9 + x.cost) - (y.value ?? 1e9 + y.cost) ||
         (x.key < y.key ? -1 : 1),
     );
@@ -127,12 +131,13 @@ export function rank(
       ? {
           kind: 'test',
           key: move.test.key,
-          why: move.opens
-            ? `It opens the way: ${b.tests[move.opens].test.name}. ${b.tests[move.opens].gate!.says}`
-            : whyTest(
-                tests.find((t) => t.key === move.test.key)!,
-                plan.expected,
-              ),
+          why:
+            move.opens !== undefined
+              ? `It opens the way: ${b.tests[move.opens].test.name}. ${b.tests[move.opens].gate!.says}`
+              : whyTest(
+                  tests.find((t) => t.key === move.test.key)!,
+                  repairNow,
+                ),
         }
       : move.kind === 'repair'
         ? {
@@ -149,7 +154,7 @@ export function rank(
     tooClose: suspects.length > 1 && tooClose(suspects[0].probability, suspects[1].probability),
     tests,
     next,
-    repairNow: plan.expected,
+    repairNow,
     whileOpen: whileOpen(b, w.bits).map((t) => t.key),
     sameStrip: (move.kind === 'none'
       ? []
@@ -164,7 +169,7 @@ export function rank(
     ties: b.ties,
     enough,
     pair,
-    askOwner: agreedLeft !== null && plan.expected > agreedLeft ? { remaining: agreedLeft, expected: plan.expected } : null,
+    askOwner: agreedLeft !== null && least > agreedLeft ? { remaining: agreedLeft, expected: least } : null,
     leftOut: b.leftOut,
     tableSize: b.posterior.tableSize,
     impossible: b.posterior.logEvidence === -Infinity,

@@ -1,14 +1,14 @@
 import { type System, foundBy } from '../../knowledge';
 import {
-  afterOutcome,
-  afterRepair,
   best,
   canTell,
-  decide,
   information,
   leastBits,
   repairOrder,
-  type Depth,
+  repairThen,
+  Rollout,
+  testThen,
+  unlocked,
   type Problem,
   type Situation,
 } from '../decide';
@@ -84,14 +84,6 @@ function touches(b: Beliefs, t: OpenTest): boolean {
 
 type Chooser = (p: Problem, s: Situation) => { kind: 'test' | 'repair'; index: number } | null;
 
-/** Least cost looks this far at each of the moves that are followed; the move shown is from the full look-ahead. */
-const onTheWay: Depth = { beam: [2], shortlist: [10, 4], repairs: 2, cut: 0.02 };
-
-const leastCost: Chooser = (p, s) => {
-  const { choice } = decide(p, s, onTheWay);
-  return choice.kind === 'none' ? null : choice;
-};
-
 interface Followed {
   rank: (t: OpenTest, cost: number) => number;
   tests: readonly OpenTest[];
@@ -108,7 +100,8 @@ export function schoolChoice(p: Problem, s: Situation, f: Followed): { kind: 'te
   let index = -1;
   let least = Infinity;
   for (let t = 0; t < p.tests.length; t++) {
-    if (s.shut[t] || !canTell(p.tests[t]) || information(s.weights, p.tests[t]) < leastBits * 4) continue;
+    if (s.shut[t] || !unlocked(p.tests[t], s.lifted) || !canTell(p.tests[t]) || information(s.weights, p.tests[t]) < leastBits * 4)
+      continue;
     const rank = f.rank(f.tests[t], p.tests[t].cost + p.access.reach(s.state, p.tests[t].want).cost);
     if (rank < least) {
       least = rank;
@@ -123,13 +116,15 @@ export function schoolMove(b: Beliefs, w: Weighing, school: SchoolId): Move {
   if (school === 'least-cost') {
     const { choice } = best(w.weighed);
     if (choice.kind === 'none') return choice;
-    if (w.lift) return { kind: 'test', test: b.tests[w.lift.index], opens: w.lift.opens };
-    if (choice.kind === 'test') return { kind: 'test', test: b.tests[w.rough.tests[choice.index]] };
+    const tested = ({ index, opens }: { index: number; opens?: number }): Move => ({
+      kind: 'test',
+      test: b.tests[w.rough.tests[index]],
+      ...(opens !== undefined && { opens: w.rough.tests[opens] }),
+    });
+    if (choice.kind === 'test') return tested(w.weighed.tests.find((t) => t.index === choice.index)!);
     const suspect = w.rough.repairs[choice.index];
     const [look] = w.weighed.tests;
-    return look && onSymptomsAlone(b) && b.repairCost[suspect] > littleWork(b)
-      ? { kind: 'test', test: b.tests[w.rough.tests[look.index]] }
-      : { kind: 'repair', suspect };
+    return look && onSymptomsAlone(b) && b.repairCost[suspect] > littleWork(b) ? tested(look) : { kind: 'repair', suspect };
   }
   const choice = schoolChoice(b.problem, b.start, { rank: schoolRank(b, school), tests: b.tests });
   if (!choice) return { kind: 'none' };
@@ -138,35 +133,17 @@ export function schoolMove(b: Beliefs, w: Weighing, school: SchoolId): Move {
 
 /**
  * What following a school from here is expected to cost in all: its own choices, outcome by outcome and repair by
- * repair, to `depth` moves; from there repairing in the best order.
+ * repair, to `depth` moves; from there by the base policy of least cost.
  */
 function followed(p: Problem, s: Situation, choose: Chooser, depth: number, reached: number): number {
   const choice = depth === 0 || reached < 0.02 ? null : choose(p, s);
-  if (!choice) return repairOrder(p, s).expected;
-  if (choice.kind === 'repair') {
-    const { uncured, next } = afterRepair(p, s, choice.index);
-    const act = p.repairs[choice.index];
-    return (
-      act.cost +
-      p.access.reach(s.state, act.want).cost +
-      (uncured > 0 ? uncured * followed(p, next, choose, depth - 1, reached * uncured) : 0)
-    );
-  }
-  const act = p.tests[choice.index];
-  const { cost, next: state } = p.access.reach(s.state, act.want);
-  const shut = s.shut.slice();
-  shut[choice.index] = 1;
-  let value = act.cost + cost;
-  for (const l of act.likelihood) {
-    const { chance, weights } = afterOutcome(s.weights, l);
-    if (chance > 0) value += chance * followed(p, { weights, state, shut, mended: s.mended }, choose, depth - 1, reached * chance);
-  }
-  return value;
+  if (!choice) return new Rollout(p, s, reached).value();
+  const then = (next: Situation, chance: number) => followed(p, next, choose, depth - 1, reached * chance);
+  return (choice.kind === 'repair' ? repairThen : testThen)(p, s, choice.index, then);
 }
 
 /**
- * Expected cost and next move of every school, from the same beliefs and worked out in the same way; for least cost the
- * full look-ahead knows a bound of its own, and the lower of the two holds.
+ * Expected cost and next move of every school, from the same beliefs and worked out in the same way.
  */
 export function compareSchools(b: Beliefs, w: Weighing): { id: SchoolId; expected: number; move: Move }[] {
   const { problem, situation, tests } = w.rough;
@@ -174,7 +151,7 @@ export function compareSchools(b: Beliefs, w: Weighing): { id: SchoolId; expecte
   const costs = (choose: Chooser) => followed(problem, situation, choose, 5, 1);
   return schoolIds.map((id) => {
     const move = schoolMove(b, w, id);
-    if (id === 'least-cost') return { id, move, expected: Math.min(best(w.weighed).value, costs(leastCost)) };
+    if (id === 'least-cost') return { id, move, expected: best(w.weighed).value };
     const rank = schoolRank(b, id);
     return { id, move, expected: costs((p, s) => schoolChoice(p, s, { rank, tests: own })) };
   });

@@ -28,10 +28,16 @@ describe('one strip, more looks', () => {
   it('offers what needs no more than the next act’s own strip', () => {
     // Done everything that needs no strip, so that something has to come off.
     const m = new CaseMaker({ 'leaks-coolant': 'present' }, bike).test('pressure-pump', 'bad').test('cap-test', 'good');
-    m.test('pump-telltale', 'good').test('coolant-level', 'bad').test('oil-check', 'right').test('boil-over', 'good');
-    const r = of(m);
+    // Whatever needs nothing off comes out well, until the next act does.
+    const nextOf = (r: ReturnType<typeof of>) => r.tests.find((t) => t.key === (r.next as { key: string }).key);
+    let r = of(m);
+    for (let t = nextOf(r); t && t.accessMinutes === 0; t = nextOf(r)) {
+      const { outcomes } = shipped.tests.find((x) => x.id === t!.testId)!;
+      m.test(t.testId, outcomes.find((o) => o.normal)!.id, t.position ? { position: t.position } : {});
+      r = of(m);
+    }
     expect(r.next.kind).toBe('test');
-    const next = r.tests.find((t) => t.key === (r.next as { key: string }).key)!;
+    const next = nextOf(r)!;
     expect(next.accessMinutes).toBeGreaterThan(0);
     for (const key of r.sameStrip) expect(r.tests.find((t) => t.key === key)!.accessMinutes).toBeGreaterThan(0);
   });

@@ -2,7 +2,7 @@ import { madeByRepair, residual } from '../model/groups';
 import { gradesOf, levelsOf, linkLevels, showing } from '../model/strength';
 import { buildModel, findingKind, type Model } from '../model/build';
 import type { Case } from '../model/case';
-import { type FindingKind, type Knowledge, type Test, foundBy } from '../../knowledge';
+import { type FindingKind, type Knowledge, type Test, fitting, foundBy } from '../../knowledge';
 import type { Coin } from './coin';
 
 type Flavour = 'steady' | 'intermittent';
@@ -47,6 +47,12 @@ export class Bike {
     return this.present.has(key);
   }
 
+  /** Whether it has this fault anywhere. */
+  hasFault(id: string): boolean {
+    for (const key of this.present.keys()) if (key === id || key.startsWith(`${id}#`)) return true;
+    return false;
+  }
+
   /** The faults that bring one of these symptoms on this bike, now. */
   bringing(symptoms: readonly string[]): string[] {
     return [...this.present.keys()].filter((key) => symptoms.some((id) => this.brings(key, id)));
@@ -59,18 +65,12 @@ export class Bike {
     return this.epoch === 0 && this.coin(`leak ${symptom}`) < (typeof leak === 'number' ? leak : 0);
   }
 
-  /** The outcome of a test at a place. */
+  /** The outcome of a test at a place; where several say what is there, any of them. */
   answer(test: Test, position: string | null): string {
-    const ids = foundBy(test);
-    const levels = new Map(ids.map((id) => [id, this.level(id, position, test.bypasses ?? [])]));
-    const fits = test.outcomes.filter((o) =>
-      Object.entries(o.find).every(([id, grade]) => gradesOf(this.kind(id))[levels.get(id)!] === grade),
-    );
-    if (fits.length > 0) return fits[0].id;
-    // More at once than one outcome can say: the one that says most of it.
-    const agrees = (find: Record<string, string>) =>
-      Object.entries(find).reduce((n, [id, grade]) => n + (gradesOf(this.kind(id))[levels.get(id)!] === grade ? 1 : -1), 0);
-    return test.outcomes.reduce((a, o) => (agrees(o.find) > agrees(a.find) ? o : a)).id;
+    const levels = new Map(foundBy(test).map((id) => [id, this.level(id, position, test.bypasses ?? [])]));
+    const fits = fitting(test, (id) => gradesOf(this.kind(id))[levels.get(id)!]);
+    const u = fits.length > 1 ? this.coin(`${test.id}#${position ?? ''} says ${this.epoch}`) : 0;
+    return test.outcomes[fits[Math.floor(u * fits.length)]].id;
   }
 
   /** Mends one suspect as well as a repair does; says whether it was there. */

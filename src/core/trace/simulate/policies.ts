@@ -1,9 +1,10 @@
 import { type Test, testById } from '../../knowledge';
 import { applicability } from '../../knowledge';
-import { best, canTell, information, leastBits } from '../decide';
+import { best, canTell, decide, information, leastBits, twoMoves, unlocked, unreduced, type Choice, type Coarse } from '../decide';
 import type { Beliefs } from '../policy/beliefs';
-import { schoolChoice, schoolRank, type SchoolId } from '../policy/schools';
+import { schoolChoice, schoolMove, schoolRank, type SchoolId } from '../policy/schools';
 import type { Coin } from './coin';
+import { greedyChoice, type Greedy, type Stop } from './greedy';
 import type { Thread } from './thread';
 
 export type Act = { kind: 'test'; test: Test; position: string | null } | { kind: 'repair'; key: string } | { kind: 'none' };
@@ -26,21 +27,53 @@ const actOf = (thread: Thread, choice: { kind: 'test' | 'repair'; index: number 
   return { kind: 'test', test, position };
 };
 
+/** A choice in the numbers of a rough problem, by default that of the thread. */
+function roughly(thread: Thread, choice: Choice, rough = thread.look.rough): Act {
+  const all = unreduced(rough, choice);
+  return all.kind === 'none' ? all : actOf(thread, all);
+}
+
+/** Least cost, chosen in another picture of the same bike: what its choices cost more is what that picture lacks. */
+export const inPicture = (name: string, picture: (thread: Thread) => Coarse): Policy => ({
+  name,
+  shared: true,
+  next: (thread) => {
+    const rough = picture(thread);
+    return roughly(thread, decide(rough.problem, rough.situation).choice, rough);
+  },
+});
+
+/** What the screen advises on the complaint alone, where a look may come before the repair of least expected cost. */
+function advisedFirst(thread: Thread): Act {
+  const move = schoolMove(thread.beliefs, { ...thread.look, weighed: thread.weighed }, 'least-cost');
+  if (move.kind === 'test') return { kind: 'test', test: move.test.test, position: move.test.position };
+  return actOf(thread, move.kind === 'repair' ? { kind: 'repair', index: move.suspect } : null);
+}
+
 /** The tracer's own: the act of least expected cost. */
 export const leastCost: Policy = {
   name: 'least-cost',
   shared: true,
   asked: true,
-  next: (thread) => {
-    const { choice, value } = best(thread.weighed);
-    const { lift } = thread;
-    // As the application advises: what lifts a shut test comes first where that is worth more than anything that is open.
-    if (lift && lift.value < value) return actOf(thread, { kind: 'test', index: lift.index });
-    if (choice.kind === 'none') return { kind: 'none' };
-    const { rough } = thread.look;
-    return actOf(thread, { kind: choice.kind, index: (choice.kind === 'test' ? rough.tests : rough.repairs)[choice.index] });
-  },
+  next: (thread) => (thread.events.length === 0 ? advisedFirst(thread) : roughly(thread, best(thread.weighed).choice)),
 };
+
+/** The choice by looking two moves ahead and repairing on from there, as the tracer once had it. */
+export const twoMovesAhead: Policy = {
+  name: 'two-moves',
+  shared: true,
+  next: (thread) => roughly(thread, twoMoves(thread.look.rough.problem, thread.look.rough.situation)),
+};
+
+/** The textbook's greedy choice, stopping as the tracer does or by a rule of its own. */
+export const greedy = (by: Greedy, stop: Stop): Policy => ({
+  name: `greedy ${by}, ${stop}`,
+  shared: true,
+  next: (thread) => {
+    const { problem, situation } = thread.look.rough;
+    return roughly(thread, greedyChoice(problem, situation, { by, stop, asTracer: () => thread.stop }));
+  },
+});
 
 export const school = (id: SchoolId): Policy => ({
   name: id,
@@ -132,7 +165,10 @@ export const inOrder = (name: string, order: readonly string[]): Policy => {
       if (stop.kind === 'repair') return actOf(thread, { kind: 'repair', index: rough.repairs[stop.index] });
       const at = placesOf(thread.beliefs.tests);
       let index = -1;
-      for (let i = 0; i < bits.length; i++) if (bits[i] > leastBits && at[i] < (index < 0 ? Infinity : at[index])) index = i;
+      const { problem } = thread.beliefs;
+      const { lifted } = thread.situation;
+      for (let i = 0; i < bits.length; i++)
+        if (bits[i] > leastBits && unlocked(problem.tests[i], lifted) && at[i] < (index < 0 ? Infinity : at[index])) index = i;
       return index < 0 ? leastCost.next(thread, coin) : actOf(thread, { kind: 'test', index });
     },
   };

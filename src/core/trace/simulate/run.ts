@@ -1,13 +1,16 @@
 import type { Bike } from './bike';
 import type { Coin } from './coin';
 import type { Act, Policy } from './policies';
-import { expectedBreakage, expectedMinutes, faultById } from '../../knowledge';
-import { retestMinutes } from '../policy/beliefs';
+import { actOf, expectedBreakage, expectedMinutes, faultById, riskPrice, type Knowledge, type Test } from '../../knowledge';
+import { harmOf, retestMinutes } from '../policy/beliefs';
 import { stillToOpen, stripOf, type Strip } from '../policy/strip';
 import { faultProbabilities } from '../model/probabilities';
 import type { Thread } from './thread';
 
-/** What one policy did to one bike. Money in the shop's currency, minutes in all; both with the repairs that had to be. */
+/**
+ * What one policy did to one bike. Money in the shop's currency, minutes in all; both with the repairs that had to be. The money has
+ * the price of the risks that were taken, and of what a test did to this bike.
+ */
 export interface Course {
   cured: boolean;
   minutes: number;
@@ -35,19 +38,19 @@ export function follow(policy: Policy, start: Thread, bike: Bike, coin: Coin, { 
   const complained = Object.keys(start.setting.symptoms).filter((s) => start.setting.symptoms[s] === 'present');
   const course: Course = { cured: false, minutes: 0, money: 0, tests: 0, repairs: 0, wrong: 0, first: null };
   let state = strip.now;
-  const pay = (minutes: number, parts: number, wanted: readonly string[] | undefined) => {
+  const pay = (minutes: number, besides: number, wanted: readonly string[] | undefined) => {
     const opened = stillToOpen(strip, wanted, state);
     state = strip.states.reach(state, strip.states.want(wanted)).next;
     const all = minutes + opened.reduce((s, a) => s + expectedMinutes(a), 0);
     course.minutes += all;
-    course.money += (all * rate) / 60 + parts + opened.reduce((s, a) => s + expectedBreakage(a), 0);
+    course.money += (all * rate) / 60 + besides + opened.reduce((s, a) => s + expectedBreakage(a), 0);
   };
   let thread = start;
   while (course.money < cap) {
     const act = chosen(policy, thread, coin);
     if (act.kind === 'none') break;
     if (act.kind === 'test') {
-      pay(act.test.minutes, 0, act.test.access);
+      pay(act.test.minutes, risk(start.knowledge, act.test, bike), act.test.access);
       course.tests++;
       const outcome = bike.answer(act.test, act.position);
       thread = thread.after({ kind: 'test', testId: act.test.id, position: act.position, outcome });
@@ -55,7 +58,7 @@ export function follow(policy: Policy, start: Thread, bike: Bike, coin: Coin, { 
     }
     if (policy.asked) course.first ??= believed(thread, bike);
     const { remedy } = faultById(start.knowledge, act.key.split('#')[0])!;
-    pay(remedy.minutes + retestMinutes, remedy.parts, remedy.access);
+    pay(remedy.minutes + retestMinutes, remedy.parts + riskPrice(remedy.does, start.knowledge.doings), remedy.access);
     course.repairs++;
     if (!bike.repair(act.key)) course.wrong++;
     const left = complained.filter((s) => bike.shows(s));
@@ -66,6 +69,13 @@ export function follow(policy: Policy, start: Thread, bike: Bike, coin: Coin, { 
     thread = thread.after({ kind: 'repair', key: act.key, left });
   }
   return course;
+}
+
+/** The price of what a test does, and of what it makes worse on this bike. */
+function risk({ doings, faults }: Knowledge, test: Test, bike: Bike): number {
+  const act = actOf(test.does, doings);
+  const harm = act ? faults.reduce((sum, f) => (f.harm && bike.hasFault(f.id) ? sum + harmOf(f)[act] : sum), 0) : 0;
+  return riskPrice(test.does, doings) + harm;
 }
 
 function chosen(policy: Policy, thread: Thread, coin: Coin): Act {
@@ -97,7 +107,7 @@ export function unavoidable(strip: Strip, thread: Thread, keys: readonly string[
     const { remedy } = faultById(thread.knowledge, key.split('#')[0])!;
     const { cost, next } = strip.states.reach(state, strip.states.want(remedy.access));
     state = next;
-    money += cost + remedy.parts + ((remedy.minutes + retestMinutes) * rate) / 60;
+    money += cost + remedy.parts + riskPrice(remedy.does, thread.knowledge.doings) + ((remedy.minutes + retestMinutes) * rate) / 60;
   }
   return money;
 }

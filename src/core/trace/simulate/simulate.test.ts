@@ -55,6 +55,30 @@ describe('drawn bikes', () => {
   });
 });
 
+describe('what is expected of a test', () => {
+  it('comes about as often on drawn bikes, also where one answer does not shut out another', () => {
+    const thread = new Thread(shipped, setting('no-start'));
+    const counts = new Map<string, number>();
+    let n = 0;
+    for (let i = 0; n < 400; i++) {
+      const b = kind.draw(coinOf(i * 17 + 3));
+      if (b.bringing(['no-start']).length === 0) continue;
+      n++;
+      const said = b.answer(
+        shipped.tests.find((t) => t.id === 'read-plug')!,
+        '1',
+      );
+      counts.set(said, (counts.get(said) ?? 0) + 1);
+    }
+    const { beliefs, situation } = thread;
+    const readPlug = beliefs.tests.find((t) => t.key === 'read-plug#1')!;
+    for (const { id, likelihood } of readPlug.outcomes) {
+      const p = likelihood.reduce((sum, l, h) => sum + l * situation.weights[h], 0);
+      expect(Math.abs((counts.get(id) ?? 0) / n - p), id).toBeLessThan(4 * Math.sqrt((p * (1 - p)) / n) + 0.01);
+    }
+  });
+});
+
 describe('a perturbed model', () => {
   it('moves every odds by a factor of two at most, and keeps its shape', () => {
     const p = perturbed(shipped, coinOf(3));
@@ -95,12 +119,12 @@ describe('what is believed on the way', () => {
     let own = 0;
     let list = 0;
     let bikes = 0;
+    const start = new Thread(shipped, setting('no-start'));
     for (let i = 0; bikes < 12; i++) {
       const coin = coinOf(i * 17 + 2);
       const drawn = kind.draw(coin);
       if (!drawn.shows('no-start') || drawn.bringing(['no-start']).length === 0) continue;
       bikes++;
-      const start = new Thread(shipped, setting('no-start'));
       const a = follow(leastCost, start, kind.draw(coin), coin, { cap: 3000 });
       expect(a.cured).toBe(true);
       expect(a.first).not.toBeNull();

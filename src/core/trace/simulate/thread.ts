@@ -1,33 +1,12 @@
-import { faultById, foundBy, testById, type Knowledge, type Test } from '../../knowledge';
+import { faultById, testById, type Knowledge } from '../../knowledge';
 import { buildModel, type Model } from '../model/build';
 import { infer, type Posterior } from '../network';
 import { keyOf } from '../model/groups';
-import {
-  afterOutcome,
-  best,
-  coarse,
-  canTell,
-  information,
-  testOrRepair,
-  weigh,
-  type Coarse,
-  type Situation,
-  type Weighed,
-} from '../decide';
+import { afterOutcome, best, bitsOf, coarse, testOrRepair, weigh, type Coarse, type Situation, type Weighed } from '../decide';
 import { believe, type Beliefs } from '../policy/beliefs';
-import { bitsWithShut, liftOf, type Lift } from '../policy/weighing';
 import { caseAfter, type Event, type Setting } from './course';
 
 const nameOf = (e: Event) => (e.kind === 'test' ? `${keyOf(e.testId, e.position)}=${e.outcome}` : `${e.key}! ${e.left.join()}`);
-
-const within = new WeakMap<readonly string[], ReadonlySet<Test>>();
-
-/** The tests that speak of nothing but these findings. */
-function sameFindings(k: Knowledge, found: readonly string[]): ReadonlySet<Test> {
-  let tests = within.get(found);
-  if (!tests) within.set(found, (tests = new Set(k.tests.filter((t) => foundBy(t).every((id) => found.includes(id))))));
-  return tests;
-}
 
 /** Threads that hold on to what was worked out for them; the one that was looked at least lately lets go first. */
 const mostHeld = 600;
@@ -107,9 +86,7 @@ export class Thread {
   get look(): Look {
     if (this.noted) return this.noted;
     const { beliefs, situation } = this.stand();
-    const all = beliefs.problem.tests;
-    const bits = new Float64Array(all.length);
-    for (let i = 0; i < all.length; i++) if (!situation.shut[i] && canTell(all[i])) bits[i] = information(situation.weights, all[i]);
+    const bits = bitsOf(beliefs.problem.tests, situation.weights, situation.shut);
     return (this.noted = { bits, rough: coarse(beliefs.problem, situation, bits) });
   }
 
@@ -117,13 +94,6 @@ export class Thread {
   get weighed(): Weighed {
     const { problem, situation } = this.look.rough;
     return (this.seen ??= weigh(problem, situation));
-  }
-
-  /** The test that lifts what shuts the best of the shut ones, where that is worth more than what can be done now. */
-  get lift(): Lift | null {
-    const { beliefs, situation } = this.stand();
-    if (!beliefs.tests.some((t) => t.gate)) return null;
-    return liftOf(beliefs, situation, bitsWithShut(beliefs, situation, this.look.bits), best(this.weighed).value);
   }
 
   /** The repair of least expected cost, in the rough choice's numbers, if no test is worth more than repairing. */
@@ -162,9 +132,7 @@ export class Thread {
     const shut = situation.shut.slice();
     shut[index] = 1;
     // The same finding under the same circumstances will be the same again: nothing new in it.
-    const found = foundBy(test);
-    const same = sameFindings(this.knowledge, found);
-    for (let i = 0; i < shut.length; i++) if (beliefs.tests[i].position === e.position && same.has(beliefs.tests[i].test)) shut[i] = 1;
+    for (const i of beliefs.problem.tests[index].spends ?? []) shut[i] = 1;
     const { next } = beliefs.strip.states.reach(situation.state, beliefs.strip.states.want(test?.access));
     return { beliefs, situation: { ...situation, weights, shut, state: next } };
   }

@@ -41,11 +41,29 @@ export interface TestCardProps {
   onDone?: () => void;
 }
 
-/** One test: how it is done, what to beware of, what each outcome would mean, and the place to enter it. */
-export function TestCard({ test, position, view, ranking, over, why, aside, predict = true, onDone }: TestCardProps) {
+/** One test. What stands beside its title stays as it is when another test comes: something may be half typed there. */
+export function TestCard({ over, aside, ...body }: TestCardProps) {
+  const { traced } = useJob();
+  const { test, position } = body;
+  const positions = positionsOf(traced.bike.cylinders);
+  return (
+    <Tag
+      lead
+      over={over}
+      title={placeName(test.name, test.measure ? null : position, positions)}
+      aside={aside}
+      asideLast
+      data-testid="test-card"
+    >
+      <TestBody key={`${test.id}#${position ?? ''}`} {...body} />
+    </Tag>
+  );
+}
+
+/** How a test is done, what to beware of, what each outcome would mean, and the place to enter it. */
+function TestBody({ test, position, view, ranking, why, predict = true, onDone }: Omit<TestCardProps, 'over' | 'aside'>) {
   const used = useJob();
   const { knowledge, traced } = used;
-  const positions = positionsOf(traced.bike.cylinders);
   const [conditions, setConditions] = useState<Conditions>({ temperature: 'cold', battery: 'own' });
   const [prediction, setPrediction] = useState('');
   const [expected, setExpected] = useState('');
@@ -68,80 +86,64 @@ export function TestCard({ test, position, view, ranking, over, why, aside, pred
   // Until all of the page is there they would stand where the answers come, and be pushed down by them.
   const late = { order: after, 'html:not([data-awake]) &': { visibility: { xs: 'hidden', sm: 'visible' } } };
   return (
-    <Tag
-      lead
-      over={over}
-      title={placeName(test.name, test.measure ? null : position, positions)}
-      aside={aside}
-      asideLast
-      data-testid="test-card"
-    >
-      <Box sx={{ display: 'flex', flexDirection: 'column' }}>
-        {why && <Typography sx={{ mb: 0.5, ...late }}>{why}</Typography>}
-        <Typography variant="body2" color="text.secondary">
-          {facts.join(' · ')}
+    <Box sx={{ display: 'flex', flexDirection: 'column' }}>
+      {why && <Typography sx={{ mb: 0.5, ...late }}>{why}</Typography>}
+      <Typography variant="body2" color="text.secondary">
+        {facts.join(' · ')}
+      </Typography>
+      <Typography sx={{ my: 1, maxWidth: '72ch', ...late }}>
+        {test.how}
+        {test.moves && !test.ends && ` Watch whether ${test.moves} moves with it.`}
+      </Typography>
+      <Hazards ids={test.hazards} place={test.id} />
+      {view?.gate ? (
+        <Typography role="status" sx={{ fontWeight: 600, borderLeft: '6px solid', borderColor: 'bench.brass', pl: 1.5, py: 1 }}>
+          {view.gate}
         </Typography>
-        <Typography sx={{ my: 1, maxWidth: '72ch', ...late }}>
-          {test.how}
-          {test.moves && !test.ends && ` Watch whether ${test.moves} moves with it.`}
-        </Typography>
-        <Hazards ids={test.hazards} place={test.id} />
-        {view?.gate ? (
-          <Typography role="status" sx={{ fontWeight: 600, borderLeft: '6px solid', borderColor: 'bench.brass', pl: 1.5, py: 1 }}>
-            {view.gate}
-          </Typography>
-        ) : (
-          <>
-            {test.measure ? (
-              <MeasureEntry
-                test={test}
-                position={position}
-                conditions={conditions}
-                predicted={predicted}
-                ranking={ranking}
-                onDone={onDone}
-              />
-            ) : (
-              <>
-                {test.ends && <Pairings test={test} />}
-                <Outcomes test={test} view={view} onPick={answer} />
-              </>
+      ) : (
+        <>
+          {test.measure ? (
+            <MeasureEntry test={test} position={position} conditions={conditions} predicted={predicted} ranking={ranking} onDone={onDone} />
+          ) : (
+            <>
+              {test.ends && <Pairings test={test} />}
+              <Outcomes test={test} view={view} onPick={answer} />
+            </>
+          )}
+          <Box sx={{ order: after }}>
+            <Others test={test} onPick={answer} />
+            <ConditionsPicker value={conditions} onChange={setConditions} />
+            {predict && (
+              <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-end' }}>
+                <Field
+                  sx={{ flex: '1 1 260px' }}
+                  label="First write what you expect"
+                  value={prediction}
+                  onChange={(e) => setPrediction(e.target.value)}
+                  placeholder="If it is the points, …"
+                  inputProps={{ maxLength: 500 }}
+                />
+                <Select
+                  displayEmpty
+                  value={expected}
+                  onChange={(e) => setExpected(e.target.value)}
+                  disabled={!prediction.trim()}
+                  inputProps={{ 'aria-label': 'Expected outcome' }}
+                  sx={{ flex: '0 1 200px' }}
+                >
+                  <MenuItem value="">outcome not named</MenuItem>
+                  {test.outcomes.map((o) => (
+                    <MenuItem key={o.id} value={o.id}>
+                      {o.says}
+                    </MenuItem>
+                  ))}
+                </Select>
+              </Box>
             )}
-            <Box sx={{ order: after }}>
-              <Others test={test} onPick={answer} />
-              <ConditionsPicker value={conditions} onChange={setConditions} />
-              {predict && (
-                <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-end' }}>
-                  <Field
-                    sx={{ flex: '1 1 260px' }}
-                    label="First write what you expect"
-                    value={prediction}
-                    onChange={(e) => setPrediction(e.target.value)}
-                    placeholder="If it is the points, …"
-                    inputProps={{ maxLength: 500 }}
-                  />
-                  <Select
-                    displayEmpty
-                    value={expected}
-                    onChange={(e) => setExpected(e.target.value)}
-                    disabled={!prediction.trim()}
-                    inputProps={{ 'aria-label': 'Expected outcome' }}
-                    sx={{ flex: '0 1 200px' }}
-                  >
-                    <MenuItem value="">outcome not named</MenuItem>
-                    {test.outcomes.map((o) => (
-                      <MenuItem key={o.id} value={o.id}>
-                        {o.says}
-                      </MenuItem>
-                    ))}
-                  </Select>
-                </Box>
-              )}
-            </Box>
-          </>
-        )}
-      </Box>
-    </Tag>
+          </Box>
+        </>
+      )}
+    </Box>
   );
 }
 

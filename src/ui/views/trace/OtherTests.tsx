@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
-import type { Ranking } from '../../../core/trace';
+import type { Instead, Ranking } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
 import { useBareKeys } from '../../parts/useBareKeys';
 
@@ -14,8 +14,15 @@ interface Choice {
   about: string | null;
 }
 
+interface OtherTestsProps {
+  ranking: Ranking;
+  instead: Instead | null;
+  onOpen(): void;
+  onChoose(key: string | null): void;
+}
+
 /** Any other test, found among hundreds by a part of its name. */
-export function OtherTests({ ranking, onChoose }: { ranking: Ranking; onChoose: (key: string | null) => void }) {
+export function OtherTests({ ranking, instead, onOpen, onChoose }: OtherTestsProps) {
   const { store } = useJob();
   const { currency } = store.snapshot.shop;
   const [typed, setTyped] = useState('');
@@ -33,7 +40,8 @@ export function OtherTests({ ranking, onChoose }: { ranking: Ranking; onChoose: 
       name: t.name,
       about: [
         `${t.minutes + t.accessMinutes} min${t.gate ? ', hidden now' : `, ${Math.round(t.cost)} ${currency}`}`,
-        ...(t.parts && !t.gate ? [`parts ${t.parts}`] : []),
+        ...(Math.round(instead?.tests[t.key] ?? 0) > 0 ? [`${Math.round(instead!.tests[t.key])} more in all`] : []),
+        ...(t.parts && !t.gate ? [`separates ${t.parts}`] : []),
       ].join(' · '),
     })),
   ];
@@ -43,6 +51,7 @@ export function OtherTests({ ranking, onChoose }: { ranking: Ranking; onChoose: 
       inputValue={typed}
       onInputChange={(_e, text, why) => setTyped(why === 'input' ? text : '')}
       options={choices}
+      onOpen={onOpen}
       getOptionLabel={(c) => c.name}
       getOptionKey={(c) => c.key ?? ''}
       onChange={(_e, c) => c && onChoose(c.key)}

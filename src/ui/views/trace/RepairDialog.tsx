@@ -3,9 +3,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { lastRepairId, type SuspectView } from '../../../core/trace';
+import { insteadWords, lastRepairId, type SuspectView } from '../../../core/trace';
 import { openComplaints } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
 import { Choice } from '../../parts/Choice';
@@ -22,12 +22,21 @@ interface Form {
   cost: string;
 }
 
+interface RepairDialogProps {
+  suspect: SuspectView | null;
+  /** How much more it is expected to cost in all to repair this now than to go the cheapest way on, where that is known. */
+  more?: number;
+  onOpen(): void;
+  onClose(): void;
+}
+
 /** Names the cause and logs what was done about it. The complaint is tried again after it. */
-export default function RepairDialog({ suspect, onClose }: { suspect: SuspectView | null; onClose: () => void }) {
+export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: RepairDialogProps) {
   const { store, knowledge, traced, jobId } = useJob();
   // A cause that was not in the list, once the shop keeps it as a fault of its own.
   const [remembered, setRemembered] = useState<string | null>(null);
   const [remembering, setRemembering] = useState(false);
+  useEffect(onOpen, [onOpen]);
   const fault = suspect && faultById(knowledge, suspect.faultId);
   const openOnes = openComplaints(traced);
   const [about, setAbout] = useState<string | null>(null);
@@ -71,6 +80,12 @@ export default function RepairDialog({ suspect, onClose }: { suspect: SuspectVie
           {suspect ? 'Name the cause and repair it' : 'A cause that is not in the list'}
         </Typography>
         {fault?.remedy.spoils && <Typography color="error">This spoils something if it is not the cause. Be sure first.</Typography>}
+        {/* Its place is kept: what it costs comes a moment later. */}
+        {suspect && (
+          <Typography role="status" sx={{ minHeight: '1.5em' }}>
+            {Math.round(more) > 0 && insteadWords(more, store.snapshot.shop.currency, 'Repairing this now costs')}
+          </Typography>
+        )}
         <Field
           label="Cause, in your words"
           autoFocus={!suspect}

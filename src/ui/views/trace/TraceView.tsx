@@ -3,8 +3,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
-import type { Ranking, SuspectView } from '../../../core/trace';
+import { useEffect, useState } from 'react';
+import { insteadWords, type Instead, type Ranking, type SuspectView } from '../../../core/trace';
 import { openComplaints, untested } from '../../../core/stage';
 import { cents } from '../../../core/money';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
@@ -52,7 +52,7 @@ function Trace({ first }: { first: Ranking | null }) {
   const { knowledge, traced, rows } = used;
   const consent = rows('consent').at(-1);
   const agreedLeft = consent?.upTo ? (cents(consent.upTo) - spentCents(used)) / 100 : null;
-  const { ranking, schools, busy, reasons, explainKey } = useRanking(first, traced, used.own, agreedLeft);
+  const { ranking, instead, askInstead, schools, busy, reasons, explainKey } = useRanking(first, traced, used.own, agreedLeft);
   const [chosen, setChosen] = useState<string | null>(null);
   const [repairing, setRepairing] = useState<{ suspect: SuspectView | null } | null>(null);
   const [course, setCourse] = useState(false);
@@ -84,7 +84,14 @@ function Trace({ first }: { first: Ranking | null }) {
         ) : wordsOnly ? (
           <WordsOnly key={wordsOnly.id} complaint={wordsOnly} />
         ) : (
-          <NextCard ranking={ranking} chosen={chosen} onChoose={setChosen} onRepair={(s) => setRepairing({ suspect: s })} />
+          <NextCard
+            ranking={ranking}
+            instead={instead}
+            askInstead={askInstead}
+            chosen={chosen}
+            onChoose={setChosen}
+            onRepair={(s) => setRepairing({ suspect: s })}
+          />
         )}
         {!wordsOnly && <AskSymptoms />}
         <Together ranking={ranking} onChoose={setChosen} />
@@ -112,32 +119,49 @@ function Trace({ first }: { first: Ranking | null }) {
           <Trail />
         </Tag>
       </Box>
-      {repairing && <RepairDialog suspect={repairing.suspect} onClose={() => setRepairing(null)} />}
+      {repairing && (
+        <RepairDialog
+          suspect={repairing.suspect}
+          onOpen={askInstead}
+          more={repairing.suspect ? instead?.repairs[repairing.suspect.key] : undefined}
+          onClose={() => setRepairing(null)}
+        />
+      )}
     </Box>
   );
 }
 
 interface NextCardProps {
   ranking: Ranking;
+  instead: Instead | null;
+  askInstead(): void;
   chosen: string | null;
   onChoose(key: string | null): void;
   onRepair(s: SuspectView): void;
 }
 
 /** The one thing worth doing next; any other test can be taken instead. */
-function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
-  const { knowledge } = useJob();
+function NextCard({ ranking, instead, askInstead, chosen, onChoose, onRepair }: NextCardProps) {
+  const { knowledge, store } = useJob();
   const { next } = ranking;
+  useEffect(() => {
+    if (chosen) askInstead();
+  }, [chosen, ranking, askInstead]);
   const key = chosen ?? (next.kind === 'test' ? next.key : null);
   const view = key ? ranking.tests.find((t) => t.key === key) : undefined;
-  const others = <OtherTests ranking={ranking} onChoose={onChoose} />;
+  const others = <OtherTests ranking={ranking} instead={instead} onOpen={askInstead} onChoose={onChoose} />;
   if (view) {
     const recommended = next.kind === 'test' && next.key === view.key;
+    const more = instead ? (instead.tests[view.key] ?? null) : undefined;
     const common = {
       view,
       ranking,
       over: recommended ? 'Worth doing next' : 'Your choice',
-      why: recommended ? next.why : view.parts && `Separates ${view.parts}.`,
+      why: recommended
+        ? next.why
+        : [view.parts && `Separates ${view.parts}.`, view.gate ? '' : insteadWords(more, store.snapshot.shop.currency)]
+            .filter(Boolean)
+            .join(' '),
     };
     if (view.testId.startsWith('ask:'))
       return <AskCard key={view.key} view={view} why={common.why} aside={others} onDone={() => onChoose(null)} />;
@@ -146,7 +170,7 @@ function NextCard({ ranking, chosen, onChoose, onRepair }: NextCardProps) {
     if (!test) return null;
     return (
       <>
-        <TestCard key={view.key} test={test} position={view.position} {...common} aside={others} onDone={() => onChoose(null)} />
+        <TestCard test={test} position={view.position} {...common} aside={others} onDone={() => onChoose(null)} />
         {ranking.askOwner && <AskOwner ranking={ranking} />}
       </>
     );

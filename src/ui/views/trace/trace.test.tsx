@@ -32,7 +32,9 @@ function open(type: string, experience?: Experience) {
   sent = server.sent;
   const snapshot = { ...snapshotAfter(type), experience };
   shopId = snapshot.shop.id;
-  render(<TraceView snapshot={snapshot} ranking={rank(buildModel(shipped, caseOf({ ...server.state, experience }, id.job)))} />);
+  const ranking = rank(buildModel(shipped, caseOf({ ...server.state, experience }, id.job)));
+  render(<TraceView snapshot={snapshot} ranking={ranking} />);
+  return ranking;
 }
 const suspects = () => within(screen.getByTestId('suspects'));
 const settled = () => waitFor(() => expect(suspects().queryByText('working…')).toBeNull());
@@ -85,6 +87,41 @@ describe('trace', () => {
     if (all) fireEvent.click(all);
     await waitFor(() => expect(open1()).toHaveTextContent('Before anything was known'));
     expect(open1().textContent).not.toBe(before);
+  });
+
+  it('what is half typed for another test stays when the advice changes', async () => {
+    open('job.set');
+    await settled();
+    const heading = () => within(screen.getByTestId('test-card')).getByRole('heading', { level: 2 }).textContent;
+    const before = heading();
+    fireEvent.click(screen.getAllByRole('button').find((b) => b.hasAttribute('data-main'))!);
+    const other = screen.getByRole('combobox', { name: 'Take another test' });
+    act(() => other.focus());
+    fireEvent.change(other, { target: { value: 'contacts' } });
+    await waitFor(() => expect(heading()).not.toBe(before));
+    expect(screen.getByRole('combobox', { name: 'Take another test' })).toHaveValue('contacts');
+    expect(screen.getByRole('combobox', { name: 'Take another test' })).toHaveFocus();
+  });
+
+  it('a test that is taken instead, and a repair on suspicion, say what they cost in all', async () => {
+    const { tests } = open('job.set');
+    const [dear] = tests.filter((t) => !t.gate).sort((a, b) => b.cost - a.cost);
+    await settled();
+    // Every test of the bike is valued, on a machine that does other things.
+    const late = { timeout: 20_000 };
+    const other = screen.getByRole('combobox', { name: 'Take another test' });
+    act(() => other.focus());
+    fireEvent.change(other, { target: { value: dear.name } });
+    await waitFor(() => expect(screen.getAllByRole('option')[0]).toHaveTextContent(/\d+ more in all/), late);
+    fireEvent.keyDown(other, { key: 'Enter' });
+    const card = await screen.findByTestId('test-card');
+    expect(card).toHaveTextContent('Your choice');
+    await waitFor(() => expect(card).toHaveTextContent(/Costs about \d+ \S+ more in all than the cheapest way on\./), late);
+    const worst = [...document.querySelectorAll<HTMLElement>('[data-suspect]')].at(-1)!;
+    fireEvent.click(within(worst).getAllByRole('button')[0]);
+    fireEvent.click(await within(worst).findByRole('button', { name: /repair/i }));
+    const dialog = await screen.findByRole('dialog');
+    await waitFor(() => expect(dialog).toHaveTextContent(/Repairing this now costs about \d+ \S+ more in all/), late);
   });
 
   it('an answer keeps what was shown, what was expected and whether it held', async () => {

@@ -1,0 +1,55 @@
+import { asGood, best, Rollout, unlocked } from '../decide';
+import type { Beliefs } from './beliefs';
+import type { Weighing } from './weighing';
+
+/** What it costs to do something else than what is cheapest, such as what one always does first. Money. */
+export interface Instead {
+  /** Expected cost in all of the cheapest way on. */
+  least: number;
+  /** By key, how much more it is expected to cost in all if that is done next; nought where it is as good. */
+  tests: Record<string, number>;
+  repairs: Record<string, number>;
+}
+
+/**
+ * Values every test that can be done and every repair as those are valued that are advised; yields after each act, so that it can
+ * be given up between two.
+ */
+export function* valueInstead(b: Beliefs, { rough, weighed }: Weighing): Generator<undefined, Instead> {
+  const { problem, situation, tests, repairs } = rough;
+  const least = best(weighed).value;
+  const all: Instead = { least, tests: {}, repairs: {} };
+  const more = (value: number) => (asGood(value, least) ? 0 : value - least);
+  const rollout = new Rollout(problem, situation);
+  const weighedTests = new Map(weighed.tests.map((t) => [t.index, t.value]));
+  for (const [short, i] of tests.entries()) {
+    if (situation.shut[short] || !unlocked(problem.tests[short], situation.lifted)) continue;
+    all.tests[b.tests[i].key] = more(weighedTests.get(short) ?? rollout.test(short));
+    yield;
+  }
+  const weighedRepairs = new Map(weighed.repairs.map((r) => [r.index, r.value]));
+  for (const [short, i] of repairs.entries()) {
+    all.repairs[b.model.suspects[i].key] = more(weighedRepairs.get(short) ?? rollout.repair(short));
+    yield;
+  }
+  // What tells nothing costs what it costs.
+  const told = new Set(tests);
+  for (const [i, t] of b.tests.entries()) if (!told.has(i) && !t.gate) all.tests[t.key] = t.cost;
+  return all;
+}
+
+export function insteadOf(b: Beliefs, w: Weighing): Instead {
+  const all = valueInstead(b, w);
+  let step = all.next();
+  while (!step.done) step = all.next();
+  return step.value;
+}
+
+/** One sentence for an act that is chosen; undefined is what is not known yet, null what cannot be said. */
+export function insteadWords(more: number | null | undefined, currency: string, costs = 'Costs'): string {
+  if (more === undefined) return 'Working out what it costs in all.';
+  if (more === null) return '';
+  return Math.round(more) > 0
+    ? `${costs} about ${Math.round(more)} ${currency} more in all than the cheapest way on.`
+    : 'As cheap in all as what is advised.';
+}
