@@ -80,6 +80,7 @@ export class SimDevice {
       const snapshot = kept?.snapshot ?? (await this.fetchSnapshot(jobId));
       const items = (await this.outbox.all()).filter((i) => i.jobId === jobId);
       const store = new JobStore(snapshot, (item) => this.keep(item), this.clock, undefined, items);
+      store.onLate = (item) => void this.hold(this.outbox.again(item.id));
       this.stores.set(jobId, store);
     }
   }

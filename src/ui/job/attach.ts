@@ -47,6 +47,8 @@ export function attach(store: JobStore, device: Device): () => void {
   };
   store.onGap = catchUp;
   store.onSaid = save;
+  // Asked once more, the server says that it has it, and what was held behind it goes on.
+  store.onLate = (item) => void device.again(item);
   const leave = device.use();
   const deaf = device.hear((news) => {
     store.hear(news);

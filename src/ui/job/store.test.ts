@@ -175,6 +175,31 @@ describe('the job on one device', () => {
     expect(one.behind).toBe(0);
   });
 
+  it('a refused entry of which a copy arrived after all is no case: it is asked about again, so that what it holds goes on', () => {
+    const { store, kept } = storeWith();
+    const late: string[] = [];
+    store.onLate = (i) => late.push(i.id);
+    store.act(...watch('first'));
+    store.act(...watch('behind'));
+    const refusal = { code: 'depended on' as const, message: 'x' };
+    const items: Item[] = [
+      { ...kept[0], state: 'refused', refusal },
+      { ...kept[1], state: 'held', heldBy: kept[0].id },
+    ];
+    store.takeUp(items);
+    expect(casesOf(store.get().tray)).toHaveLength(1);
+    expect(late).toEqual([]);
+    store.hear({ kind: 'entries', entries: [heard(kept[0], 3)] });
+    expect(late).toEqual([kept[0].id]);
+    store.takeUp(items);
+    expect(late).toEqual([kept[0].id, kept[0].id]);
+    expect(casesOf(store.get().tray)).toEqual([]);
+    expect(watches(store)).toEqual(['first']);
+    // As the device has it after asking again.
+    store.takeUp([{ ...kept[1] }]);
+    expect(watches(store)).toEqual(['first', 'behind']);
+  });
+
   it('sets fields on the versions that it shows', () => {
     const { store, kept } = storeWith();
     store.set('bike.set', 'bike', id.bike, { year: 1968 });

@@ -72,6 +72,8 @@ export class JobStore {
   onGap: () => void = () => undefined;
   /** Called when the state as the server has it moved on. */
   onSaid: () => void = () => undefined;
+  /** Called for an entry that lies refused here and is in the journal all the same: a copy of it was under way and came later. */
+  onLate: (item: Item) => void = () => undefined;
 
   constructor(
     readonly snapshot: Snapshot,
@@ -122,6 +124,7 @@ export class JobStore {
     const fresh = this.pending.filter((p) => !listed.has(p.item.id) && !known.has(p.item.id));
     this.pending = [...mine.filter((i) => i.state === 'waiting').map((item) => kept.get(item.id) ?? { item }), ...fresh];
     const tray = mine.filter((i) => i.state !== 'waiting');
+    this.tellLate(items);
     this.rebuild({
       tray,
       personal: merge(
@@ -243,7 +246,15 @@ export class JobStore {
     this.seq = Math.max(this.seq, upTo);
     this.settle(false);
     this.rebuild();
+    this.tellLate(this.view.tray);
     this.onSaid();
+  }
+
+  private tellLate(items: readonly Item[]): void {
+    const refused = items.filter((i) => i.state === 'refused');
+    if (refused.length === 0) return;
+    const known = new Set(this.said.journal.map((e) => e.id));
+    for (const i of refused) if (known.has(i.id)) this.onLate(i);
   }
 
   /** Everything that this screen knows to be at the server, as a snapshot that can be opened again. */
@@ -292,7 +303,10 @@ export class JobStore {
     this.pending = this.pending.filter((p) => !known.has(p.item.id));
     if (publish && moved && !news && before === this.pending.length) this.renumber(confirmed);
     else if (publish && (moved || before !== this.pending.length)) this.rebuild();
-    if (moved) this.onSaid();
+    if (moved) {
+      this.tellLate(this.view.tray);
+      this.onSaid();
+    }
     if (this.ahead.size || this.pending.some((p) => p.kept)) this.onGap();
     else if (publish && !moved) this.publish({ ...this.view, waiting: this.waiting() });
   }
