@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { chromiumArgs } from './e2e/chromium';
+import { chromiumOptions } from './e2e/chromium';
 
 // The server is started by ./ivrek test browser (or any other way) and named by IVREK_URL.
 export default defineConfig({
@@ -13,7 +13,7 @@ export default defineConfig({
   use: {
     baseURL: process.env.IVREK_URL ?? 'http://127.0.0.1:4680',
     viewport: { width: 1280, height: 800 },
-    launchOptions: { executablePath: '/usr/bin/chromium', args: chromiumArgs },
+    launchOptions: chromiumOptions(),
     trace: 'off',
     // Screens come from the server, as they are; the specs of the shed allow the service worker again.
     serviceWorkers: 'block',

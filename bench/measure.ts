@@ -1,6 +1,6 @@
 import highsLoader from 'highs';
 import { chromium } from '@playwright/test';
-import { chromiumArgs } from '../e2e/chromium';
+import { chromiumOptions } from '../e2e/chromium';
 import { shimPlan } from '../src/core/measure/valves';
 import { Random } from '../test/chaos/random';
 import { byInteger, randomEngine } from '../test/oracle/shims';
@@ -51,7 +51,7 @@ async function shims(quick: boolean, figures: Figures): Promise<void> {
 async function live(quick: boolean, figures: Figures): Promise<void> {
   const { url, cookie, jobs } = await demoSession();
   const [name, value] = cookie.split(/=(.*)/);
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: chromiumArgs });
+  const browser = await chromium.launch(chromiumOptions());
   try {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
     await context.addCookies([{ name, value: decodeURIComponent(value), url }]);

@@ -1,6 +1,6 @@
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
-import { chromiumArgs } from '../e2e/chromium';
+import { chromiumOptions } from '../e2e/chromium';
 import { median, type Figures } from './figures';
 import { demoSession } from './session';
 
@@ -8,7 +8,7 @@ import { demoSession } from './session';
 export async function benchView(quick: boolean, parts: string[]): Promise<Figures> {
   const { url, cookie, jobs } = await demoSession();
   const [name, value] = cookie.split(/=(.*)/);
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: chromiumArgs });
+  const browser = await chromium.launch(chromiumOptions());
   const figures: Figures = {};
   const quillon = `/job/${jobs['Quillon 350']}`;
   const osprane = `/job/${jobs['Osprane 650']}`;

@@ -1,5 +1,5 @@
 import { chromium } from '@playwright/test';
-import { chromiumArgs } from '../e2e/chromium';
+import { chromiumOptions } from '../e2e/chromium';
 import type { RankReply, RankRequest } from '../src/workers/rank';
 import { median, type Figures } from './figures';
 import { largestCase } from './rank';
@@ -9,7 +9,7 @@ import { demoSession } from './session';
 export async function benchWorker(quick: boolean): Promise<Figures> {
   const { url, cookie, jobs } = await demoSession();
   const [name, value] = cookie.split(/=(.*)/);
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: chromiumArgs });
+  const browser = await chromium.launch(chromiumOptions());
   const figures: Figures = {};
   try {
     const context = await browser.newContext();

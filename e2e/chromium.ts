@@ -1,5 +1,7 @@
+import { chromiumPath } from '../launcher/packages.mjs';
+
 /** How Debian's Chromium is started here: headless, nothing of its own over the network. */
-export const chromiumArgs = [
+const args = [
   '--no-sandbox',
   '--disable-gpu',
   '--disable-quic',
@@ -9,3 +11,6 @@ export const chromiumArgs = [
   '--disable-sync',
   '--disable-default-apps',
 ];
+
+/** More may be said to it at its start. */
+export const chromiumOptions = (...more: string[]) => ({ executablePath: chromiumPath, args: [...args, ...more] });

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { connect } from 'node:tls';
 import { chromium, request } from '@playwright/test';
 import { awake, bookIn, expect, test, type Page } from './bench';
-import { chromiumArgs } from './chromium';
+import { chromiumOptions } from './chromium';
 
 // A tablet in the network, by a name that is not loopback: the browser is told where that name is, nothing else is special.
 // IVREK_LAN_URL and IVREK_LAN_CA name the second process of ./ivrek start --lan.
@@ -29,10 +29,7 @@ test('the network’s certificate is signed by the workshop’s own authority, f
 test('a tablet is refused until it says the code, can be named, works with what it opened, and is sent away', async ({ bench: home }) => {
   const job = await bookIn(home);
   await home.goto('/devices');
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [...chromiumArgs, `--host-resolver-rules=MAP ${lan.hostname} 127.0.0.1`],
-  });
+  const browser = await chromium.launch(chromiumOptions(`--host-resolver-rules=MAP ${lan.hostname} 127.0.0.1`));
   try {
     const tablet = await browser.newPage({ ignoreHTTPSErrors: true, viewport: { width: 820, height: 1180 }, baseURL: lan.origin });
     await tablet.goto(`${job}/trace`);

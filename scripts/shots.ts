@@ -1,7 +1,7 @@
 // Pictures of every main view from the demo, at 1280x800, for docs/screenshots. IVREK_URL names the server.
 import { mkdirSync } from 'node:fs';
 import { chromium, type Page } from '@playwright/test';
-import { chromiumArgs } from '../e2e/chromium';
+import { chromiumOptions } from '../e2e/chromium';
 
 const base = process.env.IVREK_URL!;
 const out = process.env.IVREK_SHOTS ?? 'docs/screenshots';
@@ -66,7 +66,7 @@ const views: Shot[] = [
 ];
 
 mkdirSync(out, { recursive: true });
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: chromiumArgs });
+const browser = await chromium.launch(chromiumOptions());
 const page = await browser.newPage({ viewport: { width, height }, colorScheme: scheme });
 page.on('console', (m) => m.type() === 'error' && console.error(`console: ${m.text()}`));
 page.on('pageerror', (e) => console.error(`page error: ${e.message}`));

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import sharp from 'sharp';
-import { chromiumArgs } from '../../e2e/chromium';
+import { chromiumOptions } from '../../e2e/chromium';
 import { median, type Figures } from '../figures';
 import { ms, openYard } from './ask';
 
@@ -56,7 +56,7 @@ export async function heavyBike(quick: boolean): Promise<Figures> {
   const half = await make(entries / 2, photos / 2);
   const whole = await make(entries, photos);
   const before = serverBytes();
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: [...chromiumArgs, '--js-flags=--expose-gc'] });
+  const browser = await chromium.launch(chromiumOptions('--js-flags=--expose-gc'));
   try {
     const [name, value] = yard.cookie.split(/=(.*)/);
     const reach = async (jobId: string) => {
