@@ -61,8 +61,8 @@ export interface Task {
 /** Two ways to draw: from the model, and from models whose odds are off. */
 export type Drawing = 'as modelled' | 'perturbed';
 
-/** The fixed order and two moves ahead are the dearest to follow: they are let loose on every so many of the bikes drawn from the model. */
-const fixedOn = 5;
+/** What is dear to follow or plainly worse is let loose on every so many of the bikes drawn from the model. */
+const someOn = 5;
 
 /** Every how many bikes the schools and the other simple policies are let loose on one as well. */
 const others = 100;
@@ -190,9 +190,9 @@ function bestOrder(training: readonly Drawn[], lines: readonly string[], task: T
 }
 
 /** The greedy policies: each as it stops with the tracer, as soon as a test no longer pays, and when one repair is nine in ten. */
-const greedyPolicies: Policy[] = greedies.flatMap((by) => (['tracer', 'pays', 0.9] as const).map((stop) => greedy(by, stop)));
+const [byInformation, byAnswer] = greedies.map((by): Policy[] => (['tracer', 'pays', 0.9] as const).map((stop) => greedy(by, stop)));
 
-export const greedyNames = greedyPolicies.map((p) => p.name);
+export const greedyNames = [...byInformation, ...byAnswer].map((p) => p.name);
 
 export type TaskResult = Record<Drawing, BikeResult[]> & { unlisted: UnlistedResult[] };
 
@@ -206,7 +206,7 @@ export function runTask(k: Knowledge, task: Task): TaskResult {
   const off = Array.from({ length: task.perturbedBikes ? 20 : 0 }, (_x, i) => perturbed(k, coinOf((task.seed + 1) * 31 + i)));
   const share = (n: number, s: number) => Math.floor(n / scenarios.length) + (s < n % scenarios.length ? 1 : 0);
   const training = scenarios.flatMap((_x, s) => [...drawBikes(own[s], threads, { seed: task.seed + 500, symptoms, n: task.training, s })]);
-  const policies = [leastCost, checklist(lines), ...greedyPolicies];
+  const policies = [leastCost, checklist(lines), ...byInformation];
   const fixed = inOrder('static', bestOrder(training, lines, task));
   const results: TaskResult = { 'as modelled': [], perturbed: [], unlisted: [] };
   scenarios.forEach((_x, s) => {
@@ -218,7 +218,7 @@ export function runTask(k: Knowledge, task: Task): TaskResult {
         const modelled = drawing === 'as modelled';
         const all = [
           ...policies,
-          ...(modelled && nth % fixedOn ? [] : [fixed, twoMovesAhead]),
+          ...(modelled && nth % someOn ? [] : [fixed, twoMovesAhead, ...byAnswer]),
           ...(modelled && nth % others === 0 ? simple : []),
         ];
         for (const p of all) courses[p.name] = follow(p, d.thread, d.bike(), d.coin, { cap });

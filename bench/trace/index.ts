@@ -13,10 +13,10 @@ const seed = 20262;
 
 const net = (r: BikeResult, policy: string) => r.courses[policy].money - r.unavoidable;
 
-/** The greedy policy that costs least on these bikes. */
+/** The greedy policy that costs least on these bikes, of those that were let loose on all of them. */
 function betterGreedy(results: readonly BikeResult[]): string {
   const cost = (policy: string) => results.reduce((sum, r) => sum + net(r, policy), 0);
-  return [...greedyNames].sort((a, b) => cost(a) - cost(b))[0];
+  return greedyNames.filter((name) => results.every((r) => name in r.courses)).sort((a, b) => cost(a) - cost(b))[0];
 }
 
 function figuresOf(name: string, results: readonly BikeResult[], figures: Figures): void {
