@@ -5,7 +5,7 @@ import { median, type Figures } from './figures';
 import { largestCase } from './rank';
 import { demoSession } from './session';
 
-/** The whole ranking in the browser's own worker, on the largest bike, with 6, 10 and 14 symptoms and findings present. */
+/** The odds and the whole ranking in the browser's own worker, on the largest bike, with 6, 10 and 14 symptoms and findings present. */
 export async function benchWorker(quick: boolean): Promise<Figures> {
   const { url, cookie, jobs } = await demoSession();
   const [name, value] = cookie.split(/=(.*)/);
@@ -42,12 +42,12 @@ export async function benchWorker(quick: boolean): Promise<Figures> {
           const from = (window as unknown as { heard: { url: string; knowledge?: unknown }[] }).heard.find((h) => h.knowledge)!;
           const worker = new Worker(from.url, { type: 'module' });
           worker.postMessage(from.knowledge);
-          const out: number[] = [];
+          const out = { odds: [] as number[], ranking: [] as number[] };
           for (let i = 0; i < runs + warm; i++) {
             const t = performance.now();
             const schools = new Promise<void>((done) => {
               worker.onmessage = ({ data }: MessageEvent<RankReply>) => {
-                if (data.kind === 'ranking' && i >= warm) out.push(performance.now() - t);
+                if ((data.kind === 'odds' || data.kind === 'ranking') && i >= warm) out[data.kind].push(performance.now() - t);
                 if (data.kind === 'schools') done();
               };
             });
@@ -59,7 +59,8 @@ export async function benchWorker(quick: boolean): Promise<Figures> {
         },
         { question: ask, runs: quick || present > 10 ? 3 : 15, warm: present > 10 ? 1 : 6 },
       );
-      figures[`worker.ranking with ${present} present ms`] = median(times);
+      figures[`worker.odds with ${present} present ms`] = median(times.odds);
+      figures[`worker.ranking with ${present} present ms`] = median(times.ranking);
     }
   } finally {
     await browser.close();

@@ -4,15 +4,14 @@ export {
   rank,
   standing,
   schoolViews,
-  placeName,
   type SchoolView,
   type Ranking,
   type RankOptions,
-  type SuspectView,
   type TestView,
   type OutcomeView,
   type NextView,
 } from './policy/rank';
+export { oddsOf, placeName, type Odds, type SuspectView } from './policy/odds';
 export { theoryOf, type TheoryView } from './policy/theory';
 export { weighing, type Weighing } from './policy/weighing';
 export { insteadOf, insteadWords, valueInstead, type Instead } from './policy/instead';

@@ -36,6 +36,9 @@ export function useRanking<F extends Ranking | null>(first: F, traced: Case, own
       if (data.kind === 'ranking') {
         setRanking(data.ranking);
         setBusy(false);
+      } else if (data.kind === 'odds') {
+        // What is advised stands until the new advice is there, so that nothing is put forward that is taken back at once.
+        setRanking((r) => (r ? { ...r, ...data.odds } : r));
       } else if (data.kind === 'instead') setInstead(data.instead);
       else setSchools(data.schools);
     };

@@ -12,6 +12,7 @@ export {
   type Act,
   type Choice,
   type Problem,
+  type RepairAct,
   type Situation,
   type TestAct,
 } from './problem';

@@ -35,7 +35,21 @@ export interface CredibleExplanations {
   rough: boolean;
 }
 
+/** What the first part of the work comes to: the odds of every group, before any two of them are looked at together. */
+export interface Inferred {
+  prepared: Prepared;
+  posterior: Posterior;
+}
+
+/** @throws never; impossible evidence has a `logEvidence` of -Infinity. */
+export function inferred(network: Network, observations: readonly Observation[], budget: Budget = usualBudget): Inferred {
+  const prepared = prepare(network, observations);
+  return { prepared, posterior: infer(network, observations, prepared, budget) };
+}
+
 export interface SetOptions {
+  /** Of the same network, observations and budget, if it was worked out before. */
+  known?: Inferred;
   limit?: number;
   massLeft?: number;
   /**
@@ -55,10 +69,9 @@ export interface SetOptions {
 export function credibleExplanations(
   network: Network,
   observations: readonly Observation[],
-  { limit = 450, massLeft = 1e-3, about, budget = usualBudget }: SetOptions = {},
+  { limit = 450, massLeft = 1e-3, about, budget = usualBudget, known = inferred(network, observations, budget) }: SetOptions = {},
 ): CredibleExplanations {
-  const prepared = prepare(network, observations);
-  const posterior = infer(network, observations, prepared, budget);
+  const { prepared, posterior } = known;
   if (posterior.logEvidence === -Infinity) return { sets: [], leftOut: 1, lumped: 0, posterior, quiet: [], rough: false };
   const { weight, dimensions, logTotal, rough } = searched(prepared, posterior, about, budget);
   const groups = searchOrder(partOf(dimensions).groups, dimensions, posterior);

@@ -1,11 +1,12 @@
 import { noTool, tellsSomething } from '../../record';
-import { keyOf, residual } from '../model/groups';
+import { keyOf } from '../model/groups';
 import { type Act, type Fault, type Test, actOf, applicability, engineActs, riskPrice, testById } from '../../knowledge';
 import { fitnessOf, type Fitness } from '../../fitness';
 import type { Problem, Situation, TestAct } from '../decide';
 import type { Model } from '../model/build';
-import { credibleExplanations, type Explanation, type Posterior } from '../network';
+import { credibleExplanations, type Explanation, type Inferred, type Posterior } from '../network';
 import { questionsOpen } from './asking';
+import { repairActs, repairCosts } from './repairActs';
 import { Spending } from './spending';
 import { engineStates, gateOf, type Gate } from './gates';
 import { OutcomeTables, type OpenOutcome } from './outcomes';
@@ -61,9 +62,6 @@ export interface Beliefs {
   fitness: Fitness;
 }
 
-/** Minutes for trying the complaint once more after a repair. */
-export const retestMinutes = 5;
-
 /** Symptoms of the complaints that are open; null where only words are known, so that every fault may bear on them. */
 export function openSymptoms(model: Model): string[] | null {
   const open = stillComplained(model);
@@ -82,20 +80,17 @@ function aboutOf(model: Model, open: readonly string[] | null): Set<number> | un
   return about;
 }
 
-export function believe(model: Model): Beliefs {
+/** `known` is the first part of the work, if it is done already. */
+export function believe(model: Model, known?: Inferred): Beliefs {
   const open = openSymptoms(model);
   const about = aboutOf(model, open);
-  const { sets: all, leftOut, lumped, posterior, quiet, rough } = credibleExplanations(model.network, model.observations, { about });
+  const { sets: all, leftOut, lumped, posterior, quiet, rough } = credibleExplanations(model.network, model.observations, { about, known });
   const { sets, faults, weights } = hypotheses(model, all, about);
   const strip = stripOf(model);
   const fitness = fitnessOf(model.knowledge, model.case, model.epochs);
   const tests = openTests(model, { tables: new OutcomeTables(model, sets, quiet), strip, faults, weights, fitness });
   const rate = Number(model.case.job.rate);
-  const repairs = model.suspects.map(({ fault: { remedy } }) => ({
-    cost: remedy.parts + money(remedy.minutes + retestMinutes, rate) + riskPrice(remedy.does, model.knowledge.doings),
-    want: strip.states.want(remedy.access),
-    residual: remedy.residual ?? residual,
-  }));
+  const repairs = repairActs(model, strip);
   const locks = tests.map((t) => locksOf(tests, t));
   const spending = new Spending(tests);
   const lifting = new Set(locks.flatMap((l) => l ?? []).flat());
@@ -127,7 +122,7 @@ export function believe(model: Model): Beliefs {
     shut: Uint8Array.from(tests, (t, i) => (t.gate && !locks[i] ? 1 : 0)),
     mended: new Uint8Array(repairs.length),
   };
-  const repairCost = Float64Array.from(repairs, (r) => r.cost + strip.states.reach(strip.now, r.want).cost);
+  const repairCost = repairCosts(strip, repairs);
   const ties = tiesOf(model, all);
   return { model, posterior, rough, sets, leftOut, lumped, ties, faults, weights, tests, strip, repairCost, problem, start, fitness };
 }

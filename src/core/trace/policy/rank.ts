@@ -1,5 +1,4 @@
 import type { Fitness } from '../../fitness';
-import { placeWords } from '../../record';
 import type { Model } from '../model/build';
 import { faultProbabilities } from '../model/probabilities';
 import { infer, product } from '../network';
@@ -10,21 +9,8 @@ import { questionViews, sameStrip, whileOpen, type QuestionView } from './togeth
 import { compareSchools, schoolMove, schoolIds, type Move, type SchoolId } from './schools';
 import type { TieView } from './ties';
 import { weighing, type Weighing } from './weighing';
-import { chanceWords, listing, tooClose } from './words';
-
-export interface SuspectView {
-  key: string;
-  faultId: string;
-  position: string | null;
-  name: string;
-  system: string;
-  probability: number;
-  words: string;
-  repairCost: number;
-  remedy: string;
-  /** Whether it can have to do with what is complained of or was found; the others stand at their starting odds. */
-  bears: boolean;
-}
+import { oddsOf, placeName, type Odds } from './odds';
+import { chanceWords, listing } from './words';
 
 export interface OutcomeView {
   id: string;
@@ -60,10 +46,8 @@ export type NextView =
 const tellsNothing = (t: { bits: number; gate: unknown }): boolean => t.gate === null && t.bits < 1e-4;
 
 /** Everything the Trace view shows, computed at once; plain data. */
-export interface Ranking {
+export interface Ranking extends Odds {
   knowledgeHash: string;
-  suspects: SuspectView[];
-  tooClose: boolean;
   tests: TestView[];
   next: NextView;
   repairNow: number;
@@ -79,11 +63,8 @@ export interface Ranking {
   askOwner: { remaining: number; expected: number } | null;
   leftOut: number;
   tableSize: number;
-  impossible: boolean;
   /** Whether it may be turned, cranked, run, ridden and handed over. */
   fitness: Fitness;
-  /** True if there are too many findings at once to work the odds out exactly. */
-  rough: boolean;
   /** True if there are too many to look ahead with all of them: the advice rests on those that matter most. */
   partial: boolean;
 }
@@ -93,16 +74,14 @@ export interface RankOptions {
   agreedLeft?: number | null;
 }
 
-export const placeName = (name: string, position: string | null, positions: readonly string[]) =>
-  [name, placeWords(position, positions.length)].filter(Boolean).join(', ');
-
 export function rank(
   model: Model,
   { agreedLeft = null }: RankOptions = {},
   b: Beliefs = believe(model),
   w: Weighing = weighing(b),
 ): Ranking {
-  const suspects = suspectViews(b);
+  const odds = oddsOf(model, b.posterior, b.repairCost);
+  const { suspects } = odds;
   const name = (key: string) => suspects.find((s) => s.key === key)?.name ?? key;
   const school = (schoolIds as readonly string[]).includes(model.case.job.school) ? (model.case.job.school as SchoolId) : 'least-cost';
   const least = best(w.weighed).value;
@@ -149,9 +128,8 @@ export function rank(
   // Sets that leave findings out do not say what one repair is enough for.
   const { enough, pair } = b.rough ? { enough: null, pair: null } : repairsEnough(b);
   return {
+    ...odds,
     knowledgeHash: model.knowledge.hash,
-    suspects,
-    tooClose: suspects.length > 1 && tooClose(suspects[0].probability, suspects[1].probability),
     tests,
     next,
     repairNow,
@@ -172,9 +150,7 @@ export function rank(
     askOwner: agreedLeft !== null && least > agreedLeft ? { remaining: agreedLeft, expected: least } : null,
     leftOut: b.leftOut,
     tableSize: b.posterior.tableSize,
-    impossible: b.posterior.logEvidence === -Infinity,
     fitness: b.fitness,
-    rough: b.posterior.rough,
     partial: b.rough,
   };
 }
@@ -193,30 +169,6 @@ export function schoolViews(b: Beliefs, w: Weighing = weighing(b)): SchoolView[]
 function moveName(b: Beliefs, m: Move): string {
   if (m.kind === 'test') return placeName(m.test.test.name, m.test.position, b.model.positions);
   return m.kind === 'repair' ? `repair: ${b.model.suspects[m.suspect].fault.name}` : 'nothing';
-}
-
-/** Probability of each suspect being there now, exact, most likely first. */
-function suspectViews(b: Beliefs): SuspectView[] {
-  const { model, posterior } = b;
-  const p = faultProbabilities(model, posterior);
-  const bearing = new Set(posterior.parts.flatMap((part) => part.groups.flatMap((g) => model.groups[g].suspects)));
-  return model.suspects
-    .map((s, i) => {
-      const probability = p.get(s.key) ?? 0;
-      return {
-        key: s.key,
-        faultId: s.fault.id,
-        position: s.position,
-        name: placeName(s.fault.name, s.position, model.positions),
-        system: s.fault.system,
-        probability,
-        words: chanceWords(probability),
-        repairCost: b.repairCost[i],
-        remedy: s.fault.remedy.do,
-        bears: bearing.has(s.key),
-      };
-    })
-    .sort((x, y) => Number(y.bears) - Number(x.bears) || y.probability - x.probability || (x.key < y.key ? -1 : 1));
 }
 
 function marginals(b: Beliefs, weights: Float64Array): Float64Array {

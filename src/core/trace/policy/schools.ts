@@ -12,7 +12,8 @@ import {
   type Problem,
   type Situation,
 } from '../decide';
-import { retestMinutes, type Beliefs, type OpenTest } from './beliefs';
+import type { Beliefs, OpenTest } from './beliefs';
+import { retestMinutes } from './repairActs';
 import { money } from './strip';
 import type { Weighing } from './weighing';
 

@@ -1,0 +1,67 @@
+import { placeWords } from '../../record';
+import type { Model } from '../model/build';
+import { faultProbabilities } from '../model/probabilities';
+import type { Posterior } from '../network';
+import { repairActs, repairCosts } from './repairActs';
+import { stripOf } from './strip';
+import { chanceWords, tooClose } from './words';
+
+export interface SuspectView {
+  key: string;
+  faultId: string;
+  position: string | null;
+  name: string;
+  system: string;
+  probability: number;
+  words: string;
+  repairCost: number;
+  remedy: string;
+  /** Whether it can have to do with what is complained of or was found; the others stand at their starting odds. */
+  bears: boolean;
+}
+
+/** What is believed of the suspects: a small part of the work of a ranking, and its first. */
+export interface Odds {
+  suspects: SuspectView[];
+  tooClose: boolean;
+  impossible: boolean;
+  /** True if there are too many findings at once to work the odds out exactly. */
+  rough: boolean;
+}
+
+export const placeName = (name: string, position: string | null, positions: readonly string[]) =>
+  [name, placeWords(position, positions.length)].filter(Boolean).join(', ');
+
+/** Probability of each suspect being there now, exact, most likely first. `repairCost` is money, by suspect. */
+export function oddsOf(model: Model, posterior: Posterior, repairCost = costsOf(model)): Odds {
+  const p = faultProbabilities(model, posterior);
+  const bearing = new Set(posterior.parts.flatMap((part) => part.groups.flatMap((g) => model.groups[g].suspects)));
+  const suspects = model.suspects
+    .map((s, i): SuspectView => {
+      const probability = p.get(s.key) ?? 0;
+      return {
+        key: s.key,
+        faultId: s.fault.id,
+        position: s.position,
+        name: placeName(s.fault.name, s.position, model.positions),
+        system: s.fault.system,
+        probability,
+        words: chanceWords(probability),
+        repairCost: repairCost[i],
+        remedy: s.fault.remedy.do,
+        bears: bearing.has(s.key),
+      };
+    })
+    .sort((x, y) => Number(y.bears) - Number(x.bears) || y.probability - x.probability || (x.key < y.key ? -1 : 1));
+  return {
+    suspects,
+    tooClose: suspects.length > 1 && tooClose(suspects[0].probability, suspects[1].probability),
+    impossible: posterior.logEvidence === -Infinity,
+    rough: posterior.rough,
+  };
+}
+
+function costsOf(model: Model): Float64Array {
+  const strip = stripOf(model);
+  return repairCosts(strip, repairActs(model, strip));
+}
