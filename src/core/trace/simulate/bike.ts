@@ -79,7 +79,7 @@ export class Bike {
     const u = this.coin(`repair ${key} ${this.epoch}`);
     this.epoch++;
     this.repaired.push(key.split('#')[0]);
-    if (there && u >= residual) this.present.delete(key);
+    if (there && u >= (this.model.byKey.get(key)?.fault.remedy.residual ?? residual)) this.present.delete(key);
     if (!there && u < madeByRepair) this.present.set(key, 'steady');
     return there;
   }

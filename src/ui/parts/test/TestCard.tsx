@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { accessOf, factsOf, type Test } from '../../../core/knowledge';
 import { forBike, limitFor } from '../../../core/measure';
-import type { Conditions } from '../../../core/record';
+import type { Bike, Conditions } from '../../../core/record';
 import {
   comesAndGoes,
   couldNot,
@@ -34,34 +34,27 @@ export interface TestCardProps {
   /** The tracer's figures for it, where it ranks this test. */
   view?: TestView;
   ranking: Ranking | null;
-  over?: ReactNode;
   why?: ReactNode;
-  aside?: ReactNode;
   predict?: boolean;
   onDone?: () => void;
 }
 
-/** One test. What stands beside its title stays as it is when another test comes: something may be half typed there. */
-export function TestCard({ over, aside, ...body }: TestCardProps) {
+/** What a test is called at a place; what is measured is measured at all of them at once. */
+export const testTitle = ({ name, measure }: Test, position: string | null, cylinders: Bike['cylinders']): string =>
+  placeName(name, measure ? null : position, positionsOf(cylinders));
+
+/** One test by itself. */
+export function TestCard(props: TestCardProps) {
   const { traced } = useJob();
-  const { test, position } = body;
-  const positions = positionsOf(traced.bike.cylinders);
   return (
-    <Tag
-      lead
-      over={over}
-      title={placeName(test.name, test.measure ? null : position, positions)}
-      aside={aside}
-      asideLast
-      data-testid="test-card"
-    >
-      <TestBody key={`${test.id}#${position ?? ''}`} {...body} />
+    <Tag lead title={testTitle(props.test, props.position, traced.bike.cylinders)} data-testid="test-card">
+      <TestBody {...props} />
     </Tag>
   );
 }
 
 /** How a test is done, what to beware of, what each outcome would mean, and the place to enter it. */
-function TestBody({ test, position, view, ranking, why, predict = true, onDone }: Omit<TestCardProps, 'over' | 'aside'>) {
+export function TestBody({ test, position, view, ranking, why, predict = true, onDone }: TestCardProps) {
   const used = useJob();
   const { knowledge, traced } = used;
   const [conditions, setConditions] = useState<Conditions>({ temperature: 'cold', battery: 'own' });

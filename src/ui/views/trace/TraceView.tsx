@@ -3,8 +3,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState } from 'react';
-import { insteadWords, type Instead, type Ranking, type SuspectView } from '../../../core/trace';
+import { useEffect, useState, type ReactNode } from 'react';
+import { insteadWords, type Instead, type Ranking, type SuspectView, type TestView } from '../../../core/trace';
 import { openComplaints, untested } from '../../../core/stage';
 import { cents } from '../../../core/money';
 import type { JobSnapshot as Snapshot } from '../../../core/record';
@@ -15,8 +15,8 @@ import { Empty } from '../../parts/Empty';
 import { FitnessBar } from '../../parts/fitness/FitnessBar';
 import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
-import { TestCard } from '../../parts/test/TestCard';
-import { AskCard } from './AskCard';
+import { TestBody, testTitle } from '../../parts/test/TestCard';
+import { AskBody } from './AskBody';
 import { AskSymptoms } from './AskSymptoms';
 import { Complaints } from './Complaints';
 import { Disagree } from './Disagree';
@@ -140,60 +140,85 @@ interface NextCardProps {
   onRepair(s: SuspectView): void;
 }
 
-/** The one thing worth doing next; any other test can be taken instead. */
+/** What stands on the card of what is next, and the name that tests know it by. */
+interface Card {
+  name?: 'test-card' | 'repair-card';
+  over?: string;
+  title: string;
+  body: ReactNode;
+}
+
+/**
+ * The one thing worth doing next; any other test can be taken instead. The frame stays whatever comes into it, since something may
+ * be half typed beside the title.
+ */
 function NextCard({ ranking, instead, askInstead, chosen, onChoose, onRepair }: NextCardProps) {
-  const { knowledge, store } = useJob();
+  const { knowledge, store, traced } = useJob();
   const { next } = ranking;
   useEffect(() => {
     if (chosen) askInstead();
   }, [chosen, ranking, askInstead]);
   const key = chosen ?? (next.kind === 'test' ? next.key : null);
   const view = key ? ranking.tests.find((t) => t.key === key) : undefined;
-  const others = <OtherTests ranking={ranking} instead={instead} onOpen={askInstead} onChoose={onChoose} />;
-  if (view) {
-    const recommended = next.kind === 'test' && next.key === view.key;
-    const more = instead ? (instead.tests[view.key] ?? null) : undefined;
-    const common = {
-      view,
-      ranking,
-      over: recommended ? 'Worth doing next' : 'Your choice',
-      why: recommended
-        ? next.why
-        : [view.parts && `Separates ${view.parts}.`, view.gate ? '' : insteadWords(more, store.snapshot.shop.currency)]
-            .filter(Boolean)
-            .join(' '),
-    };
-    if (view.testId.startsWith('ask:'))
-      return <AskCard key={view.key} view={view} why={common.why} aside={others} onDone={() => onChoose(null)} />;
-    const test = testById(knowledge, view.testId);
+
+  const testCard = (v: TestView): Card | null => {
+    const recommended = next.kind === 'test' && next.key === v.key;
+    const more = instead ? (instead.tests[v.key] ?? null) : undefined;
+    const told = [v.parts && `Separates ${v.parts}.`, v.gate ? '' : insteadWords(more, store.snapshot.shop.currency)];
+    const why = recommended ? next.why : told.filter(Boolean).join(' ');
+    const onDone = () => onChoose(null);
+    if (v.testId.startsWith('ask:'))
+      return {
+        name: 'test-card',
+        over: 'Worth looking up',
+        title: v.name,
+        body: <AskBody key={v.key} view={v} why={why} onDone={onDone} />,
+      };
+    const test = testById(knowledge, v.testId);
     // A ranking that is being made anew may still name what was just taken out.
     if (!test) return null;
-    return (
+    return {
+      name: 'test-card',
+      over: recommended ? 'Worth doing next' : 'Your choice',
+      title: testTitle(test, v.position, traced.bike.cylinders),
+      body: <TestBody key={v.key} test={test} position={v.position} view={v} ranking={ranking} why={why} onDone={onDone} />,
+    };
+  };
+  const repairCard = (s: SuspectView): Card => ({
+    name: 'repair-card',
+    over: 'Worth doing next',
+    title: `Repair: ${s.name}`,
+    body: (
       <>
-        <TestCard test={test} position={view.position} {...common} aside={others} onDone={() => onChoose(null)} />
-        {ranking.askOwner && <AskOwner ranking={ranking} />}
+        <Typography sx={{ mb: 1 }}>{next.why}</Typography>
+        <Typography sx={{ mb: 1.5, maxWidth: '70ch' }}>{s.remedy}</Typography>
+        <Button variant="contained" data-main onClick={() => onRepair(s)}>
+          Log the repair
+        </Button>
       </>
-    );
-  }
+    ),
+  });
   const suspect = next.kind === 'repair' ? ranking.suspects.find((s) => s.key === next.key) : undefined;
-  if (suspect) {
-    return (
-      <>
-        <Tag lead over="Worth doing next" title={`Repair: ${suspect.name}`} aside={others} asideLast data-testid="repair-card">
-          <Typography sx={{ mb: 1 }}>{next.why}</Typography>
-          <Typography sx={{ mb: 1.5, maxWidth: '70ch' }}>{suspect.remedy}</Typography>
-          <Button variant="contained" data-main onClick={() => onRepair(suspect)}>
-            Log the repair
-          </Button>
-        </Tag>
-        {ranking.askOwner && <AskOwner ranking={ranking} />}
-      </>
-    );
-  }
+  const card: Card | null = view
+    ? testCard(view)
+    : suspect
+      ? repairCard(suspect)
+      : { title: 'Nothing to trace', body: <Empty>{next.why} A new complaint, or one that came back, is added above.</Empty> };
+  if (!card) return null;
   return (
-    <Tag lead title="Nothing to trace" aside={others} asideLast>
-      <Empty>{next.why} A new complaint, or one that came back, is added above.</Empty>
-    </Tag>
+    <>
+      <Tag
+        lead
+        over={card.over}
+        title={card.title}
+        aside={<OtherTests ranking={ranking} instead={instead} onOpen={askInstead} onChoose={onChoose} />}
+        asideLast
+        data-testid={card.name}
+      >
+        {card.body}
+      </Tag>
+      {card.name && ranking.askOwner && <AskOwner ranking={ranking} />}
+    </>
   );
 }
 

@@ -8,7 +8,7 @@ import { FakeServer } from '../../../../test/fixtures/fakeServer';
 import { after } from '../../../../test/fixtures/state';
 import type { Command } from '../../../core/command';
 import type { Experience } from '../../../core/record';
-import { buildModel, caseOf, rank } from '../../../core/trace';
+import { buildModel, caseOf, rank, type Ranking } from '../../../core/trace';
 import { deviceFor } from '../../device/device';
 import TraceView from './TraceView';
 
@@ -27,13 +27,14 @@ afterEach(async () => {
   vi.unstubAllGlobals();
 });
 
-function open(type: string, experience?: Experience) {
+/** `at` is what of the server's ranking is otherwise; the device works it out anew. */
+function open(type: string, experience?: Experience, at: (r: Ranking) => Partial<Ranking> = () => ({})) {
   const server = new FakeServer(after(type));
   sent = server.sent;
   const snapshot = { ...snapshotAfter(type), experience };
   shopId = snapshot.shop.id;
   const ranking = rank(buildModel(shipped, caseOf({ ...server.state, experience }, id.job)));
-  render(<TraceView snapshot={snapshot} ranking={ranking} />);
+  render(<TraceView snapshot={snapshot} ranking={{ ...ranking, ...at(ranking) }} />);
   return ranking;
 }
 const suspects = () => within(screen.getByTestId('suspects'));
@@ -99,8 +100,19 @@ describe('trace', () => {
     act(() => other.focus());
     fireEvent.change(other, { target: { value: 'contacts' } });
     await waitFor(() => expect(heading()).not.toBe(before));
-    expect(screen.getByRole('combobox', { name: 'Take another test' })).toHaveValue('contacts');
-    expect(screen.getByRole('combobox', { name: 'Take another test' })).toHaveFocus();
+    expect(other).toHaveValue('contacts');
+    expect(other).toHaveFocus();
+  });
+
+  it('what is half typed beside a repair stays when a test is advised instead', async () => {
+    open('job.set', undefined, ({ suspects: [first] }) => ({ next: { kind: 'repair', key: first.key, why: 'It is the likeliest.' } }));
+    const other = screen.getByRole('combobox', { name: 'Take another test' });
+    expect(screen.getByTestId('repair-card')).toContainElement(other);
+    act(() => other.focus());
+    fireEvent.change(other, { target: { value: 'contacts' } });
+    await settled();
+    expect(screen.getByTestId('test-card')).toContainElement(other);
+    expect(other).toHaveValue('contacts');
   });
 
   it('a test that is taken instead, and a repair on suspicion, say what they cost in all', async () => {

@@ -4,10 +4,9 @@ import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import type { TestView } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
-import { Tag } from '../../parts/Tag';
 
 /** Something about the bike that nobody has filled in yet: looking is a test as well. */
-export function AskCard({ view, why, aside, onDone }: { view: TestView; why: ReactNode; aside: ReactNode; onDone: () => void }) {
+export function AskBody({ view, why, onDone }: { view: TestView; why: ReactNode; onDone: () => void }) {
   const { store, traced } = useJob();
   const attribute = view.testId.slice('ask:'.length);
   const set = (v: string) => {
@@ -15,7 +14,7 @@ export function AskCard({ view, why, aside, onDone }: { view: TestView; why: Rea
     onDone();
   };
   return (
-    <Tag lead over="Worth looking up" title={view.name} aside={aside} asideLast data-testid="test-card">
+    <>
       <Typography sx={{ mb: 1 }}>{why}</Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {view.outcomes.map((o) => (
@@ -24,6 +23,6 @@ export function AskCard({ view, why, aside, onDone }: { view: TestView; why: Rea
           </Button>
         ))}
       </Box>
-    </Tag>
+    </>
   );
 }
