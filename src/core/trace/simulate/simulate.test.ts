@@ -53,6 +53,22 @@ describe('drawn bikes', () => {
     }
     expect(mended / all).toBeGreaterThan(0.8);
   });
+
+  it('a repair leaves its fault there as often as its own remedy says', () => {
+    const often = 0.6;
+    const faults = shipped.faults.map((f) => (f.id === 'jets-gummed' ? { ...f, remedy: { ...f.remedy, residual: often } } : f));
+    const careless = new Kind({ ...shipped, faults }, caseAfter({ bike, job, symptoms: {} }, []));
+    let had = 0;
+    let left = 0;
+    for (let i = 0; had < 200; i++) {
+      const b = careless.draw(coinOf(i * 7 + 2));
+      if (!b.has('jets-gummed')) continue;
+      had++;
+      b.repair('jets-gummed');
+      if (b.has('jets-gummed')) left++;
+    }
+    expect(Math.abs(left / had - often)).toBeLessThan(4 * Math.sqrt((often * (1 - often)) / had));
+  });
 });
 
 describe('what is expected of a test', () => {
