@@ -6,7 +6,7 @@ import { runAll, type AnyTask } from './pool';
 import type { OwnWorldTask } from './ownWorld';
 import { pictureFigures, type PictureTask } from './picture';
 import type { UnlistedResult } from './unlisted';
-import { calibration, quantile, ratioOf, topThree } from './summary';
+import { calibration, namedAndPaid, quantile, ratioOf, topThree } from './summary';
 
 /** Held out: nothing was tuned on bikes of this seed. */
 const seed = 20262;
@@ -64,6 +64,13 @@ function figuresOf(name: string, results: readonly BikeResult[], figures: Figure
   const { ece, logScore } = calibration(results);
   figures[`${name}.calibration error`] = ece;
   figures[`${name}.log score`] = logScore;
+}
+
+function byNamed(name: string, results: readonly BikeResult[], figures: Figures): void {
+  namedAndPaid(results).forEach(({ named, paid }, i) => {
+    figures[`${name}.named, tenth ${i + 1}`] = named;
+    figures[`${name}.paid, tenth ${i + 1}`] = paid;
+  });
 }
 
 /**
@@ -155,11 +162,9 @@ export async function benchTrace(quick: boolean, wanted?: number): Promise<Figur
       if (results[i][drawing].length) figuresOf(`${name} ${t.family}`, results[i][drawing], figures);
     });
   }
-  priceOfCertainty(
-    'trace all',
-    results.flatMap((r) => r['as modelled']),
-    figures,
-  );
+  const modelled = results.flatMap((r) => r['as modelled']);
+  priceOfCertainty('trace all', modelled, figures);
+  byNamed('trace all', modelled, figures);
   priceOfUnlisted(
     results.flatMap((r) => r.unlisted),
     figures,

@@ -41,6 +41,16 @@ export function topThree(results: readonly BikeResult[], policy = 'least-cost'):
   return hit.length / Math.max(1, one.length);
 }
 
+/** Bikes in ten equal parts by what was named at the start: the means of what was named and of what was paid. Money. */
+export function namedAndPaid(results: readonly BikeResult[]): { named: number; paid: number }[] {
+  const sorted = [...results].sort((a, b) => a.named - b.named);
+  return Array.from({ length: 10 }, (_x, i) => {
+    const part = sorted.slice(Math.floor((i * sorted.length) / 10), Math.floor(((i + 1) * sorted.length) / 10));
+    const mean = (pick: (r: BikeResult) => number) => part.reduce((s, r) => s + pick(r), 0) / Math.max(1, part.length);
+    return { named: mean((r) => r.named), paid: mean((r) => r.courses['least-cost'].money) };
+  });
+}
+
 export function quantile(values: readonly number[], q: number): number {
   const sorted = [...values].sort((a, b) => a - b);
   return sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))];
