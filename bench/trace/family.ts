@@ -218,7 +218,8 @@ export function runTask(k: Knowledge, task: Task): TaskResult {
         const modelled = drawing === 'as modelled';
         const all = [
           ...policies,
-          ...(modelled && nth % someOn ? [] : [fixed, twoMovesAhead, ...byAnswer]),
+          ...(modelled && nth % someOn ? [] : [fixed]),
+          ...(modelled && nth % someOn === 0 ? [twoMovesAhead, ...byAnswer] : []),
           ...(modelled && nth % others === 0 ? simple : []),
         ];
         for (const p of all) courses[p.name] = follow(p, d.thread, d.bike(), d.coin, { cap });

@@ -30,6 +30,7 @@ function figuresOf(name: string, results: readonly BikeResult[], figures: Figure
     ['the better greedy', betterGreedy(results)],
   ]) {
     const both = results.filter((r) => policy in r.courses);
+    if (both.length === 0) continue;
     const { ratio, low, high } = ratioOf(
       both.map((r) => net(r, 'least-cost')),
       both.map((r) => net(r, policy)),
