@@ -39,11 +39,10 @@ export async function ensurePostgres() {
   return bin;
 }
 
-/** Chromium without windows, as Debian has it apart: the same engine for little more than half the work a page of the whole browser. */
-export const chromiumPath = '/usr/bin/chromium-headless-shell';
+export const chromiumPath = '/usr/bin/chromium';
 
 export async function ensureChromium() {
-  if (!existsSync(chromiumPath)) await apt(['chromium-headless-shell']);
+  if (!existsSync(chromiumPath)) await apt(['chromium']);
 }
 
 /** npm packages exactly as the lock file says; done again only when the lock file changed. */
