@@ -1,17 +1,18 @@
 import type { Knowledge } from '../../src/core/knowledge';
 import {
-  afterRepair,
-  afterTest,
   bitsOf,
   coarse,
   decide,
   repairOrder,
+  repairThen,
   Rollout,
   testOrRepair,
+  testThen,
   twoMoves,
   unreduced,
   type Choice,
   type Coarse,
+  type Continuation,
   type Problem,
   type Situation,
 } from '../../src/core/trace/decide';
@@ -32,16 +33,10 @@ function expectedOf(p: Problem, s: Situation, choose: Choose, leaf: (s: Situatio
   const plan = repairOrder(p, s);
   if (plan.wasted <= 1e-9) return plan.expected;
   if (reach < cut) return leaf(s);
-  const onward = (next: Situation, chance: number) => chance * expectedOf(p, next, choose, leaf, reach * chance);
   const choice = choose(p, s);
   if (choice.kind === 'none') return 0;
-  if (choice.kind === 'test') {
-    const { cost, outcomes } = afterTest(p, s, choice.index);
-    return outcomes.reduce((sum, { next, chance }) => sum + onward(next, chance), cost);
-  }
-  const { uncured, next } = afterRepair(p, s, choice.index);
-  const { cost, want } = p.repairs[choice.index];
-  return cost + p.access.reach(s.state, want).cost + (uncured > 1e-9 ? onward(next, uncured) : 0);
+  const then: Continuation = (next, chance) => expectedOf(p, next, choose, leaf, reach * chance);
+  return (choice.kind === 'repair' ? repairThen : testThen)(p, s, choice.index, then);
 }
 
 const greedy: Choose = (p, s) => greedyChoice(p, s, { by: 'information', stop: 'tracer', asTracer: () => testOrRepair(p, s) });

@@ -11,6 +11,7 @@ export {
   unlocked,
   type Act,
   type Choice,
+  type Continuation,
   type Problem,
   type RepairAct,
   type Situation,

@@ -82,6 +82,10 @@ describe('a case in a file', () => {
     [{ evidence: [{ off: null }] }, /evidence 1: after off goes an id or words/],
     [{ evidence: [{ learned: 'damp' }] }, /evidence 1: after learned goes \{name/],
     [{ symptoms: 'no-start' }, /symptoms: write them as/],
+    [{ symptoms: [5] }, /symptoms: write them as/],
+    [{ complaint: { symptoms: ['no-start'] } }, /complaint: write it in words/],
+    [{ complaints: [{ words: 5, symptoms: { overheats: 'yes' } }] }, /complaint 1, words: write it in words/],
+    [{ complaints: [{ words: 'runs hot', symptoms: 'overheats' }] }, /complaint 1, symptoms: write them as/],
   ])('says what is wrong with %j', (patch, message) => {
     expect(readCase(shipped, { ...file, ...patch } as CaseFile).problems.join('\n')).toMatch(message);
   });

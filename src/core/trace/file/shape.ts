@@ -27,6 +27,17 @@ function lineProblems(line: unknown, where: string): string[] {
     );
 }
 
+/** Words and symptoms, of the first complaint or of a further one. */
+function complaintProblems(words: unknown, symptoms: unknown, inWords: string, inSymptoms: string): string[] {
+  const none = (x: unknown) => x === undefined || x === null;
+  return [
+    ...(none(words) || typeof words === 'string' ? [] : [`${inWords}: write it in words`]),
+    ...(none(symptoms) || isObject(symptoms) || (Array.isArray(symptoms) && symptoms.every((s) => typeof s === 'string'))
+      ? []
+      : [`${inSymptoms}: write them as {symptom: yes or no, …}`]),
+  ];
+}
+
 /** What of a file is not laid out as a case file is; empty where it can be read. */
 export function misshapen(file: unknown): string[] {
   if (!isObject(file)) return ['the file is not a case'];
@@ -37,7 +48,7 @@ export function misshapen(file: unknown): string[] {
   for (const name of ['bike', 'history']) if (given(name) && !isObject(file[name])) wrong.push(`${name}: write it as {name: value, …}`);
   for (const name of ['complaints', 'off', 'evidence'])
     if (given(name) && !Array.isArray(file[name])) wrong.push(`${name}: write it as a list`);
-  if (given('symptoms') && typeof file.symptoms !== 'object') wrong.push('symptoms: write them as {symptom: yes or no, …}');
+  wrong.push(...complaintProblems(file.complaint, file.symptoms, 'complaint', 'symptoms'));
   if (given('rate') && !(Number(file.rate) >= 0)) wrong.push('rate: money an hour, as a number');
   if (Array.isArray(file.off))
     file.off.forEach((x, n) => {
@@ -46,7 +57,9 @@ export function misshapen(file: unknown): string[] {
   if (Array.isArray(file.evidence)) file.evidence.forEach((line, n) => wrong.push(...lineProblems(line, `evidence ${n + 1}`)));
   if (Array.isArray(file.complaints))
     file.complaints.forEach((c, n) => {
-      if (!isObject(c)) wrong.push(`complaint ${n + 1}: write it as {words: …, symptoms: {…}}`);
+      const where = `complaint ${n + 1}`;
+      if (!isObject(c)) wrong.push(`${where}: write it as {words: …, symptoms: {…}}`);
+      else wrong.push(...complaintProblems(c.words, c.symptoms, `${where}, words`, `${where}, symptoms`));
     });
   return wrong;
 }

@@ -16,7 +16,7 @@ export interface SuspectView {
   words: string;
   repairCost: number;
   remedy: string;
-  /** Whether it can have to do with what is complained of or was found; the others stand at their starting odds. */
+  /** Whether a complaint or a result can come from it; the others keep the odds they began with. */
   bears: boolean;
 }
 
