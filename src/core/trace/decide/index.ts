@@ -5,7 +5,6 @@ export { bitsOf, canTell, information, leastBits } from './information';
 export {
   afterOutcome,
   afterRepair,
-  afterTest,
   repairThen,
   testThen,
   unlocked,
