@@ -3,6 +3,11 @@ export type Figures = Record<string, number>;
 
 export const median = (xs: number[]): number => [...xs].sort((a, b) => a - b)[Math.floor(xs.length / 2)];
 
+export function quantile(values: readonly number[], q: number): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  return sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))];
+}
+
 /** Median milliseconds of some runs after a warm-up. */
 export function timed(work: () => void, runs: number, warmUp: number): number {
   for (let i = 0; i < warmUp; i++) work();

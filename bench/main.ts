@@ -1,4 +1,4 @@
-// Speed and memory as ratios within one run; --bikes=N for another size of trace than 200 bikes a family. Parts: rank, trace, picture, chaos and attack (no demo server), page, bytes, view, measure, shed. IVREK_URL names the server.
+// Speed and memory as ratios within one run; --bikes=N for another size of trace than 200 bikes a family. Parts: rank, trace, named, picture, chaos and attack (no demo server), page, bytes, view, measure, shed. IVREK_URL names the server.
 import type { Figures } from './figures';
 
 const args = process.argv.slice(2);
@@ -8,6 +8,7 @@ const known = [
   'rank',
   'worker',
   'trace',
+  'named',
   'picture',
   'page',
   'bytes',
@@ -36,6 +37,7 @@ if (parts.includes('trace'))
     figures,
     await (await import('./trace')).benchTrace(quick, Number(args.find((a) => a.startsWith('--bikes='))?.slice(8)) || undefined),
   );
+if (parts.includes('named')) Object.assign(figures, await (await import('./trace')).benchNamed(quick));
 if (parts.includes('picture')) Object.assign(figures, await (await import('./trace')).benchPicture(quick));
 if (parts.includes('page')) Object.assign(figures, await (await import('./page')).benchPage(quick));
 if (parts.includes('bytes') || parts.includes('view')) Object.assign(figures, await (await import('./view')).benchView(quick, parts));

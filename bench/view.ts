@@ -2,6 +2,7 @@ import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
 import { chromiumOptions } from '../e2e/chromium';
 import { median, type Figures } from './figures';
+import { moves } from './moves';
 import { demoSession } from './session';
 
 /** Script bytes of each page (gzip), and the time from navigation to a Trace view that answers. */
@@ -67,6 +68,13 @@ export async function benchView(quick: boolean, parts: string[]): Promise<Figure
       const bare = await reach('/api/health', 'body', false);
       const trace = await reach(`${quillon}/trace`, 'html[data-awake] [data-suspect]', false);
       const cold = await reach(`${quillon}/trace`, 'html[data-awake] [data-suspect]', true);
+      const context = await fresh();
+      const tab = await context.newPage();
+      await tab.goto(`${url}${osprane}/trace`);
+      await tab.locator('html[data-awake]').waitFor({ state: 'attached' });
+      await tab.waitForLoadState('networkidle');
+      Object.assign(figures, await moves(tab, osprane, quick ? 2 : 6));
+      await context.close();
       Object.assign(figures, {
         'view.bare answer ms': bare,
         'view.trace usable ms': trace,

@@ -47,7 +47,7 @@ test('a strip step with its bag in at most six taps without scrolling', async ({
 test('undo and redo of what was just done, from anywhere in the job', async ({ bench: page }) => {
   const job = await bookIn(page);
   await page.goto(`${job}/parts`);
-  await page.getByLabel('Part', { exact: true }).fill('Condenser');
+  await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Condenser');
   await page.getByRole('button', { name: 'Put on the list' }).click();
   await expect(page.getByTestId('parts')).toContainText('Condenser');
   await page.getByRole('button', { name: 'Undo: Part needed: Condenser' }).click();
@@ -61,7 +61,7 @@ test('undo and redo of what was just done, from anywhere in the job', async ({ b
 test('an undo that later work builds on is refused with the list', async ({ bench: page }) => {
   const job = await bookIn(page);
   await page.goto(`${job}/parts`);
-  await page.getByLabel('Part', { exact: true }).fill('Condenser');
+  await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Condenser');
   await page.getByRole('button', { name: 'Put on the list' }).click();
   await page.getByRole('button', { name: 'Ordered: Condenser' }).click();
   await page.getByRole('button', { name: 'Log of this job' }).click();
@@ -87,7 +87,7 @@ test('with the server gone what is done shows, waits, and arrives once', async (
   const job = await bookIn(page);
   await page.goto(`${job}/parts`);
   await page.route('**/api/commands', (route) => route.abort());
-  await page.getByLabel('Part', { exact: true }).fill('Points');
+  await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Points');
   await page.getByRole('button', { name: 'Put on the list' }).click();
   await expect(page.getByTestId('parts')).toContainText('Points');
   await expect(page.getByText(/One entry waits/)).toBeVisible();

@@ -64,8 +64,8 @@ test('from booking in to hand over without touching a pointer', async ({ bench: 
 
   await go(page, 'Trace');
   await find(page, page.getByRole('combobox', { name: 'Take another test' }), 'Measure compression, cylinder 1');
-  await type(page, page.getByLabel('Cylinder 1', { exact: true }), '170');
-  await type(page, page.getByLabel('Cylinder 2', { exact: true }), '180');
+  await type(page, page.getByLabel('Cylinder 1', { exact: true }).filter({ visible: true }), '170');
+  await type(page, page.getByLabel('Cylinder 2', { exact: true }).filter({ visible: true }), '180');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('ledger')).toContainText('Measure compression, cylinder 2: Good');
   await ranked(page);
@@ -82,26 +82,26 @@ test('from booking in to hand over without touching a pointer', async ({ bench: 
   await expect(page.getByRole('checkbox', { name: 'Cause explained' })).toBeChecked();
 
   await go(page, 'Strip');
-  await type(page, page.getByLabel('What comes off'), 'Points cover');
-  await type(page, page.getByLabel('Fasteners'), '2x M5x12');
+  await type(page, page.getByLabel('What comes off').filter({ visible: true }), 'Points cover');
+  await type(page, page.getByLabel('Fasteners').filter({ visible: true }), '2x M5x12');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('steps')).toContainText('Bag 1');
-  await type(page, page.getByLabel('Part', { exact: true }), 'Contacts');
-  await type(page, page.getByLabel('What is seen'), 'Blue film');
+  await type(page, page.getByLabel('Part', { exact: true }).filter({ visible: true }), 'Contacts');
+  await type(page, page.getByLabel('What is seen').filter({ visible: true }), 'Blue film');
   await press(page, button('clean'), 'Space');
   await press(page, button('Write it down'));
   await expect(page.getByTestId('findings')).toContainText('Blue film');
 
   await go(page, 'Parts');
-  await type(page, page.getByLabel('Part', { exact: true }), 'Condenser');
+  await type(page, page.getByLabel('Part', { exact: true }).filter({ visible: true }), 'Condenser');
   await page.keyboard.press('Enter');
   for (const step of ['Ordered', 'Arrived', 'Fitted']) await press(page, button(`${step}: Condenser`));
   await expect(page.getByRole('img', { name: 'Status: fitted' })).toBeVisible();
 
   await go(page, 'Rebuild');
   await press(page, button('All back on'));
-  await type(page, page.getByLabel('Which fasteners'), 'Cover screws');
-  await type(page, page.getByLabel('Figure', { exact: true }), '5');
+  await type(page, page.getByLabel('Which fasteners').filter({ visible: true }), 'Cover screws');
+  await type(page, page.getByLabel('Figure', { exact: true }).filter({ visible: true }), '5');
   await page.keyboard.press('Enter');
   await press(page, button(/^Stage 1 done: Cover screws/));
   await press(page, button('Sign as Ines Corrow'));

@@ -61,7 +61,7 @@ test('a tablet is refused until it says the code, can be named, works with what 
     await expect(tablet.getByRole('button', { name: 'Working: Ines Corrow' })).toBeVisible();
     await tablet.goto(`${job}/parts`);
     await awake(tablet);
-    await tablet.getByLabel('Part', { exact: true }).fill('Condenser');
+    await tablet.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Condenser');
     await tablet.getByRole('button', { name: 'Put on the list' }).click();
     await home.goto(`${job}/parts`);
     await expect(home.getByTestId('parts')).toContainText('Condenser');

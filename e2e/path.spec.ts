@@ -93,7 +93,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await page.getByRole('button', { name: 'This is it: repair' }).click();
     // What is usual stands beside an empty field: only what was spent goes on the record.
     await expect(page.getByRole('dialog')).toContainText(/Usually about \d+/);
-    await page.getByLabel('Minutes').fill('20');
+    await page.getByLabel('Minutes').filter({ visible: true }).fill('20');
     await page.getByRole('dialog').getByRole('button', { name: 'Log the repair' }).click();
     const retest = page.getByTestId('retest-card');
     await expect(retest).toContainText('Try the complaint again');
@@ -105,9 +105,9 @@ test('one bike, the whole path', async ({ bench: page }) => {
 
   await test.step('a cause that is not in the list; gone; the two marks', async () => {
     await page.getByRole('button', { name: 'A cause not in the list' }).click();
-    await page.getByLabel('Cause, in your words').fill('Boathouse water in tank and bowl');
-    await page.getByLabel('What was done').fill('Tank, tap and bowl drained and dried');
-    await page.getByLabel('Minutes').fill('35');
+    await page.getByLabel('Cause, in your words').filter({ visible: true }).fill('Boathouse water in tank and bowl');
+    await page.getByLabel('What was done').filter({ visible: true }).fill('Tank, tap and bowl drained and dried');
+    await page.getByLabel('Minutes').filter({ visible: true }).fill('35');
     await page.getByRole('dialog').getByRole('button', { name: 'Log the repair' }).click();
     await page.getByRole('button', { name: 'Gone', exact: true }).click();
     await expect(page.getByRole('checkbox', { name: 'Symptom gone' })).toBeChecked();
@@ -118,12 +118,12 @@ test('one bike, the whole path', async ({ bench: page }) => {
 
   await test.step('strip: a step with bag, a finding that is evidence', async () => {
     await page.goto(`${job}/strip`);
-    await page.getByLabel('What comes off').fill('Points cover');
-    await page.getByLabel('Fasteners').fill('2x M5x12 rim');
+    await page.getByLabel('What comes off').filter({ visible: true }).fill('Points cover');
+    await page.getByLabel('Fasteners').filter({ visible: true }).fill('2x M5x12 rim');
     await page.getByRole('button', { name: 'Off', exact: true }).click();
     await expect(page.getByTestId('steps')).toContainText('Bag 1');
-    await page.getByLabel('Part', { exact: true }).fill('Contacts');
-    await page.getByLabel('What is seen').fill('Blue film on both faces');
+    await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Contacts');
+    await page.getByLabel('What is seen').filter({ visible: true }).fill('Blue film on both faces');
     await page.getByRole('button', { name: 'clean', exact: true }).click();
     await page.getByRole('combobox', { name: 'It speaks for or against' }).click();
     await page.getByRole('option', { name: 'Contact points dirty or burnt' }).click();
@@ -133,8 +133,8 @@ test('one bike, the whole path', async ({ bench: page }) => {
 
   await test.step('parts: needed, ordered, arrived, fitted, with cost', async () => {
     await page.goto(`${job}/parts`);
-    await page.getByLabel('Part', { exact: true }).fill('Condenser');
-    await page.getByLabel('Price each').fill('9.50');
+    await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Condenser');
+    await page.getByLabel('Price each').filter({ visible: true }).fill('9.50');
     await page.getByRole('button', { name: 'Put on the list' }).click();
     for (const step of ['Ordered', 'Arrived', 'Fitted']) await page.getByRole('button', { name: `${step}: Condenser` }).click();
     await expect(page.getByTestId('parts')).toContainText('9.50');
@@ -146,10 +146,10 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await expect(page.getByTestId('back-on')).toContainText('1 step, 2 fasteners');
     await page.getByRole('button', { name: 'All back on' }).click();
     await expect(page.getByTestId('back-on')).toContainText('nothing is left over');
-    await page.getByLabel('Which fasteners').fill('Head nuts');
-    await page.getByLabel('Thread').fill('M8');
-    await page.getByLabel('How many').fill('4');
-    await page.getByLabel('Figure', { exact: true }).fill('18');
+    await page.getByLabel('Which fasteners').filter({ visible: true }).fill('Head nuts');
+    await page.getByLabel('Thread').filter({ visible: true }).fill('M8');
+    await page.getByLabel('How many').filter({ visible: true }).fill('4');
+    await page.getByLabel('Figure', { exact: true }).filter({ visible: true }).fill('18');
     await page.getByRole('combobox', { name: 'Unit of the figure' }).click();
     await page.getByRole('option', { name: 'lbf·ft' }).click();
     await expect(page.getByTestId('torque-form')).toContainText('24.4 N·m');
@@ -175,7 +175,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await expect(page.getByRole('button', { name: /hand over/i })).toBeDisabled();
     await page.getByRole('button', { name: 'Made good: Borrowed fuel hose' }).click();
     await page.getByRole('textbox', { name: 'What to watch' }).fill('Points gap');
-    await page.getByLabel('When', { exact: true }).fill('after 500 km');
+    await page.getByLabel('When', { exact: true }).filter({ visible: true }).fill('after 500 km');
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     // Nobody rode it on a road here: what is left is allowed by a person, with a reason that stands in the record.
     await page.getByTestId('hand-over').getByRole('button', { name: 'Allow anyway' }).click();

@@ -114,7 +114,7 @@ test('a bag and a finding have photos too; files that are no pictures are refuse
   await expect(page.getByText('cut.jpg: This file is not a picture that can be read here')).toBeVisible();
   await expect(page.getByText('huge.jpg: This picture is larger than 20 MB.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Photo 1 of bag 1' })).toBeVisible();
-  await page.getByLabel('Part', { exact: true }).fill('Dowel');
+  await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Dowel');
   await page.getByLabel('What is seen').fill('burred');
   await page.getByRole('group', { name: 'Verdict' }).getByRole('button', { name: 'repair' }).click();
   await page.getByRole('button', { name: 'Write it down' }).click();

@@ -130,7 +130,7 @@ test('money: what was agreed, what is spent, and the new yes that is wanted', as
   await page.getByRole('button', { name: 'Agreed' }).click();
   await expect(page.getByText('Left of what was agreed')).toBeVisible();
   await page.goto(`${job}/parts`);
-  await page.getByLabel('Part', { exact: true }).fill('Coil');
+  await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Coil');
   await page.getByLabel('Price each').fill('60.50');
   await page.getByRole('button', { name: 'Put on the list' }).click();
   await page.goto(`${job}/decide`);

@@ -115,7 +115,7 @@ test('a device that can write nothing down says so, and what is entered goes to 
   });
   await page.goto(`${job}/parts`);
   await page.route('**/api/commands', (route) => route.abort());
-  await page.getByLabel('Part', { exact: true }).fill('Points');
+  await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Points');
   await page.getByRole('button', { name: 'Put on the list' }).click();
   await expect(page.getByTestId('parts')).toContainText('Points');
   await expect(page.getByRole('alert')).toContainText('cannot write anything down');

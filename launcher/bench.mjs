@@ -35,12 +35,12 @@ export async function bench(args) {
   if (flags.length)
     throw new Stop(
       `unknown option ${flags.join(' ')}`,
-      'Parts: rank worker trace picture page bytes view measure shed chaos attack, all of them where none is named; mutants and mutants-code only where named. Flags: --quick --json --bikes=N --draw=N --of=measure,torque,quantity,fitness (or folders: --of=measure/oil) --share=0.1',
+      'Parts: rank worker trace named picture page bytes view measure shed chaos attack, all of them where none is named; mutants and mutants-code only where named. Flags: --quick --json --bikes=N --draw=N --of=measure,torque,quantity,fitness (or folders: --of=measure/oil) --share=0.1',
     );
   const parts = args.filter((a) => !a.startsWith('--'));
   const run = (env) => visibly('node', ['--import', 'tsx', 'bench/main.ts', ...args], { env: { ...process.env, ...env } });
   let code;
-  if (parts.length && parts.every((p) => ['rank', 'trace', 'picture', 'chaos', 'attack', 'mutants', 'mutants-code'].includes(p))) {
+  if (parts.length && parts.every((p) => ['rank', 'trace', 'named', 'picture', 'chaos', 'attack', 'mutants', 'mutants-code'].includes(p))) {
     const server = parts.includes('chaos') || parts.includes('attack');
     if (server) await ensurePostgres();
     await ensureNpm();

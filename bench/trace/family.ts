@@ -61,8 +61,8 @@ export interface Task {
 /** Two ways to draw: from the model, and from models whose odds are off. */
 export type Drawing = 'as modelled' | 'perturbed';
 
-/** What is dear to follow or plainly worse is let loose on every so many of the bikes drawn from the model. */
-const someOn = 5;
+/** The best fixed order and two moves ahead are dear to follow: they are let loose on every so many of the bikes drawn from the model. */
+const someOn = { fixed: 5, twoMoves: 10 };
 
 /** Every how many bikes the schools and the other simple policies are let loose on one as well. */
 const others = 100;
@@ -218,8 +218,9 @@ export function runTask(k: Knowledge, task: Task): TaskResult {
         const modelled = drawing === 'as modelled';
         const all = [
           ...policies,
-          ...(modelled && nth % someOn ? [] : [fixed]),
-          ...(modelled && nth % someOn === 0 ? [twoMovesAhead, ...byAnswer] : []),
+          ...(modelled ? byAnswer : []),
+          ...(modelled && nth % someOn.fixed ? [] : [fixed]),
+          ...(modelled && nth % someOn.twoMoves === 0 ? [twoMovesAhead] : []),
           ...(modelled && nth % others === 0 ? simple : []),
         ];
         for (const p of all) courses[p.name] = follow(p, d.thread, d.bike(), d.coin, { cap });

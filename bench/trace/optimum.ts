@@ -1,8 +1,7 @@
 import { decide } from '../../src/core/trace/decide';
 import { followed, optimum, randomModel } from '../../test/oracle/optimum';
 import { Random } from '../../test/chaos/random';
-import type { Figures } from '../figures';
-import { quantile } from './summary';
+import { quantile, type Figures } from '../figures';
 
 export interface OptimumTask {
   /** Random models of each kind. */

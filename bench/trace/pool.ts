@@ -2,12 +2,19 @@ import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
 import type { runTask, Task } from './family';
 import type { Figures } from '../figures';
+import type { NamedResult, NamedTask } from './named';
 import type { OptimumTask } from './optimum';
 import type { OwnWorldTask } from './ownWorld';
 import type { PictureResult, PictureTask } from './picture';
 
-export type AnyTask = Task | OptimumTask | OwnWorldTask | PictureTask;
-type Result<T> = T extends Task ? ReturnType<typeof runTask> : T extends PictureTask ? PictureResult : Figures;
+export type AnyTask = Task | OptimumTask | OwnWorldTask | PictureTask | NamedTask;
+type Result<T> = T extends Task
+  ? ReturnType<typeof runTask>
+  : T extends PictureTask
+    ? PictureResult
+    : T extends NamedTask
+      ? NamedResult[]
+      : Figures;
 
 /**
  * Runs tasks over all cores, the next one on whichever is free; `told` hears of each that is done. Each has a worker of its own:

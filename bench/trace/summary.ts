@@ -50,8 +50,3 @@ export function namedAndPaid(results: readonly BikeResult[]): { named: number; p
     return { named: mean((r) => r.named), paid: mean((r) => r.courses['least-cost'].money) };
   });
 }
-
-export function quantile(values: readonly number[], q: number): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  return sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))];
-}

@@ -1,19 +1,36 @@
-import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn, type Knowledge } from '../../core/knowledge';
-import { caseOf, type Case } from '../../core/trace';
+import type { Ranking } from '../../core/trace';
 import { list, type JobSnapshot as Snapshot, type Own, type TableName, type Tables } from '../../core/record';
 import { deviceFor, type Device } from '../device/device';
 import { askToKeep } from '../device/storage';
 import type { Item } from '../device/types';
 import { attach } from './attach';
+import { derived, type Derived } from './derived';
 import { JobStore, type JobView } from './store';
+import { Thinker } from './thinker';
+
+interface Held {
+  store: JobStore;
+  device: Device;
+  thinker: Thinker;
+}
 
 /** For what stands above every part of a screen; those use useJob. */
-export const JobContext = createContext<{ store: JobStore; device: Device } | null>(null);
+export const JobContext = createContext<Held | null>(null);
 
-/** Holds the job of a screen. `pending` is what a screen without a server already knows of its own unsent entries. */
-export function JobProvider({ snapshot, pending, children }: { snapshot: Snapshot; pending?: readonly Item[]; children: ReactNode }) {
+interface Props {
+  snapshot: Snapshot;
+  /** What a screen without a server already knows of its own unsent entries. */
+  pending?: readonly Item[];
+  /** What is advised until something else is known. */
+  ranking: Ranking | null;
+  children: ReactNode;
+}
+
+/** Holds the job of a screen. */
+export function JobProvider({ snapshot, pending, ranking, children }: Props) {
   const [held] = useState(() => {
     const device = deviceFor(snapshot.shop.id);
     let asked = false;
@@ -22,21 +39,16 @@ export function JobProvider({ snapshot, pending, children }: { snapshot: Snapsho
       asked = true;
       return device.keep(item);
     };
-    return { device, store: new JobStore(snapshot, keep, undefined, undefined, pending) };
+    return { device, store: new JobStore(snapshot, keep, undefined, undefined, pending), thinker: new Thinker(ranking) };
   });
   useEffect(() => attach(held.store, held.device), [held]);
+  useEffect(() => () => held.thinker.end(), [held]);
   return <JobContext.Provider value={held}>{children}</JobContext.Provider>;
 }
 
-export interface UsedJob {
-  store: JobStore;
-  device: Device;
+export interface UsedJob extends Held, Derived {
   view: JobView;
   jobId: string;
-  traced: Case;
-  /** What ships and what the shop knows itself. */
-  knowledge: Knowledge;
-  own: readonly Own[];
   /** Rows of one table that belong to this job, in the order they were made. */
   rows<T extends TableName>(table: T): Tables[T][];
 }
@@ -45,20 +57,14 @@ export interface UsedJob {
 export function useJob(): UsedJob {
   const held = useContext(JobContext);
   if (!held) throw new Error('useJob needs a JobProvider above it');
-  const { store, device } = held;
+  const { store } = held;
   const view = useSyncExternalStore(store.subscribe, store.get, store.get);
   const jobId = store.snapshot.jobId;
-  const traced = useMemo(() => caseOf(view.state, jobId), [view.state, jobId]);
-  const ownRows = view.state.rows.own;
-  const own = useMemo(() => [...ownRows.values()], [ownRows]);
   return {
-    store,
-    device,
+    ...held,
+    ...derived(view.state, jobId),
     view,
     jobId,
-    traced,
-    knowledge: withOwn(shipped, own),
-    own,
     rows: (table) => list(view.state, table).filter((r) => !('jobId' in r) || r.jobId === jobId),
   };
 }

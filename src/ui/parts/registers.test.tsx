@@ -1,19 +1,17 @@
-import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import type { ComponentType } from 'react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { FakeServer } from '../../../test/fixtures/fakeServer';
 import { id } from '../../../test/fixtures/commands';
+import { drawJob, stagesReady } from '../../../test/fixtures/jobScreen';
 import { snapshotAfter } from '../../../test/fixtures/snapshot';
 import { after, run } from '../../../test/fixtures/state';
 import { makeCommand, type Command } from '../../core/command';
-import type { JobSnapshot } from '../../core/record';
+import type { StageId } from '../../core/stage';
 import { deviceFor } from '../device/device';
-import HandOverView from '../views/handover/HandOverView';
-import MeasureView from '../views/measure/MeasureView';
-import PartsView from '../views/parts/PartsView';
-import BookInView from '../views/bookin/BookInView';
 
 // What is written down beside the work: waits, provisional repairs, errata; the log; and entries that need a person.
+
+await stagesReady('book-in', 'handover', 'measure', 'parts');
 
 let sent: Command[];
 let server: FakeServer;
@@ -22,12 +20,12 @@ afterEach(async () => {
   await deviceFor(shopId).send();
   vi.unstubAllGlobals();
 });
-function open(View: ComponentType<{ snapshot: JobSnapshot }>, type: string) {
+function open(stage: StageId, type: string) {
   server = new FakeServer(after(type));
   sent = server.sent;
   const snapshot = snapshotAfter(type);
   shopId = snapshot.shop.id;
-  render(<View snapshot={snapshot} />);
+  drawJob(snapshot, stage);
 }
 type Scope = Pick<ReturnType<typeof within>, 'getByRole' | 'getByLabelText'>;
 const press = (name: string | RegExp, scope: Scope = screen) => fireEvent.click(scope.getByRole('button', { name }));
@@ -40,7 +38,7 @@ const last = async (type: string) => {
 
 describe('waits', () => {
   it('want a what and a time, and stand on every screen of the job until they are over', async () => {
-    open(PartsView, 'part.add');
+    open('parts', 'part.add');
     press('Let it wait');
     const dialog = within(await screen.findByRole('dialog'));
     press('Let it wait', dialog);
@@ -69,7 +67,7 @@ describe('waits', () => {
 
 describe('provisional repairs', () => {
   it('want what and why, say how far it may go, and are made good', async () => {
-    open(HandOverView, 'part.add');
+    open('handover', 'part.add');
     const register = within(screen.getByTestId('provisional'));
     expect(register.getByText(/Nothing provisional\./)).toBeInTheDocument();
     press('Write it down', register);
@@ -99,7 +97,7 @@ describe('provisional repairs', () => {
 
 describe('errata', () => {
   it('want what it says, what is right, and how that is known', async () => {
-    open(MeasureView, 'bike.set');
+    open('measure', 'bike.set');
     const errata = within(screen.getByTestId('errata'));
     press('An erratum', errata);
     press('Write it down', errata);
@@ -119,7 +117,7 @@ describe('errata', () => {
 
 describe('the log', () => {
   it('lists everything, newest first; each can be taken back and put back', async () => {
-    open(PartsView, 'part.add');
+    open('parts', 'part.add');
     press('Log of this job');
     const log = within(await screen.findByRole('dialog', { name: 'Log of this job' }));
     const rows = () => log.getAllByRole('listitem').map((l) => l.textContent);
@@ -139,7 +137,7 @@ describe('the log', () => {
 describe('an entry that needs a person', () => {
   /** Someone else set the year before this screen did. */
   async function quarrel() {
-    open(BookInView, 'bike.bookIn');
+    open('book-in', 'bike.bookIn');
     server.state = run(
       server.state,
       makeCommand({

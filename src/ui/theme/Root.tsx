@@ -9,14 +9,20 @@ import { allTaken, sendAgain } from './typedEarly';
 /** The provider takes this but its types do not name it: the page's head holds the sheet already (see css.ts). */
 const sheetIsInHead: object = { disableStyleSheetGeneration: true };
 
-/** Wraps every island: colours, fonts and measures of the bench. */
-export function Root({ children }: { children: ReactNode }) {
-  // Says when the page answers to hands and keys: until then it is only a picture.
+/** Says when the page answers to hands and keys: until then it is only a picture. Stands after everything that has to be awake. */
+export function Awake() {
   useEffect(() => {
     void allTaken().then(() => {
       document.documentElement.setAttribute('data-awake', '');
       sendAgain();
     });
+  }, []);
+  return null;
+}
+
+/** Wraps every island: colours, fonts and measures of the bench. `awake` is false where a part within says so itself. */
+export function Root({ awake = true, children }: { awake?: boolean; children: ReactNode }) {
+  useEffect(() => {
     // Not in a hurry: it fetches every screen, and the one that is looked at comes first.
     const screens = import.meta.env.PROD && 'serviceWorker' in navigator ? keepScreens(navigator.serviceWorker) : undefined;
     const press = steadyPress(document);
@@ -29,6 +35,7 @@ export function Root({ children }: { children: ReactNode }) {
     <ThemeProvider theme={theme} disableTransitionOnChange {...sheetIsInHead}>
       <CssBaseline />
       {children}
+      {awake && <Awake />}
     </ThemeProvider>
   );
 }

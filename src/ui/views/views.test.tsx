@@ -1,25 +1,18 @@
-import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { id } from '../../../test/fixtures/commands';
+import { drawJob, stagesReady } from '../../../test/fixtures/jobScreen';
 import { snapshotAfter } from '../../../test/fixtures/snapshot';
-import type { ComponentType } from 'react';
 import { FakeServer } from '../../../test/fixtures/fakeServer';
 import { after } from '../../../test/fixtures/state';
 import type { Command } from '../../core/command';
 import type { JobSnapshot } from '../../core/record';
+import type { StageId } from '../../core/stage';
 import { deviceFor } from '../device/device';
-import BookInView from './bookin/BookInView';
-import DecideView from './decide/DecideView';
-import HandOverView from './handover/HandOverView';
-import LookView from './look/LookView';
-import MeasureView from './measure/MeasureView';
-import PartsView from './parts/PartsView';
-import RebuildView from './rebuild/RebuildView';
-import StartView from './start/StartView';
-import StripView from './strip/StripView';
-import TuneView from './tune/TuneView';
 
 // Each stage with a job of the script on it: what it shows, and which command an act sends. The server keeps everything.
+
+await stagesReady('book-in', 'decide', 'handover', 'look', 'measure', 'parts', 'rebuild', 'start', 'strip', 'tune');
 
 let sent: Command[];
 let seen = 0;
@@ -31,13 +24,13 @@ afterEach(async () => {
 });
 
 /** A view on the script's job as it stands after the last command of a type. */
-function open(View: ComponentType<{ snapshot: JobSnapshot }>, type: string, patch: Partial<JobSnapshot> = {}) {
+function open(stage: StageId, type: string, patch: Partial<JobSnapshot> = {}) {
   const server = new FakeServer(after(type));
   sent = server.sent;
   seen = 0;
   const snapshot = { ...snapshotAfter(type), ...patch };
   shopId = snapshot.shop.id;
-  render(<View snapshot={snapshot} />);
+  drawJob(snapshot, stage);
 }
 
 const press = (name: string | RegExp, scope: ReturnType<typeof within> = screen) => fireEvent.click(scope.getByRole('button', { name }));
@@ -55,13 +48,13 @@ const last = async (type: string) => {
 
 describe('strip', () => {
   it('teaches while nothing is off', () => {
-    open(StripView, 'bike.set');
+    open('strip', 'bike.set');
     expect(screen.getByTestId('steps')).toHaveTextContent('Clean first, photograph first, drain first');
     expect(screen.getByTestId('findings')).toHaveTextContent('No finding yet');
   });
 
   it('reads fasteners as they are spoken, shows what it understood, and numbers the bag', async () => {
-    open(StripView, 'step.add');
+    open('strip', 'step.add');
     write('What comes off', 'Right cover');
     write('Fasteners', '3x M6x25 rim, 1 dowel');
     expect(screen.getByText('Understood: 3 × M6x25 (rim), 1 × dowel')).toBeInTheDocument();
@@ -77,13 +70,13 @@ describe('strip', () => {
   });
 
   it('says when a bag is in use', () => {
-    open(StripView, 'step.add');
+    open('strip', 'step.add');
     write('Bag', '7');
     expect(screen.getByText('in use')).toBeInTheDocument();
   });
 
   it('a finding wants part, what is seen and a verdict', () => {
-    open(StripView, 'step.add');
+    open('strip', 'step.add');
     press('Write it down');
     expect(screen.getByText('Which part?')).toBeInTheDocument();
     expect(screen.getByText('What do you see on it?')).toBeInTheDocument();
@@ -94,7 +87,7 @@ describe('strip', () => {
 
 describe('parts', () => {
   it('takes a part through its four steps, each on the version that is shown', async () => {
-    open(PartsView, 'part.add');
+    open('parts', 'part.add');
     press('Ordered: Condenser');
     expect(await last('part.set')).toEqual({ set: { status: 'ordered' } });
     expect(sent.at(-1)!.base).toEqual({ status: 0 });
@@ -104,7 +97,7 @@ describe('parts', () => {
   });
 
   it('a price with a comma is asked back and nothing is sent', async () => {
-    open(PartsView, 'step.add');
+    open('parts', 'step.add');
     write('Part', 'Gasket');
     write(/^Price each/, '4,20');
     press('Put on the list');
@@ -114,7 +107,7 @@ describe('parts', () => {
   });
 
   it('adds up what stands on the list', () => {
-    open(PartsView, 'part.set');
+    open('parts', 'part.set');
     expect(screen.getByTestId('parts')).toHaveTextContent('8.50 ¤');
     expect(screen.getByTestId('parts')).toHaveTextContent('expected 1 Feb 2030');
   });
@@ -122,7 +115,7 @@ describe('parts', () => {
 
 describe('rebuild', () => {
   it('leads back the last step off first, with every fastener', async () => {
-    open(RebuildView, 'step.add');
+    open('rebuild', 'step.add');
     const back = within(screen.getByTestId('back-on'));
     expect(screen.getByTestId('back-on')).toHaveTextContent('1 step, 6 fasteners, 1 bag to go');
     expect(back.getByText('gasket reused')).toBeInTheDocument();
@@ -132,21 +125,21 @@ describe('rebuild', () => {
   });
 
   it('does not call it done while a part or a torque is open', () => {
-    open(RebuildView, 'torque.plan');
+    open('rebuild', 'torque.plan');
     const back = screen.getByTestId('back-on');
     expect(back).not.toHaveTextContent('nothing is left over');
     expect(back).toHaveTextContent(/Still open:.*Head nuts: 2 of 2 torque stages open/);
   });
 
   it('warns at work that can hurt as it is written down', () => {
-    open(RebuildView, 'part.set');
+    open('rebuild', 'part.set');
     expect(within(screen.getByTestId('torque-form')).queryByRole('note')).toBeNull();
     write('Which fasteners', 'Front axle');
     expect(within(screen.getByTestId('torque-form')).getByRole('note', { name: 'Caution' })).toHaveTextContent(/Brakes and steering/);
   });
 
   it('shows a figure in all four units and refuses stages that make no sense', () => {
-    open(RebuildView, 'part.set');
+    open('rebuild', 'part.set');
     write('Figure', '25');
     expect(screen.getByTestId('torque-form')).toHaveTextContent('25.0 N·m = 18.4 lbf·ft = 221 lbf·in = 2.55 kgf·m');
     write('Stages', '90°');
@@ -156,7 +149,7 @@ describe('rebuild', () => {
   });
 
   it('only the next stage can be done, and signing comes last', async () => {
-    open(RebuildView, 'torque.plan');
+    open('rebuild', 'torque.plan');
     expect(screen.getByRole('button', { name: /^Stage 2 done/ })).toBeDisabled();
     expect(screen.queryByRole('button', { name: /^Sign as/ })).toBeNull();
     press(/^Stage 1 done/);
@@ -169,7 +162,7 @@ describe('rebuild', () => {
 
 describe('first start', () => {
   it('counts the shut gates and opens them one by one', async () => {
-    open(StartView, 'signature.sign');
+    open('start', 'signature.sign');
     expect(screen.getByRole('heading', { name: 'Don’t start: 7 of 7 checks open' })).toBeInTheDocument();
     press('Checked');
     expect(await last('check.mark')).toMatchObject({ list: 'first-start', item: 'oil', state: 'done' });
@@ -177,12 +170,12 @@ describe('first start', () => {
   });
 
   it('names torques that are not signed', () => {
-    open(StartView, 'torque.plan');
+    open('start', 'torque.plan');
     expect(screen.getByTestId('reasons-run')).toHaveTextContent('Head nuts: 2 of 2 torque stages open');
   });
 
   it('cautions stand at their gates and are acknowledged there', async () => {
-    open(StartView, 'signature.sign');
+    open('start', 'signature.sign');
     const [first] = screen.getAllByRole('note', { name: 'Caution' });
     press('Understood', within(first));
     expect(await last('hazard.acknowledge')).toMatchObject({ hazard: 'fuel-vapour', place: 'first-start' });
@@ -195,7 +188,7 @@ describe('first start', () => {
 
 describe('hand over', () => {
   it('is signed by whoever works with the device: where nobody said so, that is asked for first', async () => {
-    open(HandOverView, 'torque.plan', { actor: null });
+    open('handover', 'torque.plan', { actor: null });
     expect(screen.queryByRole('button', { name: /signed|Sign as/ })).toBeNull();
     const who = within(screen.getByTestId('choose-who'));
     expect(screen.getByTestId('choose-who')).toHaveTextContent('Choose who is working first');
@@ -204,7 +197,7 @@ describe('hand over', () => {
   });
 
   it('lists what still stands against it, and leaves only with a person’s word and reason', async () => {
-    open(HandOverView, 'torque.plan');
+    open('handover', 'torque.plan');
     const tag = within(screen.getByTestId('hand-over'));
     expect(screen.getByTestId('hand-over')).toHaveTextContent('Head nuts: 2 of 2 torque stages open');
     const leave = tag.getByRole('button', { name: /hand over$/ });
@@ -224,7 +217,7 @@ describe('hand over', () => {
   });
 
   it('a temporary repair that may not leave is among the reasons, and is gone once it is fixed', async () => {
-    open(HandOverView, 'provisional.add');
+    open('handover', 'provisional.add');
     const tag = screen.getByTestId('hand-over');
     const all = within(tag).queryByRole('button', { name: /Show all/ });
     if (all) fireEvent.click(all);
@@ -235,7 +228,7 @@ describe('hand over', () => {
   });
 
   it('what is provisional wants a reason', () => {
-    open(HandOverView, 'wait.end');
+    open('handover', 'wait.end');
     const tag = within(screen.getByTestId('provisional'));
     write('What', 'Borrowed hose', tag);
     press('Write it down', tag);
@@ -246,7 +239,7 @@ describe('hand over', () => {
 
 describe('measure and tune', () => {
   it('shows readings of one quantity together, with their spread and this bike’s limit', () => {
-    open(MeasureView, 'reading.add');
+    open('measure', 'reading.add');
     const readings = screen.getByTestId('readings');
     expect(readings).toHaveTextContent('Spread 0.0 % of the highest');
     expect(within(readings).getAllByRole('img')).toHaveLength(2);
@@ -254,7 +247,7 @@ describe('measure and tune', () => {
   });
 
   it('an idle speed is held against the general figure', async () => {
-    open(TuneView, 'signature.sign');
+    open('tune', 'signature.sign');
     fireEvent.change(screen.getByRole('textbox', { name: 'Reading' }), { target: { value: '1100' } });
     expect(screen.getByRole('img').getAttribute('aria-label')).toMatch(/1100 rpm, within limits.*general figure/);
     press('Keep the reading');
@@ -264,7 +257,7 @@ describe('measure and tune', () => {
 
 describe('decide', () => {
   it('sets what is spent against what was agreed', () => {
-    open(DecideView, 'part.set');
+    open('decide', 'part.set');
     // 20 min at 35 and 2.50 of materials, and the condenser ordered at 8.50
     expect(screen.getByText('22.67 ¤')).toBeInTheDocument();
     expect(screen.getByText('400.00 ¤')).toBeInTheDocument();
@@ -275,7 +268,7 @@ describe('decide', () => {
 
 describe('first look', () => {
   it('takes each item in any order, one tap where it is fine', async () => {
-    open(LookView, 'job.set');
+    open('look', 'job.set');
     const list = within(screen.getByTestId('look-list'));
     press('Sound: Look at the tyres: age, cracks, tread', list);
     expect(await last('evidence.add')).toMatchObject({ testId: 'tyres-look', outcome: 'good', afterRepairId: null });
@@ -285,7 +278,7 @@ describe('first look', () => {
   });
 
   it('what is not fine opens with its answers, shuts what it forbids and goes to the parts list', async () => {
-    open(LookView, 'job.set');
+    open('look', 'job.set');
     press('Not fine: Look at the tyres: age, cracks, tread');
     press('Old or cracked');
     expect(await last('evidence.add')).toMatchObject({ testId: 'tyres-look', outcome: 'old' });
@@ -296,7 +289,7 @@ describe('first look', () => {
   });
 
   it('a stuck engine is told at once', () => {
-    open(LookView, 'job.set');
+    open('look', 'job.set');
     press('Not fine: Turn the engine by hand');
     press('Will not turn');
     expect(screen.getByTestId('fitness')).toHaveTextContent('It does not turn by hand. Free it first, never by starter or kick.');
@@ -306,7 +299,7 @@ describe('first look', () => {
 
 describe('book in', () => {
   it('sets one field at a time and clears it again', async () => {
-    open(BookInView, 'bike.bookIn');
+    open('book-in', 'bike.bookIn');
     press('four-stroke');
     expect(await last('bike.set')).toEqual({ set: { strokes: 'four' } });
     press('four-stroke');
@@ -315,7 +308,7 @@ describe('book in', () => {
   });
 
   it('history and hands: several areas may have been touched', async () => {
-    open(BookInView, 'bike.bookIn');
+    open('book-in', 'bike.bookIn');
     press('Ignition');
     press('Tank');
     await waitFor(() => expect(sent).toHaveLength(2));
@@ -323,7 +316,7 @@ describe('book in', () => {
   });
 
   it('the owner’s name travels beside the command, not in it', async () => {
-    open(BookInView, 'bike.bookIn');
+    open('book-in', 'bike.bookIn');
     const name = screen.getByLabelText('Name');
     expect(name).toHaveValue('Orla Fennimore');
     fireEvent.change(name, { target: { value: 'Orla Teague' } });
@@ -335,7 +328,7 @@ describe('book in', () => {
   });
 
   it('undo in the bar names what it would take back', () => {
-    open(BookInView, 'bike.set');
+    open('book-in', 'bike.set');
     press('points');
     expect(screen.getByRole('button', { name: 'Undo: Bike changed' })).toBeEnabled();
     press('Undo: Bike changed');

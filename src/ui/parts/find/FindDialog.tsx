@@ -5,6 +5,7 @@ import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
 import { stageOfKind, type FoundLine } from '../../../core/find';
 import { fonts } from '../../theme/tokens';
 import { ask } from '../../device/ask';
+import { visit } from '../../job/address';
 
 type Answer = { kind: 'idle' } | { kind: 'looking' } | { kind: 'found'; lines: FoundLine[] } | { kind: 'failed'; message: string };
 
@@ -52,10 +53,15 @@ export default function FindDialog({ taken, onClose }: { taken: () => string; on
   useEffect(() => {
     list.current?.children[at]?.scrollIntoView?.({ block: 'nearest' });
   }, [at]);
+  // Within the job that is on the screen no page is loaded, so the dialog has to go.
+  const open = (l: FoundLine) => {
+    onClose();
+    visit(pathOf(l));
+  };
   const keys = (e: KeyboardEvent) => {
     if (e.key === 'ArrowDown' && lines.length) setAt((at + 1) % lines.length);
     else if (e.key === 'ArrowUp' && lines.length) setAt((at + lines.length - 1) % lines.length);
-    else if (e.key === 'Enter' && lines[at]) location.assign(pathOf(lines[at]));
+    else if (e.key === 'Enter' && lines[at]) open(lines[at]);
     else return;
     e.preventDefault();
   };
@@ -119,7 +125,7 @@ export default function FindDialog({ taken, onClose }: { taken: () => string; on
               aria-selected={i === at}
               key={`${l.kind}${l.id}${l.jobId}`}
               onMouseMove={() => setAt(i)}
-              onClick={() => location.assign(pathOf(l))}
+              onClick={() => open(l)}
               sx={{
                 display: 'grid',
                 gridTemplateColumns: { xs: '1fr', sm: '170px minmax(0,1fr)' },

@@ -5,7 +5,7 @@ import { subjects, understand, type LineContext, type Meaning } from '../../../c
 import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import { keepLine } from '../../job/keepLine';
-import { useRanking } from '../../job/useRanking';
+import { useThought } from '../../job/useThought';
 import { useJob } from '../../job/useJob';
 import { LimitBar } from '../LimitBar';
 import { infoOf } from '../test/readingDraft';
@@ -15,8 +15,8 @@ import type { PanelProps } from './BenchLine';
 /** Over the bench line: what it understood, what it might mean, how it could go on, or all that can be said. */
 export default function LinePanel({ text, chosen, open, desk, onText, onKept, onFocus }: PanelProps) {
   const used = useJob();
-  const { view, knowledge, own, traced, jobId, store } = used;
-  const { ranking } = useRanking(null, traced, own, null);
+  const { view, knowledge, traced, jobId, store } = used;
+  const { ranking } = useThought();
   const [kept, setKept] = useState<{ words: string; entry: string | null } | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const next = useMemo(() => {

@@ -1,14 +1,16 @@
-import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { FakeServer } from '../../../../test/fixtures/fakeServer';
 import { HereWorker } from '../../../../test/fixtures/hereWorker';
+import { drawJob, stagesReady } from '../../../../test/fixtures/jobScreen';
 import { snapshotAfter } from '../../../../test/fixtures/snapshot';
 import { after } from '../../../../test/fixtures/state';
 import type { Command } from '../../../core/command';
 import { deviceFor } from '../../device/device';
-import StripView from '../../views/strip/StripView';
 
 // The bench line on a screen of a job: what it shows before anything is kept, and what keeping sends.
+
+await stagesReady('strip');
 
 let sent: Command[];
 let shopId = '';
@@ -19,12 +21,12 @@ afterEach(async () => {
   history.replaceState(null, '', '/');
 });
 
-function open(type = 'step.add') {
+function open(type = 'step.add', search = '') {
   const server = new FakeServer(after(type));
   sent = server.sent;
   const snapshot = snapshotAfter(type);
   shopId = snapshot.shop.id;
-  render(<StripView snapshot={snapshot} />);
+  drawJob(snapshot, 'strip', { search });
 }
 const field = () => screen.getByLabelText('Say it in a line. Question mark lists what can be said.');
 const panel = () => screen.findByTestId('line-panel');
@@ -115,8 +117,7 @@ describe('the bench line', () => {
   });
 
   it('goes on with a line that was begun on another screen', async () => {
-    history.replaceState(null, '', '/job/x/strip?line=bag%209%20two%20m8%20nuts');
-    open();
+    open('step.add', '?line=bag%209%20two%20m8%20nuts');
     await waitFor(() => expect(field()).toHaveValue('bag 9 two m8 nuts'));
     expect(location.search).toBe('');
   });

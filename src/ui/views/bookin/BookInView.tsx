@@ -7,40 +7,36 @@ import ToggleButton from '@mui/material/ToggleButton';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Bike, Job } from '../../../core/record';
-import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';
-import { JobShell } from '../../parts/JobShell';
 import { SetField } from '../../parts/SetField';
 import { Tag } from '../../parts/Tag';
 import { day } from '../../parts/times';
 import { Complaints } from '../trace/Complaints';
 import { Traits } from './Traits';
 
-export default function BookInView({ snapshot }: { snapshot: Snapshot }) {
+export default function BookInView() {
   return (
-    <JobShell snapshot={snapshot} stage="book-in">
-      <Box
-        sx={{
-          display: 'grid',
-          gap: 1.5,
-          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.15fr) minmax(0,1fr)' },
-          alignItems: 'start',
-        }}
-      >
-        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
-          <Complaints />
-          <WhatItIs />
-          <Traits />
-        </Box>
-        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
-          <History />
-          <OwnerPart />
-          <Agreed />
-        </Box>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.15fr) minmax(0,1fr)' },
+        alignItems: 'start',
+      }}
+    >
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <Complaints />
+        <WhatItIs />
+        <Traits />
       </Box>
-    </JobShell>
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <History />
+        <OwnerPart />
+        <Agreed />
+      </Box>
+    </Box>
   );
 }
 

@@ -2,17 +2,19 @@ import { fireEvent, render, screen, waitFor, within } from '@testing-library/rea
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { id } from '../../../../test/fixtures/commands';
 import { FakeServer } from '../../../../test/fixtures/fakeServer';
+import { drawJob, stagesReady } from '../../../../test/fixtures/jobScreen';
 import { snapshotAfter } from '../../../../test/fixtures/snapshot';
 import { after } from '../../../../test/fixtures/state';
 import type { JobSnapshot } from '../../../core/record';
+import type { StageId } from '../../../core/stage';
 import { openShelves } from '../../device/database';
 import { deviceFor } from '../../device/device';
 import { localState } from '../next/localBoard';
-import HandOverView from '../handover/HandOverView';
-import BookInView from './BookInView';
 import { KnownBikes } from './KnownBikes';
 
 // A bike that was here before, and a booking in that is taken back.
+
+await stagesReady('book-in', 'handover');
 
 let shopId = '';
 const assign = vi.fn();
@@ -23,11 +25,11 @@ afterEach(async () => {
   assign.mockReset();
 });
 
-function open(View: typeof HandOverView, type: string): FakeServer {
+function open(stage: StageId, type: string): FakeServer {
   const server = new FakeServer(after(type));
   const snapshot = snapshotAfter(type);
   shopId = snapshot.shop.id;
-  render(<View snapshot={snapshot} />);
+  drawJob(snapshot, stage);
   return server;
 }
 
@@ -35,13 +37,13 @@ const kept = async (jobId: string) => (await (await openShelves()).get('snapshot
 
 describe('a bike that is back', () => {
   it('is not asked about while it is here', async () => {
-    open(HandOverView, 'watch.add');
+    open('handover', 'watch.add');
     await screen.findByTestId('hand-over');
     expect(screen.queryByTestId('back-again')).toBeNull();
   });
 
   it('is booked in again with what is wrong now, and with all that is known of it', async () => {
-    const server = open(HandOverView, 'job.handOver');
+    const server = open('handover', 'job.handOver');
     const back = within(await screen.findByTestId('back-again'));
     fireEvent.click(back.getByRole('button', { name: 'Book it in again' }));
     expect(back.getByRole('alert')).toHaveTextContent('What does the owner say is wrong now?');
@@ -62,7 +64,7 @@ describe('a bike that is back', () => {
   });
 
   it('can be booked in again without a server', async () => {
-    open(HandOverView, 'job.handOver');
+    open('handover', 'job.handOver');
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no server')));
     const back = within(await screen.findByTestId('back-again'));
     fireEvent.change(back.getByLabelText(/What is wrong now/), { target: { value: 'Cuts out' } });
@@ -113,7 +115,7 @@ describe('a name that is typed at booking in', () => {
 
 describe('a booking in that is taken back', () => {
   it('leaves a page that says so, and can be put back as it was', async () => {
-    open(BookInView as typeof HandOverView, 'bike.bookIn');
+    open('book-in', 'bike.bookIn');
     fireEvent.click(screen.getByRole('button', { name: 'Undo: Booked in' }));
     expect(await screen.findByRole('heading', { name: 'The booking in was taken back' })).toBeInTheDocument();
     expect(screen.getByRole('link', { name: 'What can be done now' })).toHaveAttribute('href', '/');

@@ -1,26 +1,16 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { amount, billOf, cents } from '../../../core/money';
-import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { spentCents } from '../../job/money';
 import { Empty } from '../../parts/Empty';
-import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
 import { Agreed } from '../bookin/BookInView';
 import { FindingList } from '../strip/FindingList';
 import { Complaints } from '../trace/Complaints';
 
-export default function DecideView({ snapshot }: { snapshot: Snapshot }) {
-  return (
-    <JobShell snapshot={snapshot} stage="decide">
-      <Decide />
-    </JobShell>
-  );
-}
-
 /** What is known, what it has cost, what is still to come, and what the owner said yes to. */
-function Decide() {
+export default function DecideView() {
   const used = useJob();
   const { store, rows, traced } = used;
   const { currency } = store.snapshot.shop;

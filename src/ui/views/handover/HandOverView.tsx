@@ -2,14 +2,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Checklist } from '../../parts/Checklist';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
 import { Reasons } from '../../parts/fitness/Reasons';
 import { useFitness } from '../../parts/fitness/useFitness';
-import { JobShell } from '../../parts/JobShell';
 import { later } from '../../parts/later';
 import { Provisionals } from '../../parts/Provisionals';
 import { SignButton } from '../../parts/SignButton';
@@ -18,16 +16,8 @@ import { dayTime } from '../../parts/times';
 
 const BackAgain = later(() => import('../bookin/BackAgain'));
 
-export default function HandOverView({ snapshot }: { snapshot: Snapshot }) {
-  return (
-    <JobShell snapshot={snapshot} stage="handover">
-      <HandOver />
-    </JobShell>
-  );
-}
-
 /** The bike leaves: what still stands against it, its record, and the signature. */
-function HandOver() {
+export default function HandOverView() {
   const { store, rows, traced, jobId } = useJob();
   const fitness = useFitness();
   const { may } = fitness.handOver;

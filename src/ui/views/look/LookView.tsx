@@ -3,24 +3,14 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
 import { cylindersOf, testById } from '../../../core/knowledge';
-import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { firstLook } from '../../../core/stage';
 import { placeName, positionsOf, rowWords } from '../../../core/trace';
 import { enterResult } from '../../job/evidence';
 import { useJob } from '../../job/useJob';
 import { FitnessBar } from '../../parts/fitness/FitnessBar';
-import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
 import { TestCard } from '../../parts/test/TestCard';
 import { FoundParts } from './FoundParts';
-
-export default function LookView({ snapshot }: { snapshot: Snapshot }) {
-  return (
-    <JobShell snapshot={snapshot} stage="look">
-      <Look />
-    </JobShell>
-  );
-}
 
 type Item = ReturnType<typeof firstLook>[number];
 const keyOf = (i: Item) => `${i.test.id}#${i.position ?? ''}`;
@@ -29,7 +19,7 @@ const keyOf = (i: Item) => `${i.test.id}#${i.position ?? ''}`;
  * The first look, before anything is turned or spun: everything that fits this bike and its story, in any order, one tap each where
  * it is fine. What is not fine opens with its answers.
  */
-function Look() {
+export default function LookView() {
   const used = useJob();
   const { knowledge, traced, jobId } = used;
   const items = firstLook(knowledge, traced);

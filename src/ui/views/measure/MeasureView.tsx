@@ -8,12 +8,11 @@ import { limitFor, spread } from '../../../core/measure';
 import { panelById } from '../../../core/measure/panels';
 import { circumstanceWords, groupBy, placeWords } from '../../../core/record';
 import { positionsOf } from '../../../core/trace';
-import type { JobSnapshot as Snapshot } from '../../../core/record';
+import { hrefOf, visit } from '../../job/address';
 import { useJob } from '../../job/useJob';
 import { Choice } from '../../parts/Choice';
 import { Empty } from '../../parts/Empty';
 import { emptyDraft, FreeReading, useReadDraft } from '../../parts/FreeReading';
-import { JobShell } from '../../parts/JobShell';
 import { LimitBar } from '../../parts/LimitBar';
 import { Errata } from '../../parts/Errata';
 import { Tag } from '../../parts/Tag';
@@ -22,23 +21,12 @@ import { dayTime } from '../../parts/times';
 import { SpecSheet } from './sheet/SpecSheet';
 import { PanelView } from './panel/PanelView';
 import { Rack } from './panel/Rack';
-import { AskedPanel, goToPanel, usePanelId } from './panel/usePanelId';
-
-/** `panel` is what the address asked for, for the server's picture of the page. */
-export default function MeasureView({ snapshot, panel = null }: { snapshot: Snapshot; panel?: string | null }) {
-  return (
-    <JobShell snapshot={snapshot} stage="measure">
-      <AskedPanel.Provider value={panel}>
-        <MeasureBench />
-      </AskedPanel.Provider>
-    </JobShell>
-  );
-}
 
 /** The panel that the address names, or all of them with what was read so far. */
-function MeasureBench() {
-  const panel = panelById(usePanelId() ?? '');
-  if (panel) return <PanelView key={panel.id} panel={panel} onBack={() => goToPanel(null)} />;
+export default function MeasureView({ panel: panelId }: { panel: string | null }) {
+  const { jobId } = useJob();
+  const panel = panelById(panelId ?? '');
+  if (panel) return <PanelView key={panel.id} panel={panel} onBack={() => visit(hrefOf(jobId, { stage: 'measure', panel: null }))} />;
   return (
     <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
       <Rack />

@@ -1,25 +1,26 @@
-import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { id } from '../../../../test/fixtures/commands';
 import { FakeServer } from '../../../../test/fixtures/fakeServer';
+import { drawJob, stagesReady } from '../../../../test/fixtures/jobScreen';
 import { snapshotAfter } from '../../../../test/fixtures/snapshot';
 import { after } from '../../../../test/fixtures/state';
 import type { Command } from '../../../core/command';
 import type { Reading } from '../../../core/record';
 import { deviceFor } from '../../device/device';
 import { panels } from '../../../core/measure/panels';
-import MeasureView from './MeasureView';
+
+await stagesReady('measure');
 
 let sent: Command[];
 let shopId = '';
 
 /** Measure with a panel open, on the script's twin as it stands after the last command of a type. */
 function open(panel: string | null, type = 'bike.set', patch: Partial<ReturnType<typeof snapshotAfter>> = {}) {
-  history.replaceState(null, '', panel ? `?panel=${panel}` : '?');
   sent = new FakeServer(after(type)).sent;
   const snapshot = { ...snapshotAfter(type), ...patch };
   shopId = snapshot.shop.id;
-  return render(<MeasureView snapshot={snapshot} />);
+  return drawJob(snapshot, 'measure', { panel });
 }
 const field = (fieldId: string) => document.querySelector<HTMLInputElement>(`[data-field="${fieldId}"]`)!;
 const type = (figures: Record<string, string>) => {

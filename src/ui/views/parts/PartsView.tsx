@@ -5,30 +5,26 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { amount, cents } from '../../../core/money';
 import { partStatuses, type Part } from '../../../core/record';
-import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Few } from '../../parts/Few';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
-import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
 import { day, wrongYear } from '../../parts/times';
 
-export default function PartsView({ snapshot }: { snapshot: Snapshot }) {
+export default function PartsView() {
   return (
-    <JobShell snapshot={snapshot} stage="parts">
-      <Box
-        sx={{
-          display: 'grid',
-          gap: 1.5,
-          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.3fr)' },
-          alignItems: 'start',
-        }}
-      >
-        <NeedPart />
-        <PartList />
-      </Box>
-    </JobShell>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.3fr)' },
+        alignItems: 'start',
+      }}
+    >
+      <NeedPart />
+      <PartList />
+    </Box>
   );
 }
 

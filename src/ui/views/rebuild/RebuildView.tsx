@@ -4,14 +4,12 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Step } from '../../../core/record';
 import { accountOf } from '../../../core/strip';
-import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { ReasonLine } from '../../parts/fitness/Reasons';
 import { useFitness } from '../../parts/fitness/useFitness';
 import { Few } from '../../parts/Few';
 import { Empty } from '../../parts/Empty';
 import { WorkHazards } from '../../parts/Hazards';
-import { JobShell } from '../../parts/JobShell';
 import { PhotoStrip } from '../../parts/photo/PhotoStrip';
 import { Errata } from '../../parts/Errata';
 import { SetField } from '../../parts/SetField';
@@ -20,25 +18,23 @@ import { BagTag } from '../strip/StripView';
 import { TorqueForm } from './TorqueForm';
 import { TorqueList } from './TorqueList';
 
-export default function RebuildView({ snapshot }: { snapshot: Snapshot }) {
+export default function RebuildView() {
   return (
-    <JobShell snapshot={snapshot} stage="rebuild">
-      <Box
-        sx={{
-          display: 'grid',
-          gap: 1.5,
-          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.15fr)' },
-          alignItems: 'start',
-        }}
-      >
-        <BackOn />
-        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
-          <TorqueList />
-          <TorqueForm />
-          <Errata />
-        </Box>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.15fr)' },
+        alignItems: 'start',
+      }}
+    >
+      <BackOn />
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <TorqueList />
+        <TorqueForm />
+        <Errata />
       </Box>
-    </JobShell>
+    </Box>
   );
 }
 

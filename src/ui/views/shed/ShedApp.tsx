@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState, type ComponentType } from 'react';
+import { useEffect, useState } from 'react';
 import type { JobRecord } from '../../../core/handover';
 import type { JobSnapshot, State, Yard } from '../../../core/record';
 import type { Ranking } from '../../../core/trace';
 import { deviceFor } from '../../device/device';
+import { placeOf, type Place } from '../../job/address';
 import { openShelves } from '../../device/database';
 import type { Item } from '../../device/types';
-import { Unsent } from '../../parts/JobShell';
 import { later } from '../../parts/later';
 import { Page } from '../../parts/Page';
 import type { NextBoardProps } from '../next/NextView';
@@ -17,24 +17,12 @@ import type { NextBoardProps } from '../next/NextView';
 const NextView = later(() => import('../next/NextView'));
 const NewBikeView = later(() => import('../bookin/NewBikeView'));
 const RecordView = later(() => import('../handover/RecordView'));
-const TraceView = later(() => import('../trace/TraceView'));
-const views: Record<string, ComponentType<{ snapshot: JobSnapshot }>> = {
-  'book-in': later(() => import('../bookin/BookInView')),
-  look: later(() => import('../look/LookView')),
-  strip: later(() => import('../strip/StripView')),
-  measure: later(() => import('../measure/MeasureView')),
-  decide: later(() => import('../decide/DecideView')),
-  parts: later(() => import('../parts/PartsView')),
-  rebuild: later(() => import('../rebuild/RebuildView')),
-  start: later(() => import('../start/StartView')),
-  tune: later(() => import('../tune/TuneView')),
-  handover: later(() => import('../handover/HandOverView')),
-};
+const JobApp = later(() => import('../job/JobApp'));
 
 type Screen =
   | { kind: 'next'; yard: Yard; board: NextBoardProps }
   | { kind: 'bookIn'; yard: Yard }
-  | { kind: 'job'; stage: string; snapshot: JobSnapshot; ranking: Ranking; items: Item[] }
+  | { kind: 'job'; place: Place; snapshot: JobSnapshot; ranking: Ranking; items: Item[] }
   | { kind: 'record'; jobId: string; record: JobRecord; notice: string }
   | { kind: 'none'; why: string };
 
@@ -59,17 +47,18 @@ async function screenFor(path: string): Promise<Screen> {
     const kept = await db.get('snapshot', [yard.shop.id, m[1]]);
     const state = kept && localState(kept.snapshot, items);
     if (!kept || !state) return { kind: 'none', why: 'This bike was not opened on this device yet.' };
-    const stage = m[2] ?? 'trace';
-    if (stage !== 'trace' && stage !== 'record' && !Object.hasOwn(views, stage)) return { kind: 'none', why: 'There is no such page.' };
-    if (stage === 'record') {
+    if (m[2] === 'record') {
       const [{ headOf, recordNotice, recordOf }, knowledge] = await Promise.all([import('../../../core/handover'), knowledgeOf(state)]);
       const record = recordOf(state, knowledge, m[1], headOf({ ...kept.snapshot, shop: yard.shop }, state));
       return { kind: 'record', jobId: m[1], record, notice: recordNotice };
     }
+    const place = placeOf(m[1], location);
+    if (!place) return { kind: 'none', why: 'There is no such page.' };
+    await (await import('../job/stageViews')).fetchStage(place.stage);
     const [{ buildModel, caseOf, rank }, knowledge] = await Promise.all([import('../../../core/trace'), knowledgeOf(state)]);
     const ranking = rank(buildModel(knowledge, caseOf(state, m[1])), { agreedLeft: null });
     const snapshot = { ...kept.snapshot, actor: yard.actor };
-    return { kind: 'job', stage, snapshot, ranking, items: items.filter((i) => i.jobId === m[1]) };
+    return { kind: 'job', place, snapshot, ranking, items: items.filter((i) => i.jobId === m[1]) };
   }
   if (path === '/') {
     const kept = (await db.getAll('snapshot')).filter((s) => s.shopId === yard.shop.id);
@@ -101,18 +90,8 @@ function draw(screen: Screen) {
       return <NewBikeView yard={screen.yard} />;
     case 'record':
       return <RecordView record={screen.record} notice={screen.notice} jobId={screen.jobId} />;
-    case 'job': {
-      const View = views[screen.stage];
-      return (
-        <Unsent.Provider value={screen.items}>
-          {screen.stage === 'trace' ? (
-            <TraceView snapshot={screen.snapshot} ranking={screen.ranking} />
-          ) : (
-            <View snapshot={screen.snapshot} />
-          )}
-        </Unsent.Provider>
-      );
-    }
+    case 'job':
+      return <JobApp snapshot={screen.snapshot} {...screen.place} ranking={screen.ranking} pending={screen.items} />;
     default:
       return (
         <Page title="No server">

@@ -3,25 +3,15 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { factsOf } from '../../../core/knowledge';
 import { checklist } from '../../../core/stage';
-import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Checklist } from '../../parts/Checklist';
 import { Empty } from '../../parts/Empty';
 import { Reasons } from '../../parts/fitness/Reasons';
 import { useFitness } from '../../parts/fitness/useFitness';
-import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
 
-export default function StartView({ snapshot }: { snapshot: Snapshot }) {
-  return (
-    <JobShell snapshot={snapshot} stage="start">
-      <Start />
-    </JobShell>
-  );
-}
-
 /** The first start: every gate shut until it is checked, and only then what to watch. */
-function Start() {
+export default function StartView() {
   const { store, view, knowledge, traced, jobId } = useJob();
   const liquid = factsOf(traced.bike, traced.job, knowledge).cooling !== 'air';
   const gates = checklist(view.state, knowledge, jobId, 'first-start').filter((i) => i.gate);

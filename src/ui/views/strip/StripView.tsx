@@ -2,12 +2,11 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Fastener, JobSnapshot as Snapshot, Step } from '../../../core/record';
+import type { Fastener, Step } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Empty } from '../../parts/Empty';
 import { Few } from '../../parts/Few';
 import { PhotoStrip } from '../../parts/photo/PhotoStrip';
-import { JobShell } from '../../parts/JobShell';
 import { isOf } from '../../parts/photo/usePhotos';
 import { Tag } from '../../parts/Tag';
 import { dayTime } from '../../parts/times';
@@ -15,15 +14,7 @@ import { FindingForm } from './FindingForm';
 import { FindingList } from './FindingList';
 import { StepForm } from './StepForm';
 
-export default function StripView({ snapshot }: { snapshot: Snapshot }) {
-  return (
-    <JobShell snapshot={snapshot} stage="strip">
-      <Strip />
-    </JobShell>
-  );
-}
-
-function Strip() {
+export default function StripView() {
   const { rows } = useJob();
   const steps = [...rows('step')].reverse();
   const fasteners = rows('fastener');

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { chanceWords, placeOf, type Ranking, type SuspectView } from '../../../core/trace';
-import type { Explanation } from '../../job/useRanking';
+import type { Explanation } from '../../job/thinker';
 import { useJob } from '../../job/useJob';
 import { Tag } from '../../parts/Tag';
 import { Counts } from './Counts';

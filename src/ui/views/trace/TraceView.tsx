@@ -6,14 +6,10 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useState, type ReactNode } from 'react';
 import { insteadWords, type Instead, type Ranking, type SuspectView, type TestView } from '../../../core/trace';
 import { openComplaints, untested } from '../../../core/stage';
-import { cents } from '../../../core/money';
-import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
-import { useRanking } from '../../job/useRanking';
-import { spentCents } from '../../job/money';
+import { useThought } from '../../job/useThought';
 import { Empty } from '../../parts/Empty';
 import { FitnessBar } from '../../parts/fitness/FitnessBar';
-import { JobShell } from '../../parts/JobShell';
 import { Tag } from '../../parts/Tag';
 import { TestBody, testTitle } from '../../parts/test/TestCard';
 import { AskBody } from './AskBody';
@@ -36,23 +32,12 @@ import { later } from '../../parts/later';
 const Course = later(() => import('./Course'), <Typography color="text.secondary">Drawing…</Typography>);
 const RepairDialog = later(() => import('./RepairDialog'));
 
-export default function TraceView({ snapshot, ranking }: { snapshot: Snapshot; ranking: Ranking | null }) {
-  return (
-    <JobShell snapshot={snapshot} stage="trace">
-      <Trace first={ranking} />
-    </JobShell>
-  );
-}
-
 /** Families of complaints that starting it belongs to. */
 const startTrouble = new Set(['turn', 'no-start', 'running']);
 
-function Trace({ first }: { first: Ranking | null }) {
-  const used = useJob();
-  const { knowledge, traced, rows } = used;
-  const consent = rows('consent').at(-1);
-  const agreedLeft = consent?.upTo ? (cents(consent.upTo) - spentCents(used)) / 100 : null;
-  const { ranking, instead, askInstead, schools, busy, reasons, explainKey } = useRanking(first, traced, used.own, agreedLeft);
+export default function TraceView() {
+  const { knowledge, traced } = useJob();
+  const { ranking, instead, askInstead, schools, busy, reasons, explain } = useThought();
   const [chosen, setChosen] = useState<string | null>(null);
   const [repairing, setRepairing] = useState<{ suspect: SuspectView | null } | null>(null);
   const [course, setCourse] = useState(false);
@@ -102,7 +87,7 @@ function Trace({ first }: { first: Ranking | null }) {
           ranking={ranking}
           reasons={reasons}
           busy={busy}
-          onExplain={explainKey}
+          onExplain={explain}
           onRepair={(s) => setRepairing({ suspect: s })}
           onChoose={setChosen}
         />

@@ -1,7 +1,8 @@
-import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { id } from '../../../../test/fixtures/commands';
 import { shipped } from '../../../../test/fixtures/knowledge';
+import { drawJob, stagesReady } from '../../../../test/fixtures/jobScreen';
 import { snapshotAfter } from '../../../../test/fixtures/snapshot';
 import { HereWorker } from '../../../../test/fixtures/hereWorker';
 import { FakeServer } from '../../../../test/fixtures/fakeServer';
@@ -10,9 +11,10 @@ import type { Command } from '../../../core/command';
 import type { Experience } from '../../../core/record';
 import { buildModel, caseOf, rank, type Ranking } from '../../../core/trace';
 import { deviceFor } from '../../device/device';
-import TraceView from './TraceView';
 
 // The Trace view with the real ranking; the worker's work is done in this thread, the server keeps everything.
+
+await stagesReady('trace');
 
 let sent: Command[];
 beforeEach(() => {
@@ -34,7 +36,7 @@ function open(type: string, experience?: Experience, at: (r: Ranking) => Partial
   const snapshot = { ...snapshotAfter(type), experience };
   shopId = snapshot.shop.id;
   const ranking = rank(buildModel(shipped, caseOf({ ...server.state, experience }, id.job)));
-  render(<TraceView snapshot={snapshot} ranking={{ ...ranking, ...at(ranking) }} />);
+  drawJob(snapshot, 'trace', { ranking: { ...ranking, ...at(ranking) } });
   return ranking;
 }
 const suspects = () => within(screen.getByTestId('suspects'));

@@ -1,37 +1,33 @@
 import Box from '@mui/material/Box';
 import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
-import type { JobSnapshot as Snapshot } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Checklist } from '../../parts/Checklist';
 import { FitnessBar } from '../../parts/fitness/FitnessBar';
-import { JobShell } from '../../parts/JobShell';
 import { LimitBar } from '../../parts/LimitBar';
 import { Tag } from '../../parts/Tag';
 import { infoOf } from '../../parts/test/readingDraft';
 import { TakeReading } from '../measure/MeasureView';
 
-export default function TuneView({ snapshot }: { snapshot: Snapshot }) {
+export default function TuneView() {
   return (
-    <JobShell snapshot={snapshot} stage="tune">
-      <Box
-        sx={{
-          display: 'grid',
-          gap: 1.5,
-          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' },
-          alignItems: 'start',
-        }}
-      >
-        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
-          <FitnessBar acts={['run', 'ride']} />
-          <TakeReading only="idle-speed" />
-          <LastReadings />
-        </Box>
-        <Tag title="In this order, warm">
-          <Checklist listId="tune" />
-        </Tag>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' },
+        alignItems: 'start',
+      }}
+    >
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <FitnessBar acts={['run', 'ride']} />
+        <TakeReading only="idle-speed" />
+        <LastReadings />
       </Box>
-    </JobShell>
+      <Tag title="In this order, warm">
+        <Checklist listId="tune" />
+      </Tag>
+    </Box>
   );
 }
 

@@ -2,16 +2,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { panelGroups, panels } from '../../../../core/measure/panels';
-import { useState, type MouseEvent } from 'react';
+import { useState } from 'react';
+import { hrefOf } from '../../../job/address';
 import { useJob } from '../../../job/useJob';
 import { subjectOf } from './subjectOf';
-import { goToPanel, panelHref } from './usePanelId';
 import { Tag } from '../../../parts/Tag';
 import type { PanelGroup } from '../../../../core/measure/panel';
 
 /** The wall behind the bench: every panel that has a use on this bike, hung under what it is for; the others on request. */
 export function Rack() {
-  const { knowledge, traced, view } = useJob();
+  const { knowledge, traced, view, jobId } = useJob();
   const [all, setAll] = useState(false);
   const subject = subjectOf(knowledge, traced, view.state);
   const fit = panels.filter((p) => p.suits?.(subject) ?? true);
@@ -31,12 +31,7 @@ export function Rack() {
                 <Box
                   key={p.id}
                   component="a"
-                  href={panelHref(p.id)}
-                  onClick={(e: MouseEvent) => {
-                    if (e.ctrlKey || e.metaKey || e.shiftKey) return;
-                    e.preventDefault();
-                    goToPanel(p.id);
-                  }}
+                  href={hrefOf(jobId, { stage: 'measure', panel: p.id })}
                   sx={{
                     display: 'flex',
                     alignItems: 'center',

@@ -7,50 +7,31 @@ import Keyboard from '@mui/icons-material/Keyboard';
 import KeyboardHide from '@mui/icons-material/KeyboardHide';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
-import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { spineOf, type StageId } from '../../core/stage';
-import { buildModel, standing } from '../../core/trace';
-import { list, type JobSnapshot as Snapshot } from '../../core/record';
-import { JobProvider, useJob } from '../job/useJob';
-import { actName } from '../job/actNames';
-import { useRoom } from '../device/useDevice';
-import type { Item } from '../device/types';
-import { Root } from '../theme/Root';
-import { Bench } from './Bench';
-import { BenchLine } from './line/BenchLine';
-import { LineStatus } from './LineStatus';
-import { Spine } from './Spine';
-import { WhileBookedIn } from './WhileBookedIn';
-import { TopBar } from './TopBar';
-import { Waits } from './Waits';
-import { whoActs, WhoWorks } from './WhoWorks';
-import { useSingleKeys } from './useBareKeys';
-import { later } from './later';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { spineOf, stages, type StageId } from '../../../core/stage';
+import { buildModel, standing } from '../../../core/trace';
+import { list } from '../../../core/record';
+import { useJob } from '../../job/useJob';
+import { actName } from '../../job/actNames';
+import { useRoom } from '../../device/useDevice';
+import { Bench } from '../../parts/Bench';
+import { BenchLine } from '../../parts/line/BenchLine';
+import { LineStatus } from '../../parts/LineStatus';
+import { Spine } from '../../parts/Spine';
+import { TopBar } from '../../parts/TopBar';
+import { Waits } from '../../parts/Waits';
+import { whoActs, WhoWorks } from '../../parts/WhoWorks';
+import { useSingleKeys } from '../../parts/useBareKeys';
+import { later } from '../../parts/later';
 
 // Opened now and then only, so they are fetched then.
-const JobPanel = later(() => import('./line/LinePanel'));
-const LogDrawer = later(() => import('./LogDrawer'));
-const WaitDialog = later(() => import('./WaitDialog'));
-const Tray = later(() => import('./Tray'));
+const JobPanel = later(() => import('../../parts/line/LinePanel'));
+const LogDrawer = later(() => import('../../parts/LogDrawer'));
+const WaitDialog = later(() => import('../../parts/WaitDialog'));
+const Tray = later(() => import('../../parts/Tray'));
 
-/** What a screen opened without a server knows of its own unsent entries. */
-export const Unsent = createContext<readonly Item[]>([]);
-
-/** Frame of every screen of a job: the bar, the spine, and what is unsent or refused. */
-export function JobShell({ snapshot, stage, children }: { snapshot: Snapshot; stage: StageId | null; children: ReactNode }) {
-  const pending = useContext(Unsent);
-  return (
-    <Root>
-      <JobProvider snapshot={snapshot} pending={pending}>
-        <WhileBookedIn>
-          <Frame stage={stage}>{children}</Frame>
-        </WhileBookedIn>
-      </JobProvider>
-    </Root>
-  );
-}
-
-function Frame({ stage, children }: { stage: StageId | null; children: ReactNode }) {
+/** Frame of every stage of a job: the bar, the spine, and what is unsent or refused. */
+export function Frame({ stage, hrefOf, children }: { stage: StageId; hrefOf(stage: StageId): string; children: ReactNode }) {
   const { store, device, view, knowledge, jobId, traced } = useJob();
   const [keys, setKeys] = useSingleKeys();
   const [logOpen, setLogOpen] = useState(false);
@@ -68,6 +49,10 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
     const people = list(view.state, 'person').map(({ id, name }) => ({ id, name }));
     void device.saveYard({ shop: { demo: false, ...shop }, actor: view.actor, people, own: list(view.state, 'own'), home: true });
   }, [device, shop, view.actor, view.state]);
+  const title = `${traced.bike.name}: ${stages.find((s) => s.id === stage)!.name} · Ivrek`;
+  useEffect(() => {
+    document.title = title;
+  }, [title]);
   const people = list(view.state, 'person');
   const pick = (p: { id: string; name: string }) => (store.setActor(p), device.pickPerson(p));
   const bar = (
@@ -99,11 +84,7 @@ function Frame({ stage, children }: { stage: StageId | null; children: ReactNode
   );
   return (
     <>
-      <Bench
-        bar={bar}
-        side={<Spine lines={lines} current={stage} href={(id) => `/job/${jobId}/${id}`} />}
-        line={<BenchLine panel={JobPanel} />}
-      >
+      <Bench bar={bar} side={<Spine lines={lines} current={stage} href={hrefOf} />} line={<BenchLine panel={JobPanel} />}>
         {view.refused && (
           <Alert
             severity="warning"

@@ -1,10 +1,9 @@
-import { act, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { CaseMaker } from '../../../test/fixtures/case';
 import { shipped } from '../../../test/fixtures/knowledge';
-import { buildModel, inferred, oddsOf, rank } from '../../core/trace';
+import { buildModel, inferred, oddsOf, rank, type Ranking } from '../../core/trace';
 import type { RankReply, RankRequest } from '../../workers/rank';
-import { useRanking } from './useRanking';
+import { Thinker } from './thinker';
 
 /** Hands what is asked to the test, which answers when it likes. */
 class Worker {
@@ -25,36 +24,40 @@ class Worker {
 beforeEach(() => vi.stubGlobal('Worker', Worker));
 afterEach(() => vi.unstubAllGlobals());
 
+const noOwn: never[] = [];
 const complained = () => new CaseMaker({ 'no-start': 'present' });
 const answered = complained().test('spark-look', 'none', { position: '1' });
-const say = (data: RankReply) => act(() => Worker.last.onmessage({ data }));
+const say = (data: RankReply) => Worker.last.onmessage({ data });
+const thinking = (first: Ranking | null) => {
+  const thinker = new Thinker(first);
+  thinker.think({ traced: answered.c, own: noOwn, agreedLeft: null });
+  return thinker;
+};
 
 describe('a ranking is worked out on this device', () => {
   it('odds are shown as soon as they are known, the advice only when it is worked out', () => {
     const first = rank(buildModel(shipped, complained().c));
     const model = buildModel(shipped, answered.c);
-    const { result } = renderHook(() => useRanking(first, answered.c, noOwn, null));
+    const thinker = thinking(first);
     const { id } = Worker.last.asked.find((r) => r.kind === 'rank')!;
     const odds = oddsOf(model, inferred(model.network, model.observations).posterior);
     expect(odds.suspects).not.toEqual(first.suspects);
     say({ id, kind: 'odds', odds });
-    expect(result.current.ranking.suspects).toEqual(odds.suspects);
-    expect(result.current.ranking.next).toEqual(first.next);
-    expect(result.current.busy).toBe(true);
+    expect(thinker.get().ranking!.suspects).toEqual(odds.suspects);
+    expect(thinker.get().ranking!.next).toEqual(first.next);
+    expect(thinker.get().busy).toBe(true);
     const ranking = rank(model);
     say({ id, kind: 'ranking', ranking });
-    expect(result.current.ranking).toEqual(ranking);
-    expect(result.current.busy).toBe(false);
+    expect(thinker.get().ranking).toEqual(ranking);
+    expect(thinker.get().busy).toBe(false);
     // What was said first is what stands in the end.
     expect(ranking).toMatchObject(odds);
   });
 
   it('an answer to an older question is not taken', () => {
     const first = rank(buildModel(shipped, complained().c));
-    const { result } = renderHook(() => useRanking(first, answered.c, noOwn, null));
+    const thinker = thinking(first);
     say({ id: 0, kind: 'odds', odds: { suspects: [], tooClose: false, impossible: true, rough: false } });
-    expect(result.current.ranking).toEqual(first);
+    expect(thinker.get().ranking).toEqual(first);
   });
 });
-
-const noOwn: never[] = [];

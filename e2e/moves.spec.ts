@@ -1,0 +1,49 @@
+import { bookIn, expect, test } from './bench';
+
+const names = ['Trace', 'Strip', 'Measure', 'Decide', 'Parts', 'Rebuild', 'First start', 'Tune', 'Hand over', 'Book in', 'First look'];
+
+test('stages of a job are one application: no page is loaded, what is typed stays, back and a reload lead where the address says', async ({
+  bench: page,
+}) => {
+  const job = await bookIn(page);
+  const knot = (name: string) =>
+    page.getByRole('navigation', { name: 'Stages of this job' }).getByRole('link', { name: new RegExp(`^${name}`) });
+  const pages: string[] = [];
+  page.on('request', (r) => {
+    if (r.isNavigationRequest()) pages.push(r.url());
+  });
+  await knot('Strip').click();
+  await page.getByLabel('What comes off').fill('Points cover');
+  for (const name of names) {
+    await knot(name).click();
+    await expect(knot(name)).toHaveAttribute('aria-current', 'page');
+    await expect(page).toHaveTitle(`Quillon 350: ${name} · Ivrek`);
+  }
+  await knot('Strip').click();
+  await expect(page.getByLabel('What comes off')).toHaveValue('Points cover');
+  await page.getByLabel('Fasteners').fill('2x M5x12');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('steps')).toContainText('Points cover');
+  await page.goBack();
+  await expect(page).toHaveURL(`${job}/look`);
+  await expect(page.getByTestId('look-list')).toBeVisible();
+  expect(pages).toEqual([]);
+  await page.goForward();
+  await page.reload();
+  await expect(page.getByTestId('steps').filter({ visible: true })).toContainText('Points cover');
+});
+
+test('every stage is there at a tap while the server is away, once the page had a moment', async ({ bench: page }) => {
+  await bookIn(page);
+  // The other stages are fetched when there is nothing else to do.
+  await page.waitForFunction(() => performance.getEntriesByType('resource').some((r) => /HandOverView/.test(r.name)));
+  await page.waitForLoadState('networkidle');
+  await page.context().setOffline(true);
+  for (const name of names) {
+    const knot = page.getByRole('navigation', { name: 'Stages of this job' }).getByRole('link', { name: new RegExp(`^${name}`) });
+    await knot.click();
+    await expect(knot).toHaveAttribute('aria-current', 'page');
+    await expect(page.getByText('could not be fetched')).toHaveCount(0);
+  }
+  await page.context().setOffline(false);
+});

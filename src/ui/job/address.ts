@@ -1,0 +1,67 @@
+import { stages, type StageId } from '../../core/stage';
+
+/** Where in a job a screen is: its stage, and in Measure the panel that is open. */
+export interface Place {
+  stage: StageId;
+  panel: string | null;
+}
+
+/** The part of a bike's pages that an address stands for; null if it is another page, or another bike's. */
+export function placeOf(jobId: string, { pathname, search }: Pick<URL, 'pathname' | 'search'>): Place | null {
+  const [, job, id, stage = 'trace', ...rest] = pathname.replace(/\/$/, '').split('/');
+  const known = stages.find((s) => s.id === stage);
+  if (job !== 'job' || id !== jobId || !known || rest.length > 0) return null;
+  return { stage: known.id, panel: new URLSearchParams(search).get('panel') };
+}
+
+export const hrefOf = (jobId: string, { stage, panel }: Place): string =>
+  `/job/${jobId}/${stage}${panel ? `?panel=${encodeURIComponent(panel)}` : ''}`;
+
+type Within = (to: URL) => boolean;
+let within: Within | null = null;
+
+/** Goes to an address: within the job that stands on the screen without loading a page, else as a link would. */
+export function visit(href: string): void {
+  const to = new URL(href, location.href);
+  if (!within?.(to)) location.assign(to);
+}
+
+/** A press that only asks for the page of a link, here: no new tab, no file, nothing that was answered already. */
+function linkPressed(e: MouseEvent): URL | null {
+  if (e.defaultPrevented || e.button !== 0 || e.metaKey || e.ctrlKey || e.shiftKey || e.altKey) return null;
+  const link = e.target instanceof Element ? e.target.closest('a') : null;
+  if (!link?.href || link.target || link.download) return null;
+  const to = new URL(link.href);
+  return to.origin === location.origin ? to : null;
+}
+
+/**
+ * Lets one job's screen answer to its own addresses, to links and to the browser's back and forward. `onMove` is told of each place
+ * once the address names it. Returns the end of it.
+ */
+export function moveWithin(jobId: string, onMove: (to: Place) => void): () => void {
+  const here = () => location.pathname + location.search;
+  within = (to) => {
+    const place = placeOf(jobId, to);
+    if (!place) return false;
+    if (to.pathname + to.search !== here()) history.pushState(null, '', to);
+    onMove(place);
+    return true;
+  };
+  const press = (e: MouseEvent) => {
+    const to = linkPressed(e);
+    if (to && within?.(to)) e.preventDefault();
+  };
+  const back = () => {
+    const place = placeOf(jobId, location);
+    if (place) onMove(place);
+    else location.reload();
+  };
+  document.addEventListener('click', press);
+  window.addEventListener('popstate', back);
+  return () => {
+    within = null;
+    document.removeEventListener('click', press);
+    window.removeEventListener('popstate', back);
+  };
+}

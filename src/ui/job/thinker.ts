@@ -1,0 +1,112 @@
+import { knowledge } from 'virtual:knowledge';
+import type { Own } from '../../core/record';
+import type { Case, Instead, Ranking, Reason, SchoolView, TheoryView } from '../../core/trace';
+import type { RankReply, RankRequest } from '../../workers/rank';
+
+export interface Explanation {
+  start: string;
+  now: string;
+  reasons: Reason[];
+  theory: TheoryView | null;
+}
+
+/** What is thought of a case so far. */
+export interface Thought {
+  ranking: Ranking | null;
+  schools: SchoolView[] | null;
+  /** What doing something else would cost. */
+  instead: Instead | null;
+  /** By suspect. */
+  reasons: Record<string, Explanation>;
+  busy: boolean;
+}
+
+interface Question {
+  traced: Case;
+  own: readonly Own[];
+  agreedLeft: number | null;
+}
+
+/** Ranks one job's case in a worker that lives as long as the job is on the screen, and holds what came of it for every view. */
+export class Thinker {
+  private worker: Worker | null = null;
+  private asked = 0;
+  private question: Question | null = null;
+  private insteadOf = 0;
+  private thought: Thought;
+  private readonly listeners = new Set<() => void>();
+
+  /** `first` stands until something else is known. */
+  constructor(first: Ranking | null) {
+    this.thought = { ranking: first, schools: null, instead: null, reasons: {}, busy: false };
+  }
+
+  get = (): Thought => this.thought;
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** Asks about a case, unless it is the one that was asked about last. */
+  think(q: Question): void {
+    const last = this.question;
+    if (last && last.traced === q.traced && last.own === q.own && last.agreedLeft === q.agreedLeft) return;
+    this.question = q;
+    this.asked++;
+    this.set({ busy: true, reasons: {}, instead: null });
+    this.say({ id: this.asked, kind: 'rank', ...q });
+  }
+
+  explain = (key: string): void => {
+    if (!this.question) return;
+    const { traced, own } = this.question;
+    this.say({ id: this.asked, kind: 'explain', traced, own, key });
+  };
+
+  /** What doing something else would cost: worked out once for a case, when that is looked at. */
+  askInstead = (): void => {
+    if (this.insteadOf === this.asked) return;
+    this.insteadOf = this.asked;
+    this.say({ id: this.asked, kind: 'instead' });
+  };
+
+  /** Lets the worker go; it is there again at the next question. */
+  end(): void {
+    this.worker?.terminate();
+    this.worker = null;
+    this.question = null;
+  }
+
+  private say(r: RankRequest): void {
+    this.worker ??= this.begin();
+    this.worker.postMessage(r);
+  }
+
+  private begin(): Worker {
+    const w = new Worker(new URL('../../workers/rank.ts', import.meta.url), { type: 'module' });
+    w.postMessage({ kind: 'knowledge', knowledge } satisfies RankRequest);
+    w.onmessage = ({ data }: MessageEvent<RankReply>) => {
+      // Only the newest question counts.
+      if (data.id === this.asked) this.hear(data);
+    };
+    return w;
+  }
+
+  private hear(r: RankReply): void {
+    const { ranking, reasons } = this.thought;
+    if (r.kind === 'reasons') {
+      const { start, now, theory } = r;
+      this.set({ reasons: { ...reasons, [r.key]: { start, now, theory, reasons: r.reasons } } });
+    } else if (r.kind === 'ranking') this.set({ ranking: r.ranking, busy: false });
+    // What is advised stands until the new advice is there, so that nothing is put forward that is taken back at once.
+    else if (r.kind === 'odds') this.set({ ranking: ranking && { ...ranking, ...r.odds } });
+    else if (r.kind === 'instead') this.set({ instead: r.instead });
+    else this.set({ schools: r.schools });
+  }
+
+  private set(change: Partial<Thought>): void {
+    this.thought = { ...this.thought, ...change };
+    for (const l of this.listeners) l();
+  }
+}

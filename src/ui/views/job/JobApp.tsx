@@ -1,0 +1,120 @@
+import { Activity, startTransition, useEffect, useLayoutEffect, useReducer, useRef, useState } from 'react';
+import type { JobSnapshot } from '../../../core/record';
+import { stages, type StageId } from '../../../core/stage';
+import type { Ranking } from '../../../core/trace';
+import { hrefOf, moveWithin, type Place } from '../../job/address';
+import { JobProvider } from '../../job/useJob';
+import type { Item } from '../../device/types';
+import { WhileBookedIn } from '../../parts/WhileBookedIn';
+import { Awake, Root } from '../../theme/Root';
+import { Frame } from './Frame';
+import { fetchStage, StageView } from './stageViews';
+
+export interface JobAppProps {
+  snapshot: JobSnapshot;
+  stage: StageId;
+  panel?: string | null;
+  /** What the server, or this device without one, advises: it stands until something else is known. */
+  ranking?: Ranking | null;
+  /** What a screen opened without a server knows of its own unsent entries. */
+  pending?: readonly Item[];
+}
+
+/** Where one is in the job, and where one was: stages that were gone to stay as they were left. */
+interface Way {
+  stage: StageId;
+  been: readonly StageId[];
+  panel: string | null;
+}
+
+const nameOf = ({ stage, panel }: Place) => (stage === 'measure' ? `${stage} ${panel ?? ''}` : stage);
+
+const onward = ({ been, panel }: Way, to: Place): Way => ({
+  stage: to.stage,
+  been: been.includes(to.stage) ? been : [...been, to.stage],
+  panel: to.stage === 'measure' ? to.panel : panel,
+});
+
+/** Measure is gone back to where it was left; from within it, its knot leads to all panels. */
+const hrefFrom = (jobId: string, way: Way) => (stage: StageId) =>
+  hrefOf(jobId, { stage, panel: stage === 'measure' && way.stage !== 'measure' ? way.panel : null });
+
+const scroller = () => document.querySelector<HTMLElement>('[data-scroller]');
+
+/** What is gone to stands as far down as it was left, and has the keys. */
+function useShown(way: Way, scrolled: ReadonlyMap<string, number>): void {
+  const name = nameOf(way);
+  const shown = useRef(name);
+  useLayoutEffect(() => {
+    if (shown.current === name) return;
+    shown.current = name;
+    const main = scroller();
+    if (!main) return;
+    main.scrollTop = scrolled.get(name) ?? 0;
+    main.focus({ preventScroll: true });
+  }, [name, scrolled]);
+}
+
+/**
+ * A part that can be hidden is woken last of all by itself, when the browser has nothing else to do; drawn once more it is woken at
+ * once, and a hand that is quick finds it awake.
+ */
+function useWokenAtOnce(): void {
+  const [, again] = useReducer((n: number) => n + 1, 0);
+  useLayoutEffect(again, []);
+}
+
+/** When there is nothing else to do the other stages are fetched, so that they are there at a tap. */
+function useFetchedAhead(): void {
+  useEffect(() => {
+    const fetchAll = () => stages.forEach((s) => void fetchStage(s.id));
+    if (!('requestIdleCallback' in window)) {
+      const timer = setTimeout(fetchAll, 3000);
+      return () => clearTimeout(timer);
+    }
+    const asked = requestIdleCallback(fetchAll, { timeout: 10_000 });
+    return () => cancelIdleCallback(asked);
+  }, []);
+}
+
+/**
+ * One bike's job on the screen. Its stages are one application: moving between them loads no page, and each keeps what is typed in
+ * it and how far it was scrolled.
+ */
+export default function JobApp({ snapshot, stage, panel = null, ranking = null, pending }: JobAppProps) {
+  const { jobId } = snapshot;
+  const [way, setWay] = useState<Way>({ stage, been: [stage], panel });
+  const at = useRef(way);
+  const scrolled = useRef(new Map<string, number>());
+  useEffect(
+    () =>
+      moveWithin(jobId, (to) => {
+        const from = at.current;
+        scrolled.current.set(nameOf(from), scroller()?.scrollTop ?? 0);
+        const next = onward(from, to);
+        at.current = next;
+        // The stage that one leaves stays on the screen until the other is there.
+        startTransition(() => setWay(next));
+      }),
+    [jobId],
+  );
+  useShown(way, scrolled.current);
+  useFetchedAhead();
+  useWokenAtOnce();
+  return (
+    <Root awake={false}>
+      <JobProvider snapshot={snapshot} pending={pending} ranking={ranking}>
+        <WhileBookedIn>
+          <Frame stage={way.stage} hrefOf={hrefFrom(jobId, way)}>
+            {way.been.map((id) => (
+              <Activity key={id} mode={id === way.stage ? 'visible' : 'hidden'}>
+                <StageView stage={id} panel={way.panel} />
+                <Awake />
+              </Activity>
+            ))}
+          </Frame>
+        </WhileBookedIn>
+      </JobProvider>
+    </Root>
+  );
+}
