@@ -21,7 +21,7 @@ test('stages of a job are one application: no page is loaded, what is typed stay
   }
   await knot('Strip').click();
   await expect(page.getByLabel('What comes off')).toHaveValue('Points cover');
-  await page.getByLabel('Fasteners').fill('2x M5x12');
+  await page.getByRole('textbox', { name: 'Fasteners', exact: true }).fill('2x M5x12');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('steps')).toContainText('Points cover');
   await page.goBack();

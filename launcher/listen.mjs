@@ -2,6 +2,9 @@
 import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
+import { fileURLToPath } from 'node:url';
+import compression from 'compression';
+import sirv from 'sirv';
 import { cleanPath, forwardedBy } from './request.mjs';
 
 process.env.ASTRO_NODE_AUTOSTART = 'disabled';
@@ -20,6 +23,22 @@ const always = {
   'permissions-policy': 'geolocation=(), microphone=(), payment=(), usb=()',
   ...(secure && { 'strict-transport-security': 'max-age=31536000' }),
 };
+/** Files that pages are made of, packed at the build. Their names change with what they say. */
+const files = sirv(fileURLToPath(new URL('../dist/client', import.meta.url)), {
+  brotli: true,
+  gzip: true,
+  etag: true,
+  setHeaders: (response, path) => {
+    if (path.startsWith('/_astro/')) response.setHeader('cache-control', 'public, max-age=31536000, immutable');
+  },
+});
+
+/** Answers are packed as they are made. News is not: it would wait in the packer until there is enough of it. */
+const pack = compression({
+  filter: (request, response) =>
+    !String(response.getHeader('content-type')).startsWith('text/event-stream') && compression.filter(request, response),
+});
+
 const methods = new Set(['GET', 'HEAD', 'POST', 'PUT', 'DELETE']);
 
 function answer(request, response) {
@@ -33,7 +52,9 @@ function answer(request, response) {
   if (path === null) return turnDown(400, 'bad-address', 'There is a character in this address that cannot be read.');
   request.url = path;
   forwardedBy(request, proxies);
-  handler(request, response);
+  const made = () => pack(request, response, () => handler(request, response));
+  if (request.method === 'GET' || request.method === 'HEAD') files(request, response, made);
+  else made();
 }
 
 const options = {

@@ -8,6 +8,8 @@ let made: string | undefined;
 export function shedScript(folder = process.env.IVREK_CLIENT ?? 'dist/client'): string {
   if (made !== undefined) return made;
   const files = readdirSync(`${folder}/_astro`)
+    // Not their packed forms.
+    .filter((name) => !/\.(br|gz)$/.test(name))
     .sort()
     .map((name) => `/_astro/${name}`);
   const hash = createHash('sha256').update(worker);
