@@ -1,11 +1,10 @@
-import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
 import { chromiumOptions } from '../e2e/chromium';
 import { median, type Figures } from './figures';
 import { moves } from './moves';
 import { demoSession } from './session';
 
-/** Script bytes of each page (gzip), and the time from navigation to a Trace view that answers. */
+/** Bytes of script and document of each page as they are sent, and the time from navigation to a Trace view that answers. */
 export async function benchView(quick: boolean, parts: string[]): Promise<Figures> {
   const { url, cookie, jobs } = await demoSession();
   const [name, value] = cookie.split(/=(.*)/);
@@ -35,14 +34,22 @@ export async function benchView(quick: boolean, parts: string[]): Promise<Figure
       for (const [page, path] of Object.entries(pages)) {
         const context = await fresh();
         const tab = await context.newPage();
-        const sizes: Promise<number>[] = [];
+        // What is fetched ahead may be broken off when the page closes.
+        const known = (size: Promise<number>) => size.catch(() => 0);
+        const sent = { script: [] as Promise<number>[], document: [] as Promise<number>[] };
         tab.on('response', (r) => {
-          if (r.url().endsWith('.js')) sizes.push(r.body().then((b) => gzipSync(b).length));
+          const size = async () => {
+            await r.finished();
+            return (await r.request().sizes()).responseBodySize;
+          };
+          if (r.url().endsWith('.js')) sent.script.push(known(size()));
+          else if (r.request().isNavigationRequest()) sent.document.push(known(size()));
         });
         await tab.goto(url + path);
         await tab.locator('html[data-awake]').waitFor({ state: 'attached' });
-        await tab.waitForLoadState('networkidle');
-        figures[`bytes.${page}`] = (await Promise.all(sizes)).reduce((a, b) => a + b, 0);
+        // What is fetched ahead from here on is not what the page was waited for.
+        for (const [what, sizes] of Object.entries(sent))
+          figures[`bytes.${page}, ${what}`] = (await Promise.all([...sizes])).reduce((x, y) => x + y, 0);
         await context.close();
       }
     }

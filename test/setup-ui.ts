@@ -6,3 +6,10 @@ import { afterEach } from 'vitest';
 // An act goes by way of the device's own database before it is sent.
 configure({ asyncUtilTimeout: 8000 });
 afterEach(cleanup);
+
+// The stand-in for a browser has no workers: one that says nothing, where a test brings none of its own.
+globalThis.Worker ??= class {
+  onmessage = null;
+  postMessage(): void {}
+  terminate(): void {}
+} as unknown as typeof Worker;

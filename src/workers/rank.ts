@@ -26,6 +26,8 @@ import {
 export type RankRequest =
   | { kind: 'knowledge'; knowledge: Knowledge }
   | { id: number; kind: 'rank'; traced: Case; own: readonly Own[]; agreedLeft: number | null }
+  /** The odds and nothing else. */
+  | { id: number; kind: 'odds'; traced: Case; own: readonly Own[] }
   | { id: number; kind: 'explain'; traced: Case; own: readonly Own[]; key: string }
   /** Of the case that was asked about last. */
   | { id: number; kind: 'instead' };
@@ -53,11 +55,17 @@ async function still(id: number): Promise<boolean> {
 /** So long is worked on at a time, milliseconds. */
 const slice = 20;
 
-/** The odds at once, then what to do next; the approaches if nothing newer is asked. */
-async function answer({ id, traced, own, agreedLeft }: RankRequest & { kind: 'rank' }): Promise<void> {
+function odds({ id, traced, own }: Extract<RankRequest, { kind: 'rank' | 'odds' }>) {
   const model = buildModel(withOwn(shipped, own), traced);
   const known = inferred(model.network, model.observations);
   reply({ id, kind: 'odds', odds: oddsOf(model, known.posterior) });
+  return { model, known };
+}
+
+/** The odds at once, then what to do next; the approaches if nothing newer is asked. */
+async function answer(asked: RankRequest & { kind: 'rank' }): Promise<void> {
+  const { id, agreedLeft } = asked;
+  const { model, known } = odds(asked);
   const beliefs = believe(model, known);
   const weighed = weighing(beliefs);
   last = { id, beliefs, weighed };
@@ -84,6 +92,7 @@ async function price(id: number): Promise<void> {
 self.onmessage = ({ data }: MessageEvent<RankRequest>) => {
   if (data.kind === 'knowledge') shipped = data.knowledge;
   else if (data.kind === 'rank') void answer(data);
+  else if (data.kind === 'odds') odds(data);
   else if (data.kind === 'instead') void price(data.id);
   else {
     const knowledge = withOwn(shipped, data.own);

@@ -2,7 +2,6 @@ export * from './network';
 export * from './model';
 export {
   rank,
-  standing,
   schoolViews,
   type SchoolView,
   type Ranking,
@@ -11,7 +10,7 @@ export {
   type OutcomeView,
   type NextView,
 } from './policy/rank';
-export { oddsOf, placeName, type Odds, type SuspectView } from './policy/odds';
+export { oddsOf, placeName, standing, type Odds, type SuspectView } from './policy/odds';
 export { theoryOf, type TheoryView } from './policy/theory';
 export { weighing, type Weighing } from './policy/weighing';
 export { insteadOf, insteadWords, valueInstead, type Instead } from './policy/instead';

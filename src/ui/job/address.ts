@@ -26,20 +26,22 @@ export function visit(href: string): void {
   if (!within?.(to)) location.assign(to);
 }
 
-/** A press that only asks for the page of a link, here: no new tab, no file, nothing that was answered already. */
-function linkPressed(e: MouseEvent): URL | null {
-  if (e.defaultPrevented || e.button !== 0 || e.metaKey || e.ctrlKey || e.shiftKey || e.altKey) return null;
-  const link = e.target instanceof Element ? e.target.closest('a') : null;
+/** Where the link leads that an event is about, if it is a page of Ivrek's in this tab. */
+function linkOf({ target }: Event): URL | null {
+  const link = target instanceof Element ? target.closest('a') : null;
   if (!link?.href || link.target || link.download) return null;
   const to = new URL(link.href);
   return to.origin === location.origin ? to : null;
 }
 
+/** A press that asks for no more than the page of its link, here, and that nothing answered already. */
+const plain = (e: MouseEvent) => !e.defaultPrevented && e.button === 0 && !e.metaKey && !e.ctrlKey && !e.shiftKey && !e.altKey;
+
 /**
  * Lets one job's screen answer to its own addresses, to links and to the browser's back and forward. `onMove` is told of each place
- * once the address names it. Returns the end of it.
+ * once the address names it, `onNear` of one that a hand is near. Returns the end of it.
  */
-export function moveWithin(jobId: string, onMove: (to: Place) => void): () => void {
+export function moveWithin(jobId: string, onMove: (to: Place) => void, onNear: (to: Place) => void): () => void {
   const here = () => location.pathname + location.search;
   within = (to) => {
     const place = placeOf(jobId, to);
@@ -49,8 +51,13 @@ export function moveWithin(jobId: string, onMove: (to: Place) => void): () => vo
     return true;
   };
   const press = (e: MouseEvent) => {
-    const to = linkPressed(e);
+    const to = plain(e) ? linkOf(e) : null;
     if (to && within?.(to)) e.preventDefault();
+  };
+  const near = (e: Event) => {
+    const to = linkOf(e);
+    const place = to && placeOf(jobId, to);
+    if (place) onNear(place);
   };
   const back = () => {
     const place = placeOf(jobId, location);
@@ -58,10 +65,12 @@ export function moveWithin(jobId: string, onMove: (to: Place) => void): () => vo
     else location.reload();
   };
   document.addEventListener('click', press);
+  document.addEventListener('pointerover', near);
   window.addEventListener('popstate', back);
   return () => {
     within = null;
     document.removeEventListener('click', press);
+    document.removeEventListener('pointerover', near);
     window.removeEventListener('popstate', back);
   };
 }

@@ -60,4 +60,23 @@ describe('a ranking is worked out on this device', () => {
     say({ id: 0, kind: 'odds', odds: { suspects: [], tooClose: false, impossible: true, rough: false } });
     expect(thinker.get().ranking).toEqual(first);
   });
+
+  it('how many are worth a look is asked for alone, and not where a ranking was asked for', () => {
+    const model = buildModel(shipped, answered.c);
+    const odds = oddsOf(model, inferred(model.network, model.observations).posterior);
+    const about = { traced: answered.c, own: noOwn };
+    const thinker = new Thinker(null);
+    expect(thinker.get().standing).toBeNull();
+    thinker.glance(about);
+    thinker.glance(about);
+    const asked = () => Worker.last.asked.filter((r) => r.kind !== 'knowledge');
+    expect(asked()).toMatchObject([{ kind: 'odds' }]);
+    say({ id: 1, kind: 'odds', odds });
+    expect(thinker.get().standing).toBe(odds.suspects.filter((s) => s.probability >= 0.1).length);
+    expect(thinker.get().standing).toBeGreaterThan(0);
+    // Whoever wants advice is given it all the same.
+    thinker.think({ ...about, agreedLeft: null });
+    thinker.glance(about);
+    expect(asked().map((r) => r.kind)).toEqual(['odds', 'rank']);
+  });
 });

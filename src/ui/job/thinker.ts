@@ -1,6 +1,6 @@
 import { knowledge } from 'virtual:knowledge';
 import type { Own } from '../../core/record';
-import type { Case, Instead, Ranking, Reason, SchoolView, TheoryView } from '../../core/trace';
+import { standing, type Case, type Instead, type Ranking, type Reason, type SchoolView, type TheoryView } from '../../core/trace';
 import type { RankReply, RankRequest } from '../../workers/rank';
 
 export interface Explanation {
@@ -12,6 +12,8 @@ export interface Explanation {
 
 /** What is thought of a case so far. */
 export interface Thought {
+  /** How many suspects are still worth a look; null until the odds are known. */
+  standing: number | null;
   ranking: Ranking | null;
   schools: SchoolView[] | null;
   /** What doing something else would cost. */
@@ -21,9 +23,12 @@ export interface Thought {
   busy: boolean;
 }
 
-interface Question {
+interface About {
   traced: Case;
   own: readonly Own[];
+}
+
+interface Question extends About {
   agreedLeft: number | null;
 }
 
@@ -32,13 +37,15 @@ export class Thinker {
   private worker: Worker | null = null;
   private asked = 0;
   private question: Question | null = null;
+  /** What the odds were asked for last. */
+  private about: About | null = null;
   private insteadOf = 0;
   private thought: Thought;
   private readonly listeners = new Set<() => void>();
 
   /** `first` stands until something else is known. */
   constructor(first: Ranking | null) {
-    this.thought = { ranking: first, schools: null, instead: null, reasons: {}, busy: false };
+    this.thought = { standing: first && standing(first), ranking: first, schools: null, instead: null, reasons: {}, busy: false };
   }
 
   get = (): Thought => this.thought;
@@ -52,10 +59,20 @@ export class Thinker {
   think(q: Question): void {
     const last = this.question;
     if (last && last.traced === q.traced && last.own === q.own && last.agreedLeft === q.agreedLeft) return;
-    this.question = q;
+    this.question = this.about = q;
     this.asked++;
     this.set({ busy: true, reasons: {}, instead: null });
     this.say({ id: this.asked, kind: 'rank', ...q });
+  }
+
+  /** Asks for the odds alone, where nothing else was asked about the case. */
+  glance({ traced, own }: About): void {
+    const last = this.about;
+    if (last && last.traced === traced && last.own === own) return;
+    this.question = null;
+    this.about = { traced, own };
+    this.asked++;
+    this.say({ id: this.asked, kind: 'odds', traced, own });
   }
 
   explain = (key: string): void => {
@@ -75,7 +92,7 @@ export class Thinker {
   end(): void {
     this.worker?.terminate();
     this.worker = null;
-    this.question = null;
+    this.question = this.about = null;
   }
 
   private say(r: RankRequest): void {
@@ -100,7 +117,7 @@ export class Thinker {
       this.set({ reasons: { ...reasons, [r.key]: { start, now, theory, reasons: r.reasons } } });
     } else if (r.kind === 'ranking') this.set({ ranking: r.ranking, busy: false });
     // What is advised stands until the new advice is there, so that nothing is put forward that is taken back at once.
-    else if (r.kind === 'odds') this.set({ ranking: ranking && { ...ranking, ...r.odds } });
+    else if (r.kind === 'odds') this.set({ standing: standing(r.odds), ranking: ranking && { ...ranking, ...r.odds } });
     else if (r.kind === 'instead') this.set({ instead: r.instead });
     else this.set({ schools: r.schools });
   }

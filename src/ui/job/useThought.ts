@@ -3,6 +3,7 @@ import { cents } from '../../core/money';
 import { spentCents } from './money';
 import type { Thought } from './thinker';
 import { useJob } from './useJob';
+import { whenIdle } from './whenIdle';
 
 export interface UsedThought extends Thought {
   explain(key: string): void;
@@ -18,4 +19,12 @@ export function useThought(): UsedThought {
   useEffect(() => thinker.think({ traced, own, agreedLeft }), [thinker, traced, own, agreedLeft]);
   const thought = useSyncExternalStore(thinker.subscribe, thinker.get, thinker.get);
   return { ...thought, explain: thinker.explain, askInstead: thinker.askInstead };
+}
+
+/** How many suspects are still worth a look: worked out when there is nothing else to do, and null until then. */
+export function useStanding(): number | null {
+  const { thinker, traced, own } = useJob();
+  useEffect(() => whenIdle(() => thinker.glance({ traced, own })), [thinker, traced, own]);
+  const standing = () => thinker.get().standing;
+  return useSyncExternalStore(thinker.subscribe, standing, standing);
 }

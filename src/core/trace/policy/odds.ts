@@ -61,6 +61,9 @@ export function oddsOf(model: Model, posterior: Posterior, repairCost = costsOf(
   };
 }
 
+/** How many suspects are still worth a look: those at one in ten or more. */
+export const standing = ({ suspects }: Pick<Odds, 'suspects'>): number => suspects.filter((s) => s.probability >= 0.1).length;
+
 function costsOf(model: Model): Float64Array {
   const strip = stripOf(model);
   return repairCosts(strip, repairActs(model, strip));

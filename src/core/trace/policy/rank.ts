@@ -1,7 +1,6 @@
 import type { Fitness } from '../../fitness';
 import type { Model } from '../model/build';
-import { faultProbabilities } from '../model/probabilities';
-import { infer, product } from '../network';
+import { product } from '../network';
 import { afterOutcome, best, repairOrder } from '../decide';
 import { believe, type Beliefs, type OpenTest } from './beliefs';
 import type { OpenOutcome } from './outcomes';
@@ -272,10 +271,4 @@ function repairsEnough(b: Beliefs): Pick<Ranking, 'enough' | 'pair'> {
   }
   const key = (i: number) => b.model.suspects[i].key;
   return { enough: { key: key(best), chance: single[best] }, pair: two && { keys: [key(two[0]), key(two[1])], chance: most } };
-}
-
-/** How many suspects are still worth a look: those at one in ten or more. */
-export function standing(model: Model): number {
-  const p = faultProbabilities(model, infer(model.network, model.observations));
-  return [...p.values()].filter((x) => x >= 0.1).length;
 }

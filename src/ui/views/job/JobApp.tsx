@@ -4,9 +4,10 @@ import { stages, type StageId } from '../../../core/stage';
 import type { Ranking } from '../../../core/trace';
 import { hrefOf, moveWithin, type Place } from '../../job/address';
 import { JobProvider } from '../../job/useJob';
+import { whenIdle } from '../../job/whenIdle';
 import type { Item } from '../../device/types';
 import { WhileBookedIn } from '../../parts/WhileBookedIn';
-import { Awake, Root } from '../../theme/Root';
+import { Root } from '../../theme/Root';
 import { Frame } from './Frame';
 import { fetchStage, StageView } from './stageViews';
 
@@ -20,7 +21,7 @@ export interface JobAppProps {
   pending?: readonly Item[];
 }
 
-/** Where one is in the job, and where one was: stages that were gone to stay as they were left. */
+/** Where one is in the job, and what is drawn besides: stages that were gone to stay as they were left. */
 interface Way {
   stage: StageId;
   been: readonly StageId[];
@@ -29,9 +30,11 @@ interface Way {
 
 const nameOf = ({ stage, panel }: Place) => (stage === 'measure' ? `${stage} ${panel ?? ''}` : stage);
 
+const withStage = (been: Way['been'], stage: StageId) => (been.includes(stage) ? been : [...been, stage]);
+
 const onward = ({ been, panel }: Way, to: Place): Way => ({
   stage: to.stage,
-  been: been.includes(to.stage) ? been : [...been, to.stage],
+  been: withStage(been, to.stage),
   panel: to.stage === 'measure' ? to.panel : panel,
 });
 
@@ -66,15 +69,7 @@ function useWokenAtOnce(): void {
 
 /** When there is nothing else to do the other stages are fetched, so that they are there at a tap. */
 function useFetchedAhead(): void {
-  useEffect(() => {
-    const fetchAll = () => stages.forEach((s) => void fetchStage(s.id));
-    if (!('requestIdleCallback' in window)) {
-      const timer = setTimeout(fetchAll, 3000);
-      return () => clearTimeout(timer);
-    }
-    const asked = requestIdleCallback(fetchAll, { timeout: 10_000 });
-    return () => cancelIdleCallback(asked);
-  }, []);
+  useEffect(() => whenIdle(() => stages.forEach((s) => void fetchStage(s.id))), []);
 }
 
 /**
@@ -86,18 +81,24 @@ export default function JobApp({ snapshot, stage, panel = null, ranking = null, 
   const [way, setWay] = useState<Way>({ stage, been: [stage], panel });
   const at = useRef(way);
   const scrolled = useRef(new Map<string, number>());
-  useEffect(
-    () =>
-      moveWithin(jobId, (to) => {
-        const from = at.current;
-        scrolled.current.set(nameOf(from), scroller()?.scrollTop ?? 0);
-        const next = onward(from, to);
-        at.current = next;
-        // The stage that one leaves stays on the screen until the other is there.
-        startTransition(() => setWay(next));
-      }),
-    [jobId],
-  );
+  useEffect(() => {
+    const go = (next: Way) => {
+      at.current = next;
+      // The stage that one leaves stays on the screen until the other is there.
+      startTransition(() => setWay(next));
+    };
+    return moveWithin(
+      jobId,
+      (to) => {
+        scrolled.current.set(nameOf(at.current), scroller()?.scrollTop ?? 0);
+        go(onward(at.current, to));
+      },
+      // What a hand is near is drawn before it presses.
+      (to) => {
+        if (!at.current.been.includes(to.stage)) go({ ...at.current, been: withStage(at.current.been, to.stage) });
+      },
+    );
+  }, [jobId]);
   useShown(way, scrolled.current);
   useFetchedAhead();
   useWokenAtOnce();
@@ -108,8 +109,7 @@ export default function JobApp({ snapshot, stage, panel = null, ranking = null, 
           <Frame stage={way.stage} hrefOf={hrefFrom(jobId, way)}>
             {way.been.map((id) => (
               <Activity key={id} mode={id === way.stage ? 'visible' : 'hidden'}>
-                <StageView stage={id} panel={way.panel} />
-                <Awake />
+                <StageView stage={id} panel={id === 'measure' ? way.panel : null} />
               </Activity>
             ))}
           </Frame>

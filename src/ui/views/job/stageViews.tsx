@@ -1,7 +1,8 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { use, type ComponentType } from 'react';
+import { memo, use, type ComponentType } from 'react';
 import type { StageId } from '../../../core/stage';
+import { Awake } from '../../theme/Root';
 
 /** What a stage's view is told beside the job itself: the panel that the address names. */
 export interface StageProps {
@@ -65,8 +66,13 @@ export function fetchStage(stage: StageId): Promise<View> {
   return fetched;
 }
 
-/** A stage's view, at once if it was fetched. */
-export function StageView({ stage, ...props }: StageProps & { stage: StageId }) {
+/** A stage's view, at once if it was fetched. Going elsewhere does not draw it again. */
+export const StageView = memo(function StageView({ stage, ...props }: StageProps & { stage: StageId }) {
   const View = here.get(stage) ?? use(fetchStage(stage));
-  return <View {...props} />;
-}
+  return (
+    <>
+      <View {...props} />
+      <Awake />
+    </>
+  );
+});

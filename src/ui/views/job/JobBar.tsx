@@ -1,0 +1,61 @@
+import HistoryIcon from '@mui/icons-material/ManageHistory';
+import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
+import Keyboard from '@mui/icons-material/Keyboard';
+import KeyboardHide from '@mui/icons-material/KeyboardHide';
+import Redo from '@mui/icons-material/Redo';
+import Undo from '@mui/icons-material/Undo';
+import { memo, useState } from 'react';
+import { list } from '../../../core/record';
+import { useJob } from '../../job/useJob';
+import { actName } from '../../job/actNames';
+import { TopBar } from '../../parts/TopBar';
+import { whoActs, WhoWorks } from '../../parts/WhoWorks';
+import { useSingleKeys } from '../../parts/useBareKeys';
+import { later } from '../../parts/later';
+
+// Opened now and then only, so they are fetched then.
+const LogDrawer = later(() => import('../../parts/LogDrawer'));
+const WaitDialog = later(() => import('../../parts/WaitDialog'));
+
+/** The bar over every stage of a job: which bike, who works, and what can be done with the job as a whole. */
+export const JobBar = memo(function JobBar() {
+  const { store, device, view, traced } = useJob();
+  const [keys, setKeys] = useSingleKeys();
+  const [logOpen, setLogOpen] = useState(false);
+  const [waiting, setWaiting] = useState(false);
+  const { undo, redo } = store.targets();
+  const { shop } = store.snapshot;
+  const people = list(view.state, 'person');
+  const pick = (p: { id: string; name: string }) => (store.setActor(p), device.pickPerson(p));
+  return (
+    <>
+      <TopBar
+        title={traced.bike.name}
+        under={shop.name}
+        find
+        people={whoActs(people, view.actor, pick)}
+        acts={[
+          {
+            label: undo ? `Undo: ${actName(undo)}` : 'Nothing to undo',
+            icon: <Undo />,
+            disabled: !undo,
+            does: () => undo && store.undo(undo.id),
+            always: true,
+          },
+          { label: redo ? 'Redo' : 'Nothing to redo', icon: <Redo />, disabled: !redo, does: () => redo && store.redo(redo.id) },
+          { label: 'Let it wait', icon: <HourglassEmpty />, does: () => setWaiting(true) },
+          { label: 'Log of this job', icon: <HistoryIcon />, does: () => setLogOpen(true) },
+          {
+            label: keys ? 'Single keys answer: switch off' : 'Single keys are off: switch on',
+            icon: keys ? <Keyboard /> : <KeyboardHide />,
+            does: () => setKeys(!keys),
+          },
+        ]}
+      >
+        <WhoWorks people={people} actor={view.actor} onPick={pick} />
+      </TopBar>
+      {waiting && <WaitDialog onClose={() => setWaiting(false)} />}
+      {logOpen && <LogDrawer onClose={() => setLogOpen(false)} />}
+    </>
+  );
+});

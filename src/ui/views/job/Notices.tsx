@@ -1,0 +1,58 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { memo, useState } from 'react';
+import { useJob } from '../../job/useJob';
+import { actName } from '../../job/actNames';
+import { useRoom } from '../../device/useDevice';
+import { LineStatus } from '../../parts/LineStatus';
+import { Waits } from '../../parts/Waits';
+import { later } from '../../parts/later';
+
+const Tray = later(() => import('../../parts/Tray'));
+
+/** What stands over every stage of a job: an entry that was refused, what is unsent, and what the job waits for. */
+export const Notices = memo(function Notices() {
+  const { store, view } = useJob();
+  const [trayOpen, setTrayOpen] = useState(false);
+  const needs = view.tray.filter((i) => i.state === 'refused').length;
+  const room = useRoom(view.waiting);
+  return (
+    <>
+      {view.refused && (
+        <Alert
+          severity="warning"
+          role="alert"
+          sx={{ mb: 1.5 }}
+          action={
+            <Button color="inherit" onClick={store.dismiss}>
+              Close
+            </Button>
+          }
+        >
+          {view.refused.refusal.message}
+          {view.refused.refusal.entries?.map((e) => (
+            <Box key={e.id}>{actName(e)}</Box>
+          ))}
+        </Alert>
+      )}
+      <LineStatus line={view.line} waiting={view.waiting} room={room} unkept={view.unkept} photoPart={view.photoPart} />
+      {needs > 0 && (
+        <Alert
+          severity="warning"
+          role="alert"
+          sx={{ mb: 1.5 }}
+          action={
+            <Button color="inherit" onClick={() => setTrayOpen(true)}>
+              Look
+            </Button>
+          }
+        >
+          {needs === 1 ? 'One entry of yours needs you.' : `${needs} entries of yours need you.`}
+        </Alert>
+      )}
+      <Waits />
+      {trayOpen && <Tray onClose={() => setTrayOpen(false)} />}
+    </>
+  );
+});
