@@ -47,3 +47,22 @@ test('every stage is there at a tap while the server is away, once the page had 
   }
   await page.context().setOffline(false);
 });
+
+test('a stage that cannot be fetched says so and is there at the next try; the one that was left keeps what was typed', async ({
+  bench: page,
+}) => {
+  await page.route('**/PartsView*.js', (route) => route.abort());
+  await bookIn(page);
+  const knot = (name: string) =>
+    page.getByRole('navigation', { name: 'Stages of this job' }).getByRole('link', { name: new RegExp(`^${name}`) });
+  await knot('Strip').click();
+  await page.getByLabel('What comes off').fill('Points cover');
+  await knot('Parts').click();
+  await expect(page.getByText('This stage is not on this device and could not be fetched.')).toBeVisible();
+  await knot('Strip').click();
+  await expect(page.getByLabel('What comes off')).toHaveValue('Points cover');
+  await knot('Parts').click();
+  await page.unroute('**/PartsView*.js');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByTestId('part-form')).toBeVisible();
+});

@@ -3,7 +3,16 @@ import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from '
 import { visibly } from './run.mjs';
 import { say, Stop } from './say.mjs';
 
-const inputs = ['src', 'scripts/compress.ts', 'scripts/workers.ts', 'public', 'knowledge', 'astro.config.ts', 'tsconfig.json', 'package-lock.json'];
+const inputs = [
+  'src',
+  'scripts/compress.ts',
+  'scripts/workers.ts',
+  'public',
+  'knowledge',
+  'astro.config.ts',
+  'tsconfig.json',
+  'package-lock.json',
+];
 
 function* files(path) {
   if (!existsSync(path)) return;

@@ -69,7 +69,7 @@ function useWokenAtOnce(): void {
 
 /** When there is nothing else to do the other stages are fetched, so that they are there at a tap. */
 function useFetchedAhead(): void {
-  useEffect(() => whenIdle(() => stages.forEach((s) => void fetchStage(s.id))), []);
+  useEffect(() => whenIdle(() => stages.forEach((s) => void fetchStage(s.id).catch(() => undefined))), []);
 }
 
 /**

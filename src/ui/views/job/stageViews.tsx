@@ -28,27 +28,7 @@ const fetches: Record<StageId, () => Promise<{ default: View }>> = {
 const here = new Map<StageId, View>();
 const onTheWay = new Map<StageId, Promise<View>>();
 
-/** In the place of a stage that could not be fetched; what is entered elsewhere is not touched by it. */
-function notHere(stage: StageId): View {
-  return function NotHere() {
-    return (
-      <Alert
-        severity="warning"
-        role="alert"
-        action={
-          <Button color="inherit" onClick={() => location.reload()}>
-            Try again
-          </Button>
-        }
-        data-stage={stage}
-      >
-        This stage is not on this device and could not be fetched. What you entered is kept.
-      </Alert>
-    );
-  };
-}
-
-/** Fetches a stage's view. It never fails: one that cannot be had says so, and is fetched anew when it is gone to again. */
+/** Fetches a stage's view, once. Where that fails it is forgotten, and fetched anew at the next wish. */
 export function fetchStage(stage: StageId): Promise<View> {
   const coming = onTheWay.get(stage);
   if (coming) return coming;
@@ -57,18 +37,44 @@ export function fetchStage(stage: StageId): Promise<View> {
       here.set(stage, m.default);
       return m.default;
     },
-    () => {
+    (error: unknown) => {
       onTheWay.delete(stage);
-      return notHere(stage);
+      throw error;
     },
   );
   onTheWay.set(stage, fetched);
   return fetched;
 }
 
+/** In the place of a stage that could not be fetched; what is entered elsewhere is not touched by it. */
+function NotHere() {
+  return (
+    <Alert
+      severity="warning"
+      role="alert"
+      action={
+        <Button color="inherit" onClick={() => location.reload()}>
+          Try again
+        </Button>
+      }
+    >
+      This stage is not on this device and could not be fetched. What you entered is kept.
+    </Alert>
+  );
+}
+
+const wanted = new Map<StageId, Promise<View>>();
+
+/** The view that is drawn for a stage: one promise for each, so that drawing does not ask for ever. */
+function viewOf(stage: StageId): Promise<View> {
+  const view = wanted.get(stage) ?? fetchStage(stage).catch((): View => NotHere);
+  wanted.set(stage, view);
+  return view;
+}
+
 /** A stage's view, at once if it was fetched. Going elsewhere does not draw it again. */
 export const StageView = memo(function StageView({ stage, ...props }: StageProps & { stage: StageId }) {
-  const View = here.get(stage) ?? use(fetchStage(stage));
+  const View = here.get(stage) ?? use(viewOf(stage));
   return (
     <>
       <View {...props} />

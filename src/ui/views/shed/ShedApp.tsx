@@ -54,7 +54,7 @@ async function screenFor(path: string): Promise<Screen> {
     }
     const place = placeOf(m[1], location);
     if (!place) return { kind: 'none', why: 'There is no such page.' };
-    await (await import('../job/stageViews')).fetchStage(place.stage);
+    await (await import('../job/stageViews')).fetchStage(place.stage).catch(() => undefined);
     const [{ buildModel, caseOf, rank }, knowledge] = await Promise.all([import('../../../core/trace'), knowledgeOf(state)]);
     const ranking = rank(buildModel(knowledge, caseOf(state, m[1])), { agreedLeft: null });
     const snapshot = { ...kept.snapshot, actor: yard.actor };
