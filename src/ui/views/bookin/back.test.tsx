@@ -18,7 +18,10 @@ await stagesReady('book-in', 'handover');
 
 let shopId = '';
 const assign = vi.fn();
-beforeEach(() => vi.stubGlobal('location', { ...location, assign, pathname: '/' }));
+beforeEach(() => {
+  const { href } = location;
+  vi.stubGlobal('location', { ...location, assign, pathname: '/', toString: () => href });
+});
 afterEach(async () => {
   if (shopId) await deviceFor(shopId).send();
   vi.unstubAllGlobals();

@@ -116,7 +116,8 @@ describe('moving between stages', () => {
   it('pages of another bike, files and new tabs are left to the browser', () => {
     open('strip');
     const assign = vi.fn();
-    vi.stubGlobal('location', { href: location.href, origin: location.origin, pathname: location.pathname, search: '', assign });
+    const { href, origin, pathname } = location;
+    vi.stubGlobal('location', { href, origin, pathname, search: '', assign, toString: () => href });
     visit(`/job/${id.person}/strip`);
     visit(`/job/${id.job}/record`);
     expect(assign.mock.calls.map(([to]) => (to as URL).pathname)).toEqual([`/job/${id.person}/strip`, `/job/${id.job}/record`]);
