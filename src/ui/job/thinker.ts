@@ -43,9 +43,16 @@ export class Thinker {
   private thought: Thought;
   private readonly listeners = new Set<() => void>();
 
-  /** `first` stands until something else is known. */
-  constructor(first: Ranking | null) {
-    this.thought = { standing: first && standing(first), ranking: first, schools: null, instead: null, reasons: {}, busy: false };
+  /** `first` stands until something else is known, and so does how many suspects are worth a look. */
+  constructor(first: Ranking | null, worthALook: number | null = null) {
+    this.thought = {
+      standing: first ? standing(first) : worthALook,
+      ranking: first,
+      schools: null,
+      instead: null,
+      reasons: {},
+      busy: false,
+    };
   }
 
   get = (): Thought => this.thought;
@@ -69,8 +76,10 @@ export class Thinker {
   glance({ traced, own }: About): void {
     const last = this.about;
     if (last && last.traced === traced && last.own === own) return;
-    this.question = null;
     this.about = { traced, own };
+    // The page came with it.
+    if (!last && this.thought.standing !== null) return;
+    this.question = null;
     this.asked++;
     this.say({ id: this.asked, kind: 'odds', traced, own });
   }

@@ -26,11 +26,13 @@ interface Props {
   pending?: readonly Item[];
   /** What is advised until something else is known. */
   ranking: Ranking | null;
+  /** How many suspects are worth a look, where it is known and no ranking is. */
+  standing: number | null;
   children: ReactNode;
 }
 
 /** Holds the job of a screen. */
-export function JobProvider({ snapshot, pending, ranking, children }: Props) {
+export function JobProvider({ snapshot, pending, ranking, standing, children }: Props) {
   const [held] = useState(() => {
     const device = deviceFor(snapshot.shop.id);
     let asked = false;
@@ -39,7 +41,7 @@ export function JobProvider({ snapshot, pending, ranking, children }: Props) {
       asked = true;
       return device.keep(item);
     };
-    return { device, store: new JobStore(snapshot, keep, undefined, undefined, pending), thinker: new Thinker(ranking) };
+    return { device, store: new JobStore(snapshot, keep, undefined, undefined, pending), thinker: new Thinker(ranking, standing) };
   });
   useEffect(() => attach(held.store, held.device), [held]);
   useEffect(() => () => held.thinker.end(), [held]);

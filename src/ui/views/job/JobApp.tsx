@@ -17,6 +17,8 @@ export interface JobAppProps {
   panel?: string | null;
   /** What the server, or this device without one, advises: it stands until something else is known. */
   ranking?: Ranking | null;
+  /** How many suspects are worth a look, on stages that need no more of it. */
+  standing?: number | null;
   /** What a screen opened without a server knows of its own unsent entries. */
   pending?: readonly Item[];
 }
@@ -67,16 +69,28 @@ function useWokenAtOnce(): void {
   useLayoutEffect(again, []);
 }
 
-/** When there is nothing else to do the other stages are fetched, so that they are there at a tap. */
+/** A page that is only passed through is spared the other stages. */
+const staysMs = 4000;
+
+/** When one stays and there is nothing else to do the other stages are fetched, so that they are there at a tap. */
 function useFetchedAhead(): void {
-  useEffect(() => whenIdle(() => stages.forEach((s) => void fetchStage(s.id).catch(() => undefined))), []);
+  useEffect(() => {
+    let callOff = () => undefined as void;
+    const timer = setTimeout(() => {
+      callOff = whenIdle(() => stages.forEach((s) => void fetchStage(s.id).catch(() => undefined)));
+    }, staysMs);
+    return () => {
+      clearTimeout(timer);
+      callOff();
+    };
+  }, []);
 }
 
 /**
  * One bike's job on the screen. Its stages are one application: moving between them loads no page, and each keeps what is typed in
  * it and how far it was scrolled.
  */
-export default function JobApp({ snapshot, stage, panel = null, ranking = null, pending }: JobAppProps) {
+export default function JobApp({ snapshot, stage, panel = null, ranking = null, standing = null, pending }: JobAppProps) {
   const { jobId } = snapshot;
   const [way, setWay] = useState<Way>({ stage, been: [stage], panel });
   const at = useRef(way);
@@ -104,7 +118,7 @@ export default function JobApp({ snapshot, stage, panel = null, ranking = null, 
   useWokenAtOnce();
   return (
     <Root awake={false}>
-      <JobProvider snapshot={snapshot} pending={pending} ranking={ranking}>
+      <JobProvider snapshot={snapshot} pending={pending} ranking={ranking} standing={standing}>
         <WhileBookedIn>
           <Frame stage={way.stage} hrefOf={hrefFrom(jobId, way)}>
             {way.been.map((id) => (
