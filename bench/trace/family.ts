@@ -28,7 +28,7 @@ import {
 } from '../../src/core/trace/simulate';
 import { stripOf } from '../../src/core/trace';
 import { best } from '../../src/core/trace/decide';
-import { scenarios } from './scenarios';
+import { scenarios, share } from './scenarios';
 import { faultOf, onUnlisted, without, type UnlistedResult } from './unlisted';
 
 const simple: Policy[] = [
@@ -204,7 +204,6 @@ export function runTask(k: Knowledge, task: Task): TaskResult {
     truths.map((truth) => new Kind(truth, caseAfter({ ...scenarios[s], symptoms: {} }, [])));
   const own = scenarios.map((_x, s) => kindsOf(s, [k]));
   const off = Array.from({ length: task.perturbedBikes ? 20 : 0 }, (_x, i) => perturbed(k, coinOf((task.seed + 1) * 31 + i)));
-  const share = (n: number, s: number) => Math.floor(n / scenarios.length) + (s < n % scenarios.length ? 1 : 0);
   const training = scenarios.flatMap((_x, s) => [...drawBikes(own[s], threads, { seed: task.seed + 500, symptoms, n: task.training, s })]);
   const policies = [leastCost, checklist(lines), ...byInformation];
   const fixed = inOrder('static', bestOrder(training, lines, task));

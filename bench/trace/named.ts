@@ -4,7 +4,7 @@ import { best } from '../../src/core/trace/decide';
 import { caseAfter, follow, Kind, leastCost, unavoidable, type Thread } from '../../src/core/trace/simulate';
 import type { Figures } from '../figures';
 import { cap, drawBikes, Threads } from './family';
-import { scenarios } from './scenarios';
+import { scenarios, share } from './scenarios';
 import { ratioOf } from './summary';
 
 export interface NamedTask {
@@ -47,8 +47,7 @@ export function runNamed(k: Knowledge, { named: family, bikes, seed }: NamedTask
     threads.forget();
     expected.clear();
     const kinds = [new Kind(k, caseAfter({ ...scenario, symptoms: {} }, []))];
-    const n = Math.floor(bikes / scenarios.length) + (s < bikes % scenarios.length ? 1 : 0);
-    for (const d of drawBikes(kinds, threads, { seed, symptoms, n, s })) {
+    for (const d of drawBikes(kinds, threads, { seed, symptoms, n: share(bikes, s), s })) {
       if (!expected.has(d.thread)) expected.set(d.thread, rightRepairs(d.thread));
       results.push({
         named: best(d.thread.weighed).value,

@@ -41,3 +41,6 @@ export const scenarios = histories.map(({ archetype, bike, job }) => ({
   bike: bikeOf({ ...nothing, archetype, ...bike }),
   job: jobOf(job),
 }));
+
+/** How many of a family's bikes fall to one scenario. */
+export const share = (bikes: number, s: number): number => Math.floor(bikes / scenarios.length) + (s < bikes % scenarios.length ? 1 : 0);
