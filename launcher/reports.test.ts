@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { afterEach, beforeEach, expect, it } from 'vitest';
+import Outside from './outside.mjs';
 import { counts, failures } from './reports.mjs';
 
 let folder: string;
@@ -46,6 +47,28 @@ it('names what failed in the other runner, also a file that did not load', () =>
   expect(failures(file)).toEqual([
     'src/a.test.ts › a breaks: AssertionError: 1 is not 2',
     'src/b.test.ts › the file itself: SyntaxError: no',
+  ]);
+});
+
+it('tells and counts an error of no test, with which the run failed although each test passed', () => {
+  const file = report({ numPassedTests: 4, numFailedTests: 0, testResults: [] });
+  new Outside({}, file).onTestRunEnd(
+    [],
+    [
+      {
+        name: 'ReferenceError',
+        message: 'window is not defined',
+        stack: 'ReferenceError: window is not defined\n    at late (src/x.ts:3:1)',
+        VITEST_TEST_PATH: resolve('src/c.test.ts'),
+        VITEST_TEST_NAME: 'c holds',
+      },
+      { message: 'a worker died' },
+    ],
+  );
+  expect(counts(file)).toEqual({ passed: 4, failed: 2 });
+  expect(failures(file)).toEqual([
+    'src/c.test.ts › an error of no test, after “c holds”: ReferenceError: window is not defined | late (src/x.ts:3:1)',
+    'in no file › an error of no test: Error: a worker died',
   ]);
 });
 

@@ -37,9 +37,10 @@ export async function test(only) {
         ...(stage === 'unit' ? ['--project', 'unit', '--project', 'ui'] : ['--project', stage]),
         '--reporter=default',
         '--reporter=json',
+        '--reporter=./launcher/outside.mjs',
         `--outputFile.json=${report(stage)}`,
       ],
-      { env: { ...process.env, ...env } },
+      { env: { ...process.env, ...env, IVREK_TEST_REPORT: report(stage) } },
     );
 
   const stages = {
