@@ -10,7 +10,7 @@ import type { UnlistedResult } from './unlisted';
 import { calibration, namedAndPaid, ratioOf, topThree } from './summary';
 
 /** Held out: nothing was tuned on bikes of this seed. */
-const seed = 20262;
+const seed = 20263;
 
 const net = (r: BikeResult, policy: string) => r.courses[policy].money - r.unavoidable;
 

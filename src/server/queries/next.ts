@@ -2,7 +2,7 @@ import type pg from 'pg';
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn } from '../../core/knowledge';
 import { dueAt, nextOf, openComplaints, provisionalOf, type Act, type JobNext } from '../../core/stage';
-import { emptyState, jobTables, list, put, type JournalEntry, type State } from '../../core/record';
+import { emptyState, jobTables, list, put, type State } from '../../core/record';
 import { caseOf } from '../../core/trace';
 import { lookAt } from '../db/pool';
 import { allRows, rowsWhere } from '../db/rows';
@@ -36,7 +36,7 @@ const patienceMs = 2500;
 
 /** Everything open in a shop: what can be done now, and what is waited for until when. */
 export async function nextBoard(from: pg.Pool, shopId: string, now: string): Promise<NextBoard> {
-  const { state, jobs, names, marks } = await openState(from, shopId);
+  const { state, jobs, names, lasts } = await openState(from, shopId);
   const knowledge = withOwn(shipped, list(state, 'own'));
   const open = jobs.filter((j) => !j.handedOverAt);
   const cases = new Map(open.map((j) => [j.id, caseOf(state, j.id)]));
@@ -45,10 +45,7 @@ export async function nextBoard(from: pg.Pool, shopId: string, now: string): Pro
     patienceMs,
     open.flatMap((j) => {
       if (openComplaints(cases.get(j.id)!).length === 0) return [];
-      const mark = marks.get(j.id);
-      // The job's own place in the journal stands for its state in the cache of rankings.
-      const own: State = { ...state, journal: [{ id: `${mark?.n ?? 0}-${mark?.seq ?? 0}` } as JournalEntry] };
-      return [[j.id, rankJob(shopId, own, j.id)] as const];
+      return [[j.id, rankJob(shopId, state, j.id)] as const];
     }),
   );
   const lines = open.map((j): NextLine => {
@@ -64,7 +61,7 @@ export async function nextBoard(from: pg.Pool, shopId: string, now: string): Pro
       against: next.against,
       waiting: next.waiting.map((w) => ({ kind: w.kind, what: w.what, due: dueAt(w) })),
       provisional: provisionalOf(state, j.id),
-      last: marks.get(j.id)?.seq ?? 0,
+      last: lasts.get(j.id) ?? 0,
     };
   });
   const bikeName = (id: string) => state.rows.bike.get(id)?.name ?? '';
@@ -103,11 +100,8 @@ async function openState(from: pg.Pool, shopId: string) {
     for (const s of await rowsWhere(db, 'spec', 'bikeId', bikeIds)) put(state, 'spec', s);
     const ids = open.map((j) => j.id);
     for (const t of jobTables) for (const row of await rowsWhere(db, t, 'jobId', ids)) put(state, t, row as never);
-    const last = await db.query(
-      'select job_id, count(*)::int as n, max(seq) as seq from journal where job_id = any($1::uuid[]) group by job_id',
-      [ids],
-    );
-    const marks = new Map((last.rows as { job_id: string; n: number; seq: number }[]).map((r) => [r.job_id, r]));
-    return { state, jobs, names, marks };
+    const last = await db.query('select job_id, max(seq) as seq from journal where job_id = any($1::uuid[]) group by job_id', [ids]);
+    const lasts = new Map((last.rows as { job_id: string; seq: number }[]).map((r) => [r.job_id, r.seq]));
+    return { state, jobs, names, lasts };
   });
 }

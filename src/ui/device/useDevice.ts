@@ -17,7 +17,8 @@ export function useDevice(shopId: string, onEntries?: () => void): DeviceView {
   const [items, setItems] = useState<Item[]>([]);
   useEffect(() => {
     const leave = device.use();
-    const refresh = () => void device.items().then(setItems);
+    let here = true;
+    const refresh = () => void device.items().then((now) => here && setItems(now));
     const deaf = device.hear((news) => {
       if (news.kind === 'line') setLine(news.line);
       else if (news.kind === 'entries' || news.kind === 'catchUp') onEntries?.();
@@ -25,6 +26,7 @@ export function useDevice(shopId: string, onEntries?: () => void): DeviceView {
     });
     refresh();
     return () => {
+      here = false;
       deaf();
       leave();
     };
@@ -36,7 +38,11 @@ export function useDevice(shopId: string, onEntries?: () => void): DeviceView {
 export function useRoom(mark: number): Room | null {
   const [room, setRoom] = useState<Room | null>(null);
   useEffect(() => {
-    void roomLeft().then(setRoom);
+    let here = true;
+    void roomLeft().then((left) => here && setRoom(left));
+    return () => {
+      here = false;
+    };
   }, [mark]);
   return room;
 }

@@ -59,12 +59,16 @@ export default function DevicesView({ lan, ...first }: DevicesProps) {
   };
   useEffect(() => {
     if (!code) return undefined;
+    let shown = true;
     // While a code is shown someone is about to use it.
     const timer = setInterval(() => {
-      void request<Answer>('GET').then((a) => typeof a !== 'string' && setAnswer(a));
+      void request<Answer>('GET').then((a) => shown && typeof a !== 'string' && setAnswer(a));
       if (Date.parse(code.expiresAt) < Date.now()) setCode(null);
     }, 2000);
-    return () => clearInterval(timer);
+    return () => {
+      shown = false;
+      clearInterval(timer);
+    };
   }, [code]);
   const show = async () => {
     const answer = await request<{ code: string; expiresAt: string }>('POST');

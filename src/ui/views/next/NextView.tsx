@@ -68,7 +68,11 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
       // Several entries in one moment are one look.
       if (mine !== asked.current) return;
       void ask('/api/jobs')
-        .then(async (r) => r.ok && setBoard((await r.json()) as NextBoardProps))
+        .then(async (r) => {
+          const now = r.ok ? ((await r.json()) as NextBoardProps) : null;
+          // What was asked later knows more.
+          if (now && mine === asked.current) setBoard(now);
+        })
         .catch(() => undefined);
     }, 250);
   }, []);

@@ -76,7 +76,12 @@ async function screenFor(path: string): Promise<Screen> {
 export default function ShedApp() {
   const [screen, setScreen] = useState<Screen | null>(null);
   useEffect(() => {
-    screenFor(location.pathname).then(setScreen, () => setScreen({ kind: 'none', why: 'What lies on this device cannot be read.' }));
+    let here = true;
+    const show = (found: Screen) => here && setScreen(found);
+    screenFor(location.pathname).then(show, () => show({ kind: 'none', why: 'What lies on this device cannot be read.' }));
+    return () => {
+      here = false;
+    };
   }, []);
   if (!screen) return null;
   return draw(screen);
