@@ -25,7 +25,7 @@ export default defineConfig({
         plugins: [react(), knowledgePlugin()],
         test: {
           name: 'ui',
-          testTimeout: 30000,
+          testTimeout: 90000,
           environment: 'jsdom',
           include: ['src/ui/**/*.test.{ts,tsx}'],
           setupFiles: ['test/setup-ui.ts'],

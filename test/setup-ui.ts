@@ -4,7 +4,7 @@ import { cleanup, configure } from '@testing-library/react';
 import { afterAll, afterEach, vi } from 'vitest';
 
 // An act goes by way of the device's own database before it is sent.
-configure({ asyncUtilTimeout: 8000 });
+configure({ asyncUtilTimeout: 20_000 });
 afterEach(cleanup);
 // A part still on its way would wake a screen whose window is gone, and fail the run in no test's name.
 afterAll(() => vi.dynamicImportSettled());

@@ -15,6 +15,7 @@ import {
   type Case,
   type Instead,
   type Odds,
+  type Question,
   type Ranking,
   type Reason,
   type SchoolView,
@@ -25,7 +26,7 @@ import {
 /** The page hands its knowledge over first, so that it is fetched once. */
 export type RankRequest =
   | { kind: 'knowledge'; knowledge: Knowledge }
-  | { id: number; kind: 'rank'; traced: Case; own: readonly Own[]; agreedLeft: number | null }
+  | ({ id: number; kind: 'rank' } & Question)
   /** The odds and nothing else. */
   | { id: number; kind: 'odds'; traced: Case; own: readonly Own[] }
   | { id: number; kind: 'explain'; traced: Case; own: readonly Own[]; key: string }

@@ -1,1 +1,2 @@
 export * from './bill';
+export { agreedLeft, spentCents } from './spent';

@@ -1,7 +1,7 @@
 import type pg from 'pg';
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn } from '../../core/knowledge';
-import { dueAt, nextOf, openComplaints, provisionalOf, type Act, type JobNext } from '../../core/stage';
+import { boardLine, openComplaints, type Board } from '../../core/stage';
 import { emptyState, jobTables, list, put, type State } from '../../core/record';
 import { caseOf } from '../../core/trace';
 import { lookAt } from '../db/pool';
@@ -10,32 +10,11 @@ import { experienceIn } from './experience';
 import { log } from '../log';
 import { rankJob } from '../work/ranking';
 
-export interface NextLine {
-  jobId: string;
-  bike: string;
-  owner: string | null;
-  complaint: string;
-  act: Act | null;
-  /** What may not be done with it, and why. */
-  against: JobNext['against'];
-  waiting: { kind: string; what: string; due: string }[];
-  /** Provisional repairs that are still on the bike, gone or not. */
-  provisional: { what: string; until: string | null; untilOn: string | null; mayRide: boolean; mayLeave: boolean }[];
-  /** The journal number of the last entry of this job. */
-  last: number;
-}
-
-export interface NextBoard {
-  now: string;
-  lines: NextLine[];
-  gone: { jobId: string; bike: string; handedOverAt: string }[];
-}
-
 /** How long the first screen waits for rankings; what is not there then shows with the next look. */
 const patienceMs = 2500;
 
 /** Everything open in a shop: what can be done now, and what is waited for until when. */
-export async function nextBoard(from: pg.Pool, shopId: string, now: string): Promise<NextBoard> {
+export async function nextBoard(from: pg.Pool, shopId: string, now: string): Promise<Board> {
   const { state, jobs, names, lasts } = await openState(from, shopId);
   const knowledge = withOwn(shipped, list(state, 'own'));
   const open = jobs.filter((j) => !j.handedOverAt);
@@ -48,22 +27,9 @@ export async function nextBoard(from: pg.Pool, shopId: string, now: string): Pro
       return [[j.id, rankJob(shopId, state, j.id)] as const];
     }),
   );
-  const lines = open.map((j): NextLine => {
-    const c = cases.get(j.id)!;
-    const next = nextOf(state, knowledge, j.id, rankings.get(j.id) ?? null, now);
-    const ownerId = c.bike.ownerId && state.rows.owner.get(c.bike.ownerId)?.personalId;
-    return {
-      jobId: j.id,
-      bike: c.bike.name,
-      owner: (ownerId && names.get(ownerId)) || null,
-      complaint: c.complaints.find((p) => p.state === 'open')?.words ?? c.complaints[0]?.words ?? '',
-      act: next.act,
-      against: next.against,
-      waiting: next.waiting.map((w) => ({ kind: w.kind, what: w.what, due: dueAt(w) })),
-      provisional: provisionalOf(state, j.id),
-      last: lasts.get(j.id) ?? 0,
-    };
-  });
+  const lines = open.map(({ id }) =>
+    boardLine(state, id, { knowledge, ranking: rankings.get(id) ?? null, nameOf: (p) => names.get(p), last: lasts.get(id) ?? 0, now }),
+  );
   const bikeName = (id: string) => state.rows.bike.get(id)?.name ?? '';
   const gone = jobs.filter((j) => j.handedOverAt).map((j) => ({ jobId: j.id, bike: bikeName(j.bikeId), handedOverAt: j.handedOverAt! }));
   return { now, lines, gone };

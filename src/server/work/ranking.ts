@@ -1,7 +1,7 @@
 import type { State } from '../../core/record';
-import type { Ranking } from '../../core/trace';
+import { questionOf, type Ranking } from '../../core/trace';
+import { keyOf, Lately } from './lately';
 import { work } from './pool';
-import { keyOf, Lately, taskOf } from './question';
 
 const known = new Lately<Ranking>(200);
 
@@ -16,14 +16,14 @@ const asked = new Map<string, Asked>();
 
 /** The ranking of a job as its state stands. Broken off when nobody waits for it any more. */
 export async function rankJob(shopId: string, state: State, jobId: string, signal?: AbortSignal): Promise<Ranking> {
-  const task = taskOf(state, jobId);
-  const key = keyOf(shopId, task);
+  const question = questionOf(state, jobId);
+  const key = keyOf(shopId, question);
   const there = known.get(key);
   if (there) return there;
   let one = asked.get(key);
   if (!one) {
     const stop = new AbortController();
-    const answer = work(shopId, 'rank', task, stop.signal)
+    const answer = work(shopId, 'rank', question, stop.signal)
       .then((ranking) => {
         known.set(key, ranking);
         return ranking;

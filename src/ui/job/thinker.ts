@@ -1,6 +1,5 @@
 import { knowledge } from 'virtual:knowledge';
-import type { Own } from '../../core/record';
-import { standing, type Case, type Instead, type Ranking, type Reason, type SchoolView, type TheoryView } from '../../core/trace';
+import { standing, type Instead, type Question, type Ranking, type Reason, type SchoolView, type TheoryView } from '../../core/trace';
 import type { RankReply, RankRequest } from '../../workers/rank';
 
 export interface Explanation {
@@ -23,14 +22,8 @@ export interface Thought {
   busy: boolean;
 }
 
-interface About {
-  traced: Case;
-  own: readonly Own[];
-}
-
-interface Question extends About {
-  agreedLeft: number | null;
-}
+/** What the odds depend on. */
+type About = Pick<Question, 'traced' | 'own'>;
 
 /** Ranks one job's case in a worker that lives as long as the job is on the screen, and holds what came of it for every view. */
 export class Thinker {
@@ -63,13 +56,14 @@ export class Thinker {
   };
 
   /** Asks about a case, unless it is the one that was asked about last. */
-  think(q: Question): void {
+  think({ traced, own, agreedLeft }: Question): void {
     const last = this.question;
-    if (last && last.traced === q.traced && last.own === q.own && last.agreedLeft === q.agreedLeft) return;
-    this.question = this.about = q;
+    if (last && last.traced === traced && last.own === own && last.agreedLeft === agreedLeft) return;
+    this.question = { traced, own, agreedLeft };
+    this.about = this.question;
     this.asked++;
     this.set({ busy: true, reasons: {}, instead: null });
-    this.say({ id: this.asked, kind: 'rank', ...q });
+    this.say({ id: this.asked, kind: 'rank', traced, own, agreedLeft });
   }
 
   /** Asks for the odds alone, where nothing else was asked about the case. */

@@ -1,5 +1,6 @@
 export { experienceWeight } from './experience';
 export * from './case';
+export { questionOf, type Question } from './question';
 export { lastRepairId, repairOf, repairsInOrder, repairsUpTo } from '../../repairs';
 export * from './build';
 export { keyOf, type Suspect, type TracedGroup } from './groups';

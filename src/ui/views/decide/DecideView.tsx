@@ -1,8 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { amount, billOf, cents } from '../../../core/money';
+import { amount, billOf, cents, spentCents } from '../../../core/money';
 import { useJob } from '../../job/useJob';
-import { spentCents } from '../../job/money';
 import { Empty } from '../../parts/Empty';
 import { Tag } from '../../parts/Tag';
 import { Agreed } from '../bookin/BookInView';
@@ -11,11 +10,10 @@ import { Complaints } from '../trace/Complaints';
 
 /** What is known, what it has cost, what is still to come, and what the owner said yes to. */
 export default function DecideView() {
-  const used = useJob();
-  const { store, rows, traced } = used;
+  const { store, view, jobId, rows, traced } = useJob();
   const { currency } = store.snapshot.shop;
   const consent = rows('consent').at(-1);
-  const spent = spentCents(used);
+  const spent = spentCents(view.state, jobId);
   const toCome = billOf(
     rows('part').filter((p) => p.status === 'needed'),
     [],

@@ -6,7 +6,7 @@ import Block from '@mui/icons-material/Block';
 import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Yard } from '../../../core/record';
-import type { Act, JobNext } from '../../../core/stage';
+import type { Board } from '../../../core/stage';
 import { useDevice } from '../../device/useDevice';
 import { Empty } from '../../parts/Empty';
 import { doWords } from '../../parts/fitness/words';
@@ -22,25 +22,9 @@ import { fonts } from '../../theme/tokens';
 import { keepBikes } from './keepBikes';
 import { ask } from '../../device/ask';
 
-export interface NextBoardProps {
-  now: string;
-  lines: {
-    jobId: string;
-    bike: string;
-    owner: string | null;
-    complaint: string;
-    act: Act | null;
-    against: JobNext['against'];
-    waiting: { kind: string; what: string; due: string }[];
-    provisional: { what: string; until: string | null; untilOn: string | null; mayRide: boolean; mayLeave: boolean }[];
-    last: number;
-  }[];
-  gone: { jobId: string; bike: string; handedOverAt: string }[];
-}
-
 export interface NextProps {
   yard: Yard;
-  board: NextBoardProps;
+  board: Board;
   /** Worked out on the device: there is no server to ask. */
   offline?: boolean;
 }
@@ -69,7 +53,7 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
       if (mine !== asked.current) return;
       void ask('/api/jobs')
         .then(async (r) => {
-          const now = r.ok ? ((await r.json()) as NextBoardProps) : null;
+          const now = r.ok ? ((await r.json()) as Board) : null;
           // What was asked later knows more.
           if (now && mine === asked.current) setBoard(now);
         })

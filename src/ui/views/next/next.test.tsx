@@ -1,9 +1,10 @@
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import NextView, { type NextBoardProps, type NextProps } from './NextView';
+import type { Board } from '../../../core/stage';
+import NextView, { type NextProps } from './NextView';
 
-type Lines = NextBoardProps['lines'];
-const props = (board: Partial<NextBoardProps> = {}): NextProps => ({
+type Lines = Board['lines'];
+const props = (board: Partial<Board> = {}): NextProps => ({
   yard: {
     shop: { id: 'shop', name: 'Lantern Yard', rate: '35.00', currency: '¤', seq: 1, demo: true },
     actor: { id: 'i', name: 'Ines Corrow' },

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import type { JobRecord } from '../../../core/handover';
 import type { JobSnapshot, State, Yard } from '../../../core/record';
+import type { Board } from '../../../core/stage';
 import type { Ranking } from '../../../core/trace';
 import { deviceFor } from '../../device/device';
 import { placeOf, type Place } from '../../job/address';
@@ -11,7 +12,6 @@ import { openShelves } from '../../device/database';
 import type { Item } from '../../device/types';
 import { later } from '../../parts/later';
 import { Page } from '../../parts/Page';
-import type { NextBoardProps } from '../next/NextView';
 
 // Each screen is fetched when it is wanted; all of them lie on the device already.
 const NextView = later(() => import('../next/NextView'));
@@ -20,7 +20,7 @@ const RecordView = later(() => import('../handover/RecordView'));
 const JobApp = later(() => import('../job/JobApp'));
 
 type Screen =
-  | { kind: 'next'; yard: Yard; board: NextBoardProps }
+  | { kind: 'next'; yard: Yard; board: Board }
   | { kind: 'bookIn'; yard: Yard }
   | { kind: 'job'; place: Place; snapshot: JobSnapshot; ranking: Ranking; items: Item[] }
   | { kind: 'record'; jobId: string; record: JobRecord; notice: string }
@@ -55,8 +55,9 @@ async function screenFor(path: string): Promise<Screen> {
     const place = placeOf(m[1], location);
     if (!place) return { kind: 'none', why: 'There is no such page.' };
     await (await import('../job/stageViews')).fetchStage(place.stage).catch(() => undefined);
-    const [{ buildModel, caseOf, rank }, knowledge] = await Promise.all([import('../../../core/trace'), knowledgeOf(state)]);
-    const ranking = rank(buildModel(knowledge, caseOf(state, m[1])), { agreedLeft: null });
+    const [{ buildModel, questionOf, rank }, knowledge] = await Promise.all([import('../../../core/trace'), knowledgeOf(state)]);
+    const { traced, agreedLeft } = questionOf(state, m[1]);
+    const ranking = rank(buildModel(knowledge, traced), { agreedLeft });
     const snapshot = { ...kept.snapshot, actor: yard.actor };
     return { kind: 'job', place, snapshot, ranking, items: items.filter((i) => i.jobId === m[1]) };
   }
