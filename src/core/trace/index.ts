@@ -10,6 +10,7 @@ export {
   type OutcomeView,
   type NextView,
 } from './policy/rank';
+export { atOnce } from './policy/atOnce';
 export { oddsOf, placeName, standing, type Odds, type SuspectView } from './policy/odds';
 export { theoryOf, type TheoryView } from './policy/theory';
 export { weighing, type Weighing } from './policy/weighing';

@@ -17,12 +17,14 @@ interface Choice {
 interface OtherTestsProps {
   ranking: Ranking;
   instead: Instead | null;
+  /** The ranking is being worked out, and may name a few tests only. */
+  busy: boolean;
   onOpen(): void;
   onChoose(key: string | null): void;
 }
 
 /** Any other test, found among hundreds by a part of its name. */
-export function OtherTests({ ranking, instead, onOpen, onChoose }: OtherTestsProps) {
+export function OtherTests({ ranking, instead, busy, onOpen, onChoose }: OtherTestsProps) {
   const { store } = useJob();
   const { currency } = store.snapshot.shop;
   const [typed, setTyped] = useState('');
@@ -62,7 +64,7 @@ export function OtherTests({ ranking, instead, onOpen, onChoose }: OtherTestsPro
       openText="List the other tests"
       closeText="Put the list away"
       clearText="Take back what was typed"
-      noOptionsText="No test of this name is open on this bike."
+      noOptionsText={busy ? 'The other tests are being worked out.' : 'No test of this name is open on this bike.'}
       renderInput={(params) => (
         <TextField
           {...params}

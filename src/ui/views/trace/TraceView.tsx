@@ -73,6 +73,7 @@ export default function TraceView() {
             ranking={ranking}
             instead={instead}
             askInstead={askInstead}
+            busy={busy}
             chosen={chosen}
             onChoose={setChosen}
             onRepair={(s) => setRepairing({ suspect: s })}
@@ -120,6 +121,7 @@ interface NextCardProps {
   ranking: Ranking;
   instead: Instead | null;
   askInstead(): void;
+  busy: boolean;
   chosen: string | null;
   onChoose(key: string | null): void;
   onRepair(s: SuspectView): void;
@@ -137,7 +139,7 @@ interface Card {
  * The one thing worth doing next; any other test can be taken instead. The frame stays whatever comes into it, since something may
  * be half typed beside the title.
  */
-function NextCard({ ranking, instead, askInstead, chosen, onChoose, onRepair }: NextCardProps) {
+function NextCard({ ranking, instead, askInstead, busy, chosen, onChoose, onRepair }: NextCardProps) {
   const { knowledge, store, traced } = useJob();
   const { next } = ranking;
   useEffect(() => {
@@ -196,7 +198,7 @@ function NextCard({ ranking, instead, askInstead, chosen, onChoose, onRepair }: 
         lead
         over={card.over}
         title={card.title}
-        aside={<OtherTests ranking={ranking} instead={instead} onOpen={askInstead} onChoose={onChoose} />}
+        aside={<OtherTests ranking={ranking} instead={instead} busy={busy} onOpen={askInstead} onChoose={onChoose} />}
         asideLast
         data-testid={card.name}
       >
