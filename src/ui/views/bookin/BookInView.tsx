@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Bike, Job } from '../../../core/record';
 import { useJob } from '../../job/useJob';
+import { Column, Columns } from '../../parts/Columns';
 import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';
 import { SetField } from '../../parts/SetField';
@@ -18,25 +19,18 @@ import { Traits } from './Traits';
 
 export default function BookInView() {
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.15fr) minmax(0,1fr)' },
-        alignItems: 'start',
-      }}
-    >
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+    <Columns share={[1.15, 1]}>
+      <Column>
         <Complaints />
         <WhatItIs />
         <Traits />
-      </Box>
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+      </Column>
+      <Column>
         <History />
         <OwnerPart />
         <Agreed />
-      </Box>
-    </Box>
+      </Column>
+    </Columns>
   );
 }
 

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { amount, billOf, cents, spentCents } from '../../../core/money';
 import { useJob } from '../../job/useJob';
+import { Column, Columns } from '../../parts/Columns';
 import { Empty } from '../../parts/Empty';
 import { Tag } from '../../parts/Tag';
 import { Agreed } from '../bookin/BookInView';
@@ -22,15 +23,8 @@ export default function DecideView() {
   const left = consent?.upTo ? cents(consent.upTo) - spent - toCome : null;
   const money = (c: number) => `${amount(c)} ${currency}`;
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.2fr) minmax(0,1fr)' },
-        alignItems: 'start',
-      }}
-    >
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+    <Columns share={[1.2, 1]}>
+      <Column>
         <Complaints />
         <Tag title="Causes" data-testid="causes">
           {traced.causes.length === 0 && <Empty>No cause named yet. It is named in Trace, together with its repair.</Empty>}
@@ -44,8 +38,8 @@ export default function DecideView() {
           </Typography>
         </Tag>
         <FindingList />
-      </Box>
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+      </Column>
+      <Column>
         <Tag title="Money">
           <Box
             component="dl"
@@ -79,7 +73,7 @@ export default function DecideView() {
           )}
         </Tag>
         <Agreed />
-      </Box>
-    </Box>
+      </Column>
+    </Columns>
   );
 }

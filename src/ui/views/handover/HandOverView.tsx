@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useJob } from '../../job/useJob';
+import { Column, Columns } from '../../parts/Columns';
 import { Checklist } from '../../parts/Checklist';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
@@ -38,15 +39,8 @@ export default function HandOverView() {
       store.act('job.handOver', 'job', jobId, {});
   };
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' },
-        alignItems: 'start',
-      }}
-    >
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+    <Columns>
+      <Column>
         <Tag lead title={handed ? `Handed over ${dayTime(handed)}` : 'Hand over'} data-testid="hand-over">
           {!handed && (!may || fitness.handOver.overruled.length > 0) && (
             <Box sx={{ mb: 1.5 }}>
@@ -80,12 +74,12 @@ export default function HandOverView() {
         <Tag title="Road test">
           <Checklist listId="road-test" />
         </Tag>
-      </Box>
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+      </Column>
+      <Column>
         <Provisionals />
         <Watches />
-      </Box>
-    </Box>
+      </Column>
+    </Columns>
   );
 }
 

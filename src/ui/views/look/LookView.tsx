@@ -7,6 +7,7 @@ import { firstLook } from '../../../core/stage';
 import { placeName, positionsOf, rowWords } from '../../../core/trace';
 import { enterResult } from '../../job/evidence';
 import { useJob } from '../../job/useJob';
+import { Column, Columns } from '../../parts/Columns';
 import { FitnessBar } from '../../parts/fitness/FitnessBar';
 import { Tag } from '../../parts/Tag';
 import { TestCard } from '../../parts/test/TestCard';
@@ -36,8 +37,8 @@ export default function LookView() {
     enterResult(used, { testId: i.test.id, position: i.position, outcome: normal.id, conditions: {}, prediction: null }, null);
   };
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 400px' }, alignItems: 'start' }}>
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+    <Columns share={[1, '400px']}>
+      <Column>
         <FitnessBar />
         <Tag
           lead
@@ -70,9 +71,9 @@ export default function LookView() {
             </Button>
           )}
         </Tag>
-      </Box>
+      </Column>
       <FoundParts />
-    </Box>
+    </Columns>
   );
 }
 

@@ -10,6 +10,7 @@ import { circumstanceWords, groupBy, placeWords } from '../../../core/record';
 import { positionsOf } from '../../../core/trace';
 import { hrefOf, visit } from '../../job/address';
 import { useJob } from '../../job/useJob';
+import { Column, Columns } from '../../parts/Columns';
 import { Choice } from '../../parts/Choice';
 import { Empty } from '../../parts/Empty';
 import { emptyDraft, FreeReading, useReadDraft } from '../../parts/FreeReading';
@@ -28,26 +29,19 @@ export default function MeasureView({ panel: panelId }: { panel: string | null }
   const panel = panelById(panelId ?? '');
   if (panel) return <PanelView key={panel.id} panel={panel} onBack={() => visit(hrefOf(jobId, { stage: 'measure', panel: null }))} />;
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+    <Column>
       <Rack />
-      <Box
-        sx={{
-          display: 'grid',
-          gap: 1.5,
-          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.2fr) minmax(0,1fr)' },
-          alignItems: 'start',
-        }}
-      >
-        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+      <Columns share={[1.2, 1]}>
+        <Column>
           <TakeReading />
           <Readings />
-        </Box>
-        <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        </Column>
+        <Column>
           <SpecSheet />
           <Errata />
-        </Box>
-      </Box>
-    </Box>
+        </Column>
+      </Columns>
+    </Column>
   );
 }
 

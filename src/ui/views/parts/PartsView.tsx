@@ -6,6 +6,7 @@ import { useForm } from 'react-hook-form';
 import { amount, cents } from '../../../core/money';
 import { partStatuses, type Part } from '../../../core/record';
 import { useJob } from '../../job/useJob';
+import { Columns } from '../../parts/Columns';
 import { Few } from '../../parts/Few';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
@@ -14,17 +15,10 @@ import { day, wrongYear } from '../../parts/times';
 
 export default function PartsView() {
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.3fr)' },
-        alignItems: 'start',
-      }}
-    >
+    <Columns share={[1, 1.3]}>
       <NeedPart />
       <PartList />
-    </Box>
+    </Columns>
   );
 }
 

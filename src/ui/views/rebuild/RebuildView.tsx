@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { Step } from '../../../core/record';
 import { accountOf } from '../../../core/strip';
 import { useJob } from '../../job/useJob';
+import { Column, Columns } from '../../parts/Columns';
 import { ReasonLine } from '../../parts/fitness/Reasons';
 import { useFitness } from '../../parts/fitness/useFitness';
 import { Few } from '../../parts/Few';
@@ -20,21 +21,14 @@ import { TorqueList } from './TorqueList';
 
 export default function RebuildView() {
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1.15fr)' },
-        alignItems: 'start',
-      }}
-    >
+    <Columns share={[1, 1.15]}>
       <BackOn />
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+      <Column>
         <TorqueList />
         <TorqueForm />
         <Errata />
-      </Box>
-    </Box>
+      </Column>
+    </Columns>
   );
 }
 

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import { factsOf } from '../../../core/knowledge';
 import { checklist } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
+import { Columns } from '../../parts/Columns';
 import { Checklist } from '../../parts/Checklist';
 import { Empty } from '../../parts/Empty';
 import { Reasons } from '../../parts/fitness/Reasons';
@@ -21,14 +22,7 @@ export default function StartView() {
   const shut = open.length;
   const nextGate = open[0];
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1.2fr) minmax(0,1fr)' },
-        alignItems: 'start',
-      }}
-    >
+    <Columns share={[1.2, 1]}>
       <Tag
         lead
         title={may && shut === 0 ? 'It may be started' : shut ? `Don’t start: ${shut} of ${gates.length} checks open` : 'Don’t start yet'}
@@ -69,6 +63,6 @@ export default function StartView() {
         )}
         <Checklist listId="first-start" gates={false} without={liquid ? [] : ['coolant']} />
       </Tag>
-    </Box>
+    </Columns>
   );
 }

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Fastener, Step } from '../../../core/record';
 import { useJob } from '../../job/useJob';
+import { Column, Columns } from '../../parts/Columns';
 import { Empty } from '../../parts/Empty';
 import { Few } from '../../parts/Few';
 import { PhotoStrip } from '../../parts/photo/PhotoStrip';
@@ -19,15 +20,8 @@ export default function StripView() {
   const steps = [...rows('step')].reverse();
   const fasteners = rows('fastener');
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' },
-        alignItems: 'start',
-      }}
-    >
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+    <Columns>
+      <Column>
         <StepForm />
         <Tag title="Off the bike" over="Newest first: the order it goes back on" data-testid="steps">
           {steps.length === 0 && (
@@ -40,12 +34,12 @@ export default function StripView() {
             {(s) => <StepLine step={s} fasteners={fasteners.filter((f) => f.stepId === s.id)} />}
           </Few>
         </Tag>
-      </Box>
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+      </Column>
+      <Column>
         <FindingForm />
         <FindingList />
-      </Box>
-    </Box>
+      </Column>
+    </Columns>
   );
 }
 

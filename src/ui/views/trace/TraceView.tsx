@@ -8,6 +8,7 @@ import { insteadWords, type Instead, type Ranking, type SuspectView, type TestVi
 import { openComplaints, untested } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
 import { useThought } from '../../job/useThought';
+import { Column, Columns } from '../../parts/Columns';
 import { Empty } from '../../parts/Empty';
 import { FitnessBar } from '../../parts/fitness/FitnessBar';
 import { Tag } from '../../parts/Tag';
@@ -57,8 +58,8 @@ export default function TraceView() {
       </Box>
     );
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 372px' }, alignItems: 'start' }}>
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+    <Columns share={[1, '372px']}>
+      <Column>
         <FitnessBar />
         <Complaints />
         <Ties ranking={ranking} />
@@ -82,8 +83,8 @@ export default function TraceView() {
         {!wordsOnly && <AskSymptoms />}
         <Together ranking={ranking} onChoose={setChosen} />
         <Ledger />
-      </Box>
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+      </Column>
+      <Column>
         <Suspects
           ranking={ranking}
           reasons={reasons}
@@ -104,7 +105,7 @@ export default function TraceView() {
           )}
           <Trail />
         </Tag>
-      </Box>
+      </Column>
       {repairing && (
         <RepairDialog
           suspect={repairing.suspect}
@@ -113,7 +114,7 @@ export default function TraceView() {
           onClose={() => setRepairing(null)}
         />
       )}
-    </Box>
+    </Columns>
   );
 }
 

@@ -1,7 +1,7 @@
-import Box from '@mui/material/Box';
 import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import { useJob } from '../../job/useJob';
+import { Column, Columns } from '../../parts/Columns';
 import { Checklist } from '../../parts/Checklist';
 import { FitnessBar } from '../../parts/fitness/FitnessBar';
 import { LimitBar } from '../../parts/LimitBar';
@@ -11,23 +11,16 @@ import { TakeReading } from '../measure/MeasureView';
 
 export default function TuneView() {
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' },
-        alignItems: 'start',
-      }}
-    >
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+    <Columns>
+      <Column>
         <FitnessBar acts={['run', 'ride']} />
         <TakeReading only="idle-speed" />
         <LastReadings />
-      </Box>
+      </Column>
       <Tag title="In this order, warm">
         <Checklist listId="tune" />
       </Tag>
-    </Box>
+    </Columns>
   );
 }
 
