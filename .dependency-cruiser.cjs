@@ -1,11 +1,11 @@
-/** Arrows run one way: pages → ui, server → contract → core. */
+/** Arrows run one way: pages → ui, server → wire, contract → core. */
 module.exports = {
   forbidden: [
     {
       name: 'core-stands-alone',
       severity: 'error',
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
-      to: { path: '^(src/(contract|server|ui|workers|pages|layouts)|node_modules|virtual:)' },
+      to: { path: '^(src/(contract|wire|server|ui|workers|pages|layouts)|node_modules|virtual:)' },
     },
     {
       name: 'core-needs-no-node',
@@ -18,6 +18,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/contract', pathNot: '\\.test\\.ts$' },
       to: { path: '^src/(server|ui|workers|pages|layouts)' },
+    },
+    {
+      name: 'wire-knows-core-only',
+      severity: 'error',
+      from: { path: '^src/wire' },
+      to: { path: '^src/(contract|server|ui|workers|pages|layouts)' },
     },
     { name: 'ui-never-imports-server', severity: 'error', from: { path: '^src/ui' }, to: { path: '^src/(server|pages|contract)' } },
     { name: 'server-never-imports-ui', severity: 'error', from: { path: '^src/server' }, to: { path: '^src/(ui|pages|workers)' } },

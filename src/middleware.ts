@@ -2,14 +2,15 @@ import { defineMiddleware } from 'astro:middleware';
 import { pool } from './server/db/pool';
 import { decide, isRead, type Decision } from './server/http/access';
 import { contentSecurityPolicy } from './server/http/csp';
-import { json } from './server/http/body';
+import { refuse } from './server/http/body';
 import { problemOf, type Problem } from './server/http/problem';
 import { plainPage, troubleWords } from './server/http/trouble';
 import { knowsHost, ownScheme, servesLan } from './server/lan/mode';
 import { log } from './server/log';
 import { readSession, sessionCookie } from './server/session';
+import type { Told } from './wire';
 
-const words: Record<Exclude<Decision, 'let in'>, { status: number; code: string; message: string }> = {
+const words: Record<Exclude<Decision, 'let in'>, { status: number } & Required<Told>> = {
   'not there': { status: 404, code: 'not-there', message: 'There is no such page.' },
   'not so': { status: 405, code: 'bad-method', message: 'This is not done here.' },
   'not here': { status: 403, code: 'not-here', message: 'This is done on the computer that Ivrek runs on.' },
@@ -37,7 +38,7 @@ function secured(response: Response, lan: boolean): Response {
 function turnedDown(problem: Problem, isApi: boolean): Response {
   const { status, code } = problem;
   const message = code === 'database-away' ? troubleWords(problem.message) : problem.message;
-  return isApi ? json({ code, message }, status) : page(status, 'Not just now', message, status === 503);
+  return isApi ? refuse(status, { code, message }) : page(status, 'Not just now', message, status === 503);
 }
 
 const page = (status: number, title: string, message: string, again = false) =>
@@ -52,10 +53,10 @@ export const onRequest = defineMiddleware(async (context, next) => {
   // A page of another site must not reach the workshop, neither by name nor by form.
   if (!knowsHost(host))
     return end(
-      json({ code: 'other-host', message: lan ? 'This is not an address of this workshop.' : 'Ivrek answers on loopback only.' }, 421),
+      refuse(421, { code: 'other-host', message: lan ? 'This is not an address of this workshop.' : 'Ivrek answers on loopback only.' }),
     );
   if (!isRead(request.method) && request.headers.get('origin') !== `${ownScheme()}://${host}`)
-    return end(json({ code: 'other-site', message: 'This request comes from another site.' }, 403));
+    return end(refuse(403, { code: 'other-site', message: 'This request comes from another site.' }));
   try {
     const session = await readSession(pool(), cookies.get(sessionCookie)?.value);
     locals.session = lan && !session?.paired ? null : session;
@@ -71,7 +72,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
       if (!isApi && ['not there', 'not so', 'other workshop'].includes(decision)) return end(page(status, 'Not found', message));
       if (isApi)
         return end(
-          json({ code, message: decision === 'no workshop' && lan ? 'This device is not paired with the workshop.' : message }, status),
+          refuse(status, { code, message: decision === 'no workshop' && lan ? 'This device is not paired with the workshop.' : message }),
         );
       return end(context.redirect(decision === 'not here' ? '/' : lan ? '/pair' : '/workshops'));
     }

@@ -1,3 +1,4 @@
+import type { Told } from '../../src/wire';
 import 'fake-indexeddb/auto';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
@@ -61,8 +62,8 @@ export class SimDevice {
           try {
             const r = await this.ask(`/api/photos/${sha256}`, { method: 'PUT', body: blob });
             if (r.status === 200) return { kind: 'kept' };
-            const { message } = (await r.json()) as { message: string };
-            return r.status >= 500 ? { kind: 'cut' } : { kind: 'refused', message };
+            const told = (await r.json()) as Told;
+            return r.status >= 500 ? { kind: 'cut' } : { kind: 'refused', ...told };
           } catch {
             return { kind: 'cut' };
           }

@@ -3,23 +3,24 @@ import { knowledge } from 'virtual:knowledge';
 import { pool } from '../../server/db/pool';
 import { receive, type Answer } from '../../server/commands/door';
 import type { Speaker } from '../../server/commands/speaker';
-import { json, readJson } from '../../server/http/body';
+import { json, readJson, refuse } from '../../server/http/body';
 import { problemOf } from '../../server/http/problem';
 import { troubleWords } from '../../server/http/trouble';
 import { log } from '../../server/log';
 import { actorOf } from '../../server/session';
+import type { CommandAnswer, CommandAnswers } from '../../wire';
 
 const mostBytes = 256 * 1024;
 const mostAtOnce = 50;
 
 /** What a device is told about one command: an HTTP status and its body. */
-function told(answer: Answer): { status: number } & Record<string, unknown> {
+function told(answer: Answer): CommandAnswer {
   if (answer.kind === 'malformed') return { status: 400, message: answer.faults[0].message, faults: answer.faults };
   if (answer.kind === 'refused') return { status: 409, message: answer.refusal.message, refusal: answer.refusal };
   return { status: 200, id: answer.id, seq: answer.seq, changes: answer.changes, again: answer.again };
 }
 
-const cut = () => ({ status: 503, message: troubleWords('What was entered stays on this device and is sent again.') });
+const cut = (): CommandAnswer => ({ status: 503, message: troubleWords('What was entered stays on this device and is sent again.') });
 
 /**
  * One command, or a list of them in the order in which they are to be applied. A list stops at the first that is not kept,
@@ -33,11 +34,11 @@ export const POST: APIRoute = async ({ request, locals }) => {
   const isList = Array.isArray(body.value);
   const wanted = isList ? (body.value as unknown[]) : [body.value];
   if (wanted.length > mostAtOnce) return json({ message: `At most ${mostAtOnce} commands at once.` }, 400);
-  const answers: ({ status: number } & Record<string, unknown>)[] = [];
+  const answers: CommandAnswer[] = [];
   try {
     const actor = await actorOf(pool(), session, request.headers.get('x-ivrek-person'));
     if (!actor)
-      return json({ code: 'not-taken-up', message: 'Nobody of that name has taken this device up. Choose who is working first.' }, 409);
+      return refuse(409, { code: 'not-taken-up', message: 'Nobody of that name has taken this device up. Choose who is working first.' });
     const speaker: Speaker = { shopId: session.shopId, actorId: actor.actorId, deviceId: session.id };
     for (const one of wanted) {
       const answer = told(await receive(pool(), speaker, one, knowledge));
@@ -50,7 +51,7 @@ export const POST: APIRoute = async ({ request, locals }) => {
     // Nothing of it was applied. What can never be kept goes back to a person; anything else, and what follows, is sent again.
     answers.push(problem.status < 500 ? problem : cut());
   }
-  if (isList) return json({ answers });
+  if (isList) return json({ answers } satisfies CommandAnswers);
   const { status, ...rest } = answers[0];
   return json(rest, status);
 };

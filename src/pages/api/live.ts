@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
 import { hub } from '../../server/live/shared';
-import { json } from '../../server/http/body';
+import { json, refuse } from '../../server/http/body';
 import { stillWelcome } from '../../server/session';
 
 const beatMs = 15_000;
@@ -21,7 +21,7 @@ export const GET: APIRoute = ({ request, url, locals }) => {
   const after = Number(request.headers.get('last-event-id') ?? url.searchParams.get('after') ?? '0');
   if (!Number.isSafeInteger(after) || after < 0) return json({ message: 'after is a journal number.' }, 400);
   const open = streams.get(session.id) ?? 0;
-  if (open >= mostStreams) return json({ code: 'busy', message: 'This device listens in too many places at once.' }, 429);
+  if (open >= mostStreams) return refuse(429, { code: 'busy', message: 'This device listens in too many places at once.' });
   streams.set(session.id, open + 1);
   const text = new TextEncoder();
   let stop = () => undefined as void;

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import type pg from 'pg';
 import sharp from 'sharp';
 import { mostPhotoBytes } from '../../contract';
+import type { Told } from '../../wire';
 import { inShop, type Db } from '../db/pool';
 import { hiddenIn } from './hidden';
 
@@ -10,7 +11,7 @@ import { hiddenIn } from './hidden';
 const thumbPx = 360;
 const readable = { jpeg: 'image/jpeg', png: 'image/png', webp: 'image/webp' } as Readonly<Record<string, string>>;
 
-export type Kept = { ok: true } | { ok: false; status: 400 | 413 | 415 | 422; message: string };
+export type Kept = { ok: true } | ({ ok: false; status: 400 | 413 | 415 | 422 } & Told);
 
 export async function hasBytes(db: Db, sha256: string): Promise<boolean> {
   // Touched, so that it is not collected between this look and the entry that will name it.
@@ -25,7 +26,7 @@ export async function inspectPhoto(
   if (bytes.length > mostPhotoBytes) return { ok: false, status: 413, message: 'This picture is larger than 20 MB.' };
   if (bytes.length === 0) return { ok: false, status: 400, message: 'This file is empty.' };
   if (createHash('sha256').update(bytes).digest('hex') !== sha256)
-    return { ok: false, status: 400, message: 'The picture was damaged on its way. It is sent again.' };
+    return { ok: false, status: 400, code: 'damaged', message: 'The picture was damaged on its way. It is sent again.' };
   try {
     const image = sharp(bytes, { failOn: 'truncated', limitInputPixels: 120e6 });
     const meta = await image.metadata();

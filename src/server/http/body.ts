@@ -1,3 +1,5 @@
+import type { Told } from '../../wire';
+
 type Refused<S extends number> = { ok: false; status: S; message: string };
 
 /** Reads a body up to a size; says what is wrong instead of throwing. */
@@ -40,3 +42,6 @@ export async function readJson(request: Request, mostBytes: number): Promise<{ o
 
 export const json = (value: unknown, status = 200, headers: Record<string, string> = {}) =>
   new Response(JSON.stringify(value), { status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store', ...headers } });
+
+/** Why something is not done, as it goes to whoever asked. */
+export const refuse = (status: number, told: Told) => json(told, status);

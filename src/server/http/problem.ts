@@ -1,11 +1,9 @@
+import type { Told } from '../../wire';
 import { Busy } from '../db/turns';
 
 /** What a person and a program are told where something could not be done. */
-export interface Problem {
+export interface Problem extends Required<Told> {
   status: 400 | 409 | 422 | 500 | 503;
-  /** For programs; stays the same when the words change. */
-  code: 'bad-address' | 'bad-value' | 'conflict' | 'busy' | 'database-away' | 'unexpected';
-  message: string;
 }
 
 const codeOf = (error: unknown): string => {

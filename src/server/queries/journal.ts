@@ -1,14 +1,8 @@
 import type pg from 'pg';
 import type { Heard, Personal } from '../../core/record';
 import { entryColumns } from '../commands/gather';
+import type { JournalPage } from '../../wire';
 import { lookAt, type Db } from '../db/pool';
-
-export interface JournalPage {
-  entries: Heard[];
-  /** Everything up to this number has been looked at; entries of other jobs are left out. */
-  upTo: number;
-  more: boolean;
-}
 
 const pageSize = 500;
 

@@ -1,3 +1,5 @@
+import type { Told } from '../../wire';
+
 /** The workshop of this page, as the server drew it or as the device remembers it. */
 export const pageShop = (): string | undefined =>
   typeof document === 'undefined' ? undefined : document.documentElement.dataset.shop || undefined;
@@ -10,4 +12,4 @@ export const ask = (path: string, init: RequestInit = {}, shopId = pageShop()): 
   fetch(path, { ...init, headers: { ...(init.headers as Record<string, string>), ...forShop(shopId) } });
 
 /** True for the answer of a server that knows this browser in another workshop now. */
-export const isElsewhere = (status: number, body: { code?: string }): boolean => status === 409 && body.code === 'other-workshop';
+export const isElsewhere = (status: number, body: Pick<Told, 'code'>): boolean => status === 409 && body.code === 'other-workshop';

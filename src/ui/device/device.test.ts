@@ -245,6 +245,31 @@ describe('sender', () => {
     expect(await d.db.get('photo', 'bb')).toBeDefined();
   });
 
+  it('a photo that was damaged on its way goes again, as the answer’s code says, and only so often', async () => {
+    begin();
+    const answers: Awaited<ReturnType<Wire['upload']>>[] = [];
+    let sent = 0;
+    const d = await device({
+      upload: () => (sent++, Promise.resolve(answers.shift() ?? { kind: 'cut' })),
+      send: (items) => Promise.resolve(items.map((i): Answered => ({ kind: 'kept', seq: 1, changes: i.changes }))),
+    });
+    const blob = new Blob(['x']);
+    const damaged = { kind: 'refused', code: 'damaged', message: 'In whatever words.' } as const;
+    const send = async (...told: typeof answers) => {
+      answers.splice(0, answers.length, ...told);
+      sent = 0;
+      await d.db.put('photo', { sha256: 'cc', blob, thumb: blob });
+      await d.outbox.add(watch({ photos: ['cc'] }));
+      await d.sender.run();
+      return sent;
+    };
+    expect(await send(damaged, { kind: 'kept' })).toBe(2);
+    expect(await d.outbox.all()).toHaveLength(0);
+    expect(await send(damaged, damaged, damaged, damaged)).toBe(3);
+    expect((await d.outbox.all()).map((i) => i.state)).toEqual(['refused']);
+    expect(await send({ kind: 'refused', message: 'The picture was damaged on its way.' })).toBe(1);
+  });
+
   it('a device that was sent away keeps everything', async () => {
     begin();
     const d = await device({ send: () => Promise.resolve([{ kind: 'away' }]) });

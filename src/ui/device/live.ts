@@ -1,4 +1,5 @@
 import type { Heard } from '../../core/record';
+import type { Told } from '../../wire';
 import { ask, isElsewhere } from './ask';
 import type { Bus } from './bus';
 import type { Line } from './types';
@@ -12,7 +13,7 @@ async function howItStands(shopId: string): Promise<Line> {
     const response = await ask('/api/session', {}, shopId);
     if (response.ok) return 'up';
     if (response.status === 401) return 'away';
-    return isElsewhere(response.status, (await response.json()) as { code?: string }) ? 'elsewhere' : 'cut';
+    return isElsewhere(response.status, (await response.json()) as Told) ? 'elsewhere' : 'cut';
   } catch {
     return 'cut';
   }

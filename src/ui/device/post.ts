@@ -1,5 +1,5 @@
-import type { Command, Refusal } from '../../core/command';
-import type { Change } from '../../core/record';
+import type { Command } from '../../core/command';
+import type { CommandAnswer, CommandAnswers, Told } from '../../wire';
 import { forShop, isElsewhere } from './ask';
 import type { Answered, Item } from './types';
 
@@ -13,24 +13,19 @@ export interface Wire {
     blob: Blob,
     onPart: (part: number) => void,
     shopId: string,
-  ): Promise<{ kind: 'kept' } | { kind: 'refused'; message: string } | { kind: 'cut' }>;
+  ): Promise<{ kind: 'kept' } | ({ kind: 'refused' } & Told) | { kind: 'cut' }>;
 }
 
-interface AnswerBody {
-  status: number;
-  code?: string;
-  seq: number;
-  changes: Change[];
-  message?: string;
-  refusal?: Refusal;
-}
+/** The server's answer to a list, or why it took none of it. */
+type Body = Partial<CommandAnswers> & Partial<Told>;
 
-function answered({ status, code, seq, changes, message, refusal }: AnswerBody): Answered {
+function answered(answer: CommandAnswer): Answered {
+  if (answer.status === 200) return { kind: 'kept', seq: answer.seq, changes: answer.changes };
+  const { status, code, message, refusal } = answer;
   if (isElsewhere(status, { code })) return { kind: 'elsewhere' };
-  if (status === 200) return { kind: 'kept', seq, changes };
   if (status === 401 || status === 421) return { kind: 'away' };
   if (status >= 500 || status === 429) return { kind: 'cut' };
-  return { kind: 'refused', refusal: refusal ?? { code: 'unknown', message: message ?? 'The server did not take this.' } };
+  return { kind: 'refused', refusal: refusal ?? { code: 'unknown', message: message || 'The server did not take this.' } };
 }
 
 /** What a request may take before the line counts as cut; entries are kept and sent again, so impatience costs nothing. */
@@ -50,7 +45,7 @@ export const sendOver = (ask: typeof fetch): Wire['send'] =>
       });
     try {
       let response = await post(actorId);
-      let body = (await response.json()) as { answers?: AnswerBody[]; message?: string; code?: string };
+      let body = (await response.json()) as Body;
       if (response.status === 409 && body.code === 'not-taken-up') {
         // Someone took this device up while the server was away: it is told now. Whom it does not know cannot have.
         const worked = await ask('/api/session', {
@@ -60,12 +55,13 @@ export const sendOver = (ask: typeof fetch): Wire['send'] =>
           signal: AbortSignal.timeout(patienceMs),
         });
         response = await post(worked.ok ? actorId : null);
-        body = (await response.json()) as typeof body;
+        body = (await response.json()) as Body;
       }
       if (body.answers) return body.answers.map(answered);
       // Refused as a whole, for its size perhaps: one at a time tells which.
       if (response.status === 413 && items.length > 1) return await send(items.slice(0, Math.ceil(items.length / 2)), actorId);
-      return [answered({ status: response.status, code: body.code, seq: 0, changes: [], message: body.message })];
+      const { code, message = '' } = body;
+      return [answered({ status: response.status, code, message } as CommandAnswer)];
     } catch {
       return [{ kind: 'cut' }];
     }
@@ -87,7 +83,7 @@ export const serverWire: Wire = {
         if (status === 200) resolve({ kind: 'kept' });
         else if (status >= 500 || status === 401 || status === 429) resolve({ kind: 'cut' });
         else {
-          let body: { message?: string; code?: string } = {};
+          let body: Partial<Told> = {};
           try {
             body = JSON.parse(request.responseText) as typeof body;
           } catch {
@@ -95,7 +91,7 @@ export const serverWire: Wire = {
           }
           // Sent with the entry that names it, which tells the same.
           if (isElsewhere(status, body)) resolve({ kind: 'cut' });
-          else resolve({ kind: 'refused', message: body.message ?? 'The server did not take this picture.' });
+          else resolve({ kind: 'refused', code: body.code, message: body.message ?? 'The server did not take this picture.' });
         }
       };
       request.onerror = request.ontimeout = request.onabort = () => resolve({ kind: 'cut' });

@@ -142,7 +142,7 @@ export class Sender {
       const answer = await this.wire.upload(sha, blob, tell, shopId);
       tell(null);
       // Damaged on its way: the bytes here are sound, so it is tried again before a person is asked.
-      if (answer.kind !== 'refused' || tries >= mostPhotoTries || !/damaged on its way/.test(answer.message)) return answer;
+      if (answer.kind !== 'refused' || tries >= mostPhotoTries || answer.code !== 'damaged') return answer;
     }
   }
 }

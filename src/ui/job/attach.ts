@@ -1,19 +1,13 @@
 import type { Device } from '../device/device';
-import type { Heard } from '../../core/record';
 import type { JobStore } from './store';
 import { ask } from '../device/ask';
-
-interface Page {
-  entries: Heard[];
-  upTo: number;
-  more: boolean;
-}
+import type { JournalPage } from '../../wire';
 
 /** Reads the journal of a job after a number; null if the server cannot be reached. */
-async function readPage(after: number, jobId: string): Promise<Page | null> {
+async function readPage(after: number, jobId: string): Promise<JournalPage | null> {
   try {
     const response = await ask(`/api/journal?after=${after}&job=${jobId}`, { signal: AbortSignal.timeout(15_000) });
-    return response.ok ? ((await response.json()) as Page) : null;
+    return response.ok ? ((await response.json()) as JournalPage) : null;
   } catch {
     return null;
   }

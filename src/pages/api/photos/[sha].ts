@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { mostPhotoBytes } from '../../../contract';
 import { pool } from '../../../server/db/pool';
 import { collectPhotos, keepPhoto, readPhoto } from '../../../server/files/photos';
-import { json, readBytes } from '../../../server/http/body';
+import { json, readBytes, refuse } from '../../../server/http/body';
 
 const hash = /^[\da-f]{64}$/;
 
@@ -25,7 +25,7 @@ export const PUT: APIRoute = async ({ params, request, locals }) => {
   const body = await readBytes(request, mostPhotoBytes, 'This picture is larger than 20 MB.');
   if (!body.ok) return json({ message: body.message }, body.status);
   const kept = await keepPhoto(pool(), locals.session!.shopId, sha, body.value);
-  if (!kept.ok) return json({ message: kept.message }, kept.status);
+  if (!kept.ok) return refuse(kept.status, { code: kept.code, message: kept.message });
   // Where new bytes come in, those that nothing ever named go out.
   await collectPhotos(pool(), locals.session!.shopId);
   return json({ sha256: sha });

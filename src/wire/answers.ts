@@ -1,0 +1,25 @@
+import type { Refusal } from '../core/command';
+import type { Change, Heard } from '../core/record';
+import type { Told } from './told';
+
+/** What becomes of one command. Kept has status 200; `again` says that it was kept before. */
+export type CommandAnswer =
+  | { status: 200; id: string; seq: number; changes: Change[]; again: boolean }
+  | ({
+      status: 400 | 401 | 409 | 413 | 415 | 421 | 422 | 429 | 500 | 503;
+      refusal?: Refusal;
+      faults?: { path: string; message: string }[];
+    } & Told);
+
+/** What becomes of several: one answer for each that was dealt with, in their order. */
+export interface CommandAnswers {
+  answers: CommandAnswer[];
+}
+
+/** Journal lines after a number. */
+export interface JournalPage {
+  entries: Heard[];
+  /** Everything up to this number has been looked at; entries of other jobs are left out. */
+  upTo: number;
+  more: boolean;
+}

@@ -1,0 +1,2 @@
+export type { Told, WireCode } from './told';
+export type { CommandAnswer, CommandAnswers, JournalPage } from './answers';

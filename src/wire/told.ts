@@ -1,0 +1,27 @@
+/** What went wrong, for programs: stays the same when the words change. */
+export type WireCode =
+  | 'bad-address'
+  | 'bad-method'
+  | 'bad-value'
+  | 'busy'
+  | 'conflict'
+  /** What arrived is not what was sent; sent again it may be. */
+  | 'damaged'
+  | 'database-away'
+  | 'no-workshop'
+  | 'not-here'
+  | 'not-named'
+  /** Nobody of that name has taken the device up. */
+  | 'not-taken-up'
+  | 'not-there'
+  | 'other-host'
+  | 'other-site'
+  /** The browser was taken into another workshop since the page was drawn. */
+  | 'other-workshop'
+  | 'unexpected';
+
+/** Why something was not done: words for a person, and a code where a program acts on it. */
+export interface Told {
+  message: string;
+  code?: WireCode;
+}
