@@ -25,7 +25,9 @@ server.on('upgrade', (request, socket) => {
   open.add(socket);
   for (const end of ['close', 'error']) socket.on(end, () => open.delete(socket));
 });
-server.listen(port, '127.0.0.1', () => console.error(`ws://127.0.0.1:${server.address().port}`));
+server.listen(port, '127.0.0.1', () =>
+  console.error(`ws://127.0.0.1:${/** @type {import('node:net').AddressInfo} */ (server.address()).port}`),
+);
 createInterface({ input: process.stdin }).on('line', (line) => {
   if (!Number.isFinite(Number(line))) return;
   for (const socket of open) socket.write(frame({ t: (Date.now() - began) / 1000, c: 'gauge', v: Number(line) }));

@@ -8,7 +8,7 @@ import sirv from 'sirv';
 import { cleanPath, forwardedBy } from './request.mjs';
 
 process.env.ASTRO_NODE_AUTOSTART = 'disabled';
-const { handler } = await import('../dist/server/entry.mjs');
+const { handler } = await import(new URL('../dist/server/entry.mjs', import.meta.url).href);
 const { HOST, PORT, SERVER_CERT_PATH, SERVER_KEY_PATH, IVREK_PROXIES } = process.env;
 const secure = Boolean(SERVER_CERT_PATH && SERVER_KEY_PATH);
 const proxies = (IVREK_PROXIES ?? '').split(',').filter(Boolean);

@@ -25,8 +25,7 @@ export function lock(file, { wait = false } = {}) {
       child.removeAllListeners('exit');
       // It must not keep this process from ending.
       child.unref();
-      child.stdin.unref?.();
-      child.stdout.unref?.();
+      for (const pipe of [child.stdin, child.stdout]) /** @type {import('node:net').Socket} */ (pipe).unref?.();
       done(
         () =>
           new Promise((gone) => {

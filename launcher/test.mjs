@@ -24,6 +24,7 @@ export async function test(only) {
   rmSync(base, { recursive: true, force: true });
   mkdirSync(base, { recursive: true });
   const report = (name) => `${base}/${name}.json`;
+  /** @type {Awaited<ReturnType<typeof startCluster>> | undefined} */
   let cluster;
   // A throw-away cluster: losing its data to a power cut is no loss, and it need not wait for the disk.
   const withCluster = async () =>

@@ -1,6 +1,8 @@
 /* The service worker: lets what was opened be opened again without a server. Two lines are put before this when it is
    served: `build`, the mark of this build, and `files`, everything that screens are made of. */
-/* global self, caches, fetch, URL, Response, AbortController, setTimeout, clearTimeout, build, files */
+/* global caches, fetch, URL, Response, AbortController, setTimeout, clearTimeout, build, files */
+
+const sw = /** @type {ServiceWorkerGlobalScope} */ (/** @type {unknown} */ (globalThis));
 
 const shell = '/shed';
 const kept = `ivrek-${build}`;
@@ -9,30 +11,30 @@ const mostPhotos = 600;
 /* Longer than this without an answer, and a screen from the device is better than waiting. */
 const patienceMs = 5000;
 
-self.addEventListener('install', (event) => {
+sw.addEventListener('install', (event) => {
   event.waitUntil(
     (async () => {
       const cache = await caches.open(kept);
       await cache.addAll([shell, ...files]);
-      await self.skipWaiting();
+      await sw.skipWaiting();
     })(),
   );
 });
 
-self.addEventListener('activate', (event) => {
+sw.addEventListener('activate', (event) => {
   event.waitUntil(
     (async () => {
       // A screen of the last build may still be open and fetch a part of itself, so that build stays until the next.
       const builds = (await caches.keys()).filter((k) => k.startsWith('ivrek-') && k !== photos && k !== kept);
       await Promise.all(builds.slice(0, -1).map((k) => caches.delete(k)));
-      await self.clients.claim();
+      await sw.clients.claim();
     })(),
   );
 });
 
 /* A page that was on its way when this worker began belongs to none until it asks. */
-self.addEventListener('message', (event) => {
-  if (event.data === 'claim') event.waitUntil(self.clients.claim());
+sw.addEventListener('message', (event) => {
+  if (event.data === 'claim') event.waitUntil(sw.clients.claim());
 });
 
 /** From the device if it is there, else from the server. */
@@ -69,10 +71,10 @@ async function photo(request) {
   return response;
 }
 
-self.addEventListener('fetch', (event) => {
+sw.addEventListener('fetch', (event) => {
   const { request } = event;
   const url = new URL(request.url);
-  if (request.method !== 'GET' || url.origin !== self.location.origin) return;
+  if (request.method !== 'GET' || url.origin !== sw.location.origin) return;
   if (request.mode === 'navigate') {
     // Files and feeds are the server's alone.
     if (!url.pathname.startsWith('/api/') && !url.pathname.startsWith('/calendar/')) event.respondWith(page(request));

@@ -20,6 +20,7 @@ describe('what is answered to what is there', () => {
   });
 
   it('is never nothing', () => {
-    for (const test of shipped.tests) expect(said(test.id, Object.fromEntries(foundBy(test).map((id) => [id, 'yes']))).length).toBeGreaterThan(0);
+    for (const test of shipped.tests)
+      expect(said(test.id, Object.fromEntries(foundBy(test).map((id) => [id, 'yes']))).length).toBeGreaterThan(0);
   });
 });

@@ -8,7 +8,23 @@ export interface KnowledgeFile {
   content: Record<string, unknown>;
 }
 
-const lists = ['faults', 'findings', 'tests', 'groups', 'access', 'archetypes', 'families', 'hazards', 'doings', 'states', 'schools', 'areas', 'attributes', 'quantities', 'checklists'] as const;
+const lists = [
+  'faults',
+  'findings',
+  'tests',
+  'groups',
+  'access',
+  'archetypes',
+  'families',
+  'hazards',
+  'doings',
+  'states',
+  'schools',
+  'areas',
+  'attributes',
+  'quantities',
+  'checklists',
+] as const;
 
 /** Figures that name nothing are told in words; the others take the place of what was there. */
 export function withFigures(k: Knowledge, figures: readonly OwnFigure[]): { knowledge: Knowledge; problems: string[] } {
@@ -32,7 +48,10 @@ export const testInSi = (t: Test): Test => (t.measure ? { ...t, measure: inSi(t.
 function inSi(measure: Measure): Measure {
   const si = (x: number) => toSi(x, measure.unit);
   const bands = (of: Measure['bands']) => of.map((b) => ({ outcome: b.outcome, ...(b.below !== undefined && { below: si(b.below) }) }));
-  const limit = ({ low, high }: Measure['limit']) => ({ ...(low !== undefined && { low: si(low) }), ...(high !== undefined && { high: si(high) }) });
+  const limit = ({ low, high }: Measure['limit']) => ({
+    ...(low !== undefined && { low: si(low) }),
+    ...(high !== undefined && { high: si(high) }),
+  });
   return {
     ...measure,
     bands: bands(measure.bands),

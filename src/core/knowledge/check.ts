@@ -46,7 +46,8 @@ export function incautious(k: Knowledge, ofShop: ReadonlySet<string> = new Set()
     if (f.retired || ofShop.has(f.id)) continue;
     const { remedy } = f;
     look(`fault ${f.id}`, `${remedy.do} ${(remedy.others ?? []).map((o) => o.do).join(' ')}`, remedy, remedy.access);
-    if (!remedy.hazards?.length && !remedy.does?.includes('harmless')) problems.push(`fault ${f.id}: its remedy has no caution, and does not declare itself harmless`);
+    if (!remedy.hazards?.length && !remedy.does?.includes('harmless'))
+      problems.push(`fault ${f.id}: its remedy has no caution, and does not declare itself harmless`);
   }
   return problems;
 }
@@ -132,7 +133,8 @@ export function unsound(k: Knowledge): string[] {
     refs(where, 'fault', f.leads && Object.keys(f.leads), faults);
     for (const a of [...Object.keys(f.applies ?? {}), ...(f.raised ?? []).flatMap((r) => Object.keys(r.when))])
       if (!attributes.has(a) && !history.has(a)) say(where, `attribute '${a}' does not exist`);
-    for (const [a, v] of Object.entries(f.applies ?? {})) for (const x of valuesOf(v)) if (!shares(a, x)) say(where, `attribute '${a}' has no value '${x}'`);
+    for (const [a, v] of Object.entries(f.applies ?? {}))
+      for (const x of valuesOf(v)) if (!shares(a, x)) say(where, `attribute '${a}' has no value '${x}'`);
     for (const [id, strength] of Object.entries(f.causes)) {
       const finding = findings.get(id);
       if (!finding) say(where, `finding '${id}' does not exist`);
@@ -164,10 +166,13 @@ export function unsound(k: Knowledge): string[] {
     const shown = t.outcomes.map((o) => o.id);
     for (const b of t.measure?.bands ?? []) if (!shown.includes(b.outcome)) say(where, `band outcome '${b.outcome}' does not exist`);
     const kinds = t.outcomes.map((o) => Object.keys(o.find).sort().join());
-    if (t.per !== 'cylinder' && t.outcomes.some((o) => Object.keys(o.find).some((id) => findings.get(id)?.per === 'cylinder'))) say(where, 'it speaks of a cylinder but is not per cylinder');
-    if (new Set(kinds).size === 1 && new Set(t.outcomes.map((o) => JSON.stringify(o.find))).size < t.outcomes.length) say(where, 'two outcomes say the same');
+    if (t.per !== 'cylinder' && t.outcomes.some((o) => Object.keys(o.find).some((id) => findings.get(id)?.per === 'cylinder')))
+      say(where, 'it speaks of a cylinder but is not per cylinder');
+    if (new Set(kinds).size === 1 && new Set(t.outcomes.map((o) => JSON.stringify(o.find))).size < t.outcomes.length)
+      say(where, 'two outcomes say the same');
   }
-  for (const t of k.tests) if ((t.kind === 'swap') !== (t.moves !== undefined)) say(`test ${t.id}`, 'a swap, and only a swap, says what moves');
+  for (const t of k.tests)
+    if ((t.kind === 'swap') !== (t.moves !== undefined)) say(`test ${t.id}`, 'a swap, and only a swap, says what moves');
   for (const g of k.groups) if (g.modes.length > 63) say(`group ${g.id}`, 'it has more than 64 states');
   for (const g of k.groups) for (const m of g.modes) refs(`group ${g.id}`, 'fault', m.faults, faults);
   return problems;

@@ -43,7 +43,10 @@ const together = (a: readonly string[] | undefined, b: readonly string[]): strin
 
 /** A test with what follows from what it does: engine states and cautions. What it declares itself stays. */
 export function testDone(t: Test, doings: readonly Doing[], access: readonly Access[] = []): Test {
-  const needs = together(t.needs, doneWith(t.does, doings).flatMap((d) => d.needs ?? []));
+  const needs = together(
+    t.needs,
+    doneWith(t.does, doings).flatMap((d) => d.needs ?? []),
+  );
   const hazards = together(t.hazards, hazardsOf([...(t.does ?? []), ...openingDoes(t.access, access)], doings));
   return { ...t, ...(needs.length > 0 && { needs }), ...(hazards.length > 0 && { hazards }) };
 }

@@ -26,7 +26,22 @@ function derived(f: Facts): Facts {
 export function factsOf(bike: Bike, job: Job, { archetypes }: Pick<Knowledge, 'archetypes'>): Facts {
   const { strokes, cylinders, cooling, ignition, fuelling, decompressor, voltage, starting, clutch } = bike;
   const { standingMonths, storage, fuelLeft, crash, ranWhenParked } = job;
-  const all = { strokes, cylinders, cooling, ignition, fuelling, decompressor, voltage, starting, clutch, standingMonths, storage, fuelLeft, crash, ranWhenParked };
+  const all = {
+    strokes,
+    cylinders,
+    cooling,
+    ignition,
+    fuelling,
+    decompressor,
+    voltage,
+    starting,
+    clutch,
+    standingMonths,
+    storage,
+    fuelLeft,
+    crash,
+    ranWhenParked,
+  };
   const own = Object.fromEntries(Object.entries({ ...bike.traits, ...all }).filter(([, v]) => v !== null)) as Facts;
   const known: Facts = { ...archetypes.find((a) => a.id === bike.archetype)?.attributes, ...own };
   // A two-stroke that is told on a kind that may be either has none of a four-stroke's things.

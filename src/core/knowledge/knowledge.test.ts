@@ -22,18 +22,24 @@ describe('the shipped knowledge', () => {
     expect(on('ignition', 'electronic')).toBeGreaterThanOrEqual(4);
     expect(on('strokes', 'four')).toBeGreaterThanOrEqual(4);
     expect(on('strokes', 'two')).toBeGreaterThanOrEqual(2);
-    for (const system of ['starting', 'mechanical', 'compression', 'spark', 'fuel']) expect(shipped.faults.filter((f) => f.system === system).length, system).toBeGreaterThanOrEqual(7);
+    for (const system of ['starting', 'mechanical', 'compression', 'spark', 'fuel'])
+      expect(shipped.faults.filter((f) => f.system === system).length, system).toBeGreaterThanOrEqual(7);
     expect(shipped.faults.filter((f) => (f.touchedTimes ?? 0) >= 4).length).toBeGreaterThanOrEqual(10);
   });
 
   it('every cranking test and every test with fuel or a battery carries its caution', () => {
     const cranking = shipped.tests.filter((t) => t.needs?.includes('cranks'));
     for (const t of cranking) expect(t.hazards?.length, t.id).toBeGreaterThan(0);
-    for (const t of shipped.tests.filter((x) => /starting-fluid|aux-tank|overflow|drain-bowl/.test(x.id))) expect(t.hazards, t.id).toContain('fuel-vapour');
+    for (const t of shipped.tests.filter((x) => /starting-fluid|aux-tank|overflow|drain-bowl/.test(x.id)))
+      expect(t.hazards, t.id).toContain('fuel-vapour');
   });
 
   it('every complaint has faults that bring it, and every fault brings some complaint or stands in a group that does', () => {
-    for (const f of shipped.findings.filter((x) => x.symptom)) expect(shipped.faults.some((x) => f.id in x.causes), f.id).toBe(true);
+    for (const f of shipped.findings.filter((x) => x.symptom))
+      expect(
+        shipped.faults.some((x) => f.id in x.causes),
+        f.id,
+      ).toBe(true);
     const symptoms = new Set(shipped.findings.filter((f) => f.symptom).map((f) => f.id));
     const grouped = new Set(shipped.groups.flatMap((g) => g.modes.flatMap((m) => m.faults)));
     for (const f of shipped.faults) expect(Object.keys(f.causes).some((id) => symptoms.has(id)) || grouped.has(f.id), f.id).toBe(true);
@@ -57,9 +63,21 @@ describe('the check finds', () => {
   it.each<[string, (k: Knowledge) => void, RegExp]>([
     ['an id used twice', (k) => k.faults.push(k.faults[0]), /used twice/],
     ['a finding that does not exist', (k) => (k.faults[0].causes['no-such'] = 0.5), /finding 'no-such' does not exist/],
-    ['a grade that does not exist', (k) => (k.faults.find((f) => f.id === 'plug-fouled')!.causes.spark = { blue: 0.4 }), /has no grade 'blue'/],
-    ['chances that add up to more than 1', (k) => (k.faults.find((f) => f.id === 'plug-fouled')!.causes.spark = { weak: 0.7, none: 0.7 }), /add up to more than 1/],
-    ['one chance for a graded finding', (k) => (k.faults.find((f) => f.id === 'plug-fouled')!.causes.spark = 0.7), /give one chance a grade/],
+    [
+      'a grade that does not exist',
+      (k) => (k.faults.find((f) => f.id === 'plug-fouled')!.causes.spark = { blue: 0.4 }),
+      /has no grade 'blue'/,
+    ],
+    [
+      'chances that add up to more than 1',
+      (k) => (k.faults.find((f) => f.id === 'plug-fouled')!.causes.spark = { weak: 0.7, none: 0.7 }),
+      /add up to more than 1/,
+    ],
+    [
+      'one chance for a graded finding',
+      (k) => (k.faults.find((f) => f.id === 'plug-fouled')!.causes.spark = 0.7),
+      /give one chance a grade/,
+    ],
     ['a leak out of range', (k) => (k.findings[0].leak = 0.4), /not between 0.001 and 0.1/],
     ['a fault that no test can find', (k) => (k.faults[0].causes = { 'no-start': 0.5 }), /no test can find it/],
     ['an unknown hazard', (k) => (k.tests[0].hazards = ['dragons']), /hazard 'dragons'/],
@@ -69,8 +87,16 @@ describe('the check finds', () => {
     ['an unknown area', (k) => (k.faults[0].area = ['attic']), /area 'attic'/],
     ['a band without its outcome', (k) => (k.tests.find((t) => t.measure)!.measure!.bands[0].outcome = 'purple'), /band outcome 'purple'/],
     ['an outcome with a wrong grade', (k) => (k.tests[0].outcomes[0].find = { stuck: 'maybe' }), /no grade 'maybe'/],
-    ['two outcomes that say the same', (k) => (k.tests[0].outcomes[1].find = { ...k.tests[0].outcomes[0].find }), /two outcomes say the same/],
-    ['a cylinder spoken of by a test that is not per cylinder', (k) => delete k.tests.find((t) => t.id === 'read-plug')!.per, /not per cylinder/],
+    [
+      'two outcomes that say the same',
+      (k) => (k.tests[0].outcomes[1].find = { ...k.tests[0].outcomes[0].find }),
+      /two outcomes say the same/,
+    ],
+    [
+      'a cylinder spoken of by a test that is not per cylinder',
+      (k) => delete k.tests.find((t) => t.id === 'read-plug')!.per,
+      /not per cylinder/,
+    ],
     ['a group of unknown faults', (k) => k.groups[0].modes.push({ faults: ['gremlin'], prior: 0.1 }), /fault 'gremlin'/],
     ['a replacement that does not exist', (k) => (k.faults[0].replacedBy = 'gremlin'), /replacedBy 'gremlin'/],
   ])('%s', (_what, change, message) => expect(changed(change).join('\n')).toMatch(message));

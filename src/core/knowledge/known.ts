@@ -74,7 +74,8 @@ export function unknownIn(k: Knowledge, type: string, payload: object): Unknown 
   for (const [id, value] of Object.entries(p.set?.traits ?? {})) {
     const attribute = k.attributes.find((a) => a.id === id);
     if (!attribute) return { path: 'set.traits', message: `There is no attribute '${id}' here.` };
-    if (!(value in attribute.share)) return { path: 'set.traits', message: `'${id}' is one of ${Object.keys(attribute.share).join(', ')}.` };
+    if (!(value in attribute.share))
+      return { path: 'set.traits', message: `'${id}' is one of ${Object.keys(attribute.share).join(', ')}.` };
   }
   const area = p.set?.lastTouched?.find((id) => !k.areas.some((a) => a.id === id));
   if (area) return { path: 'set.lastTouched', message: `There is no area '${area}' here.` };

@@ -52,12 +52,17 @@ export function unlikely(k: Knowledge): string[] {
 }
 
 /** Where the normal result begins or ends by its bands its limit has an edge. */
-function bandsAsLimits(t: Test, { bands, limit }: Pick<NonNullable<Test['measure']>, 'bands' | 'limit'>, say: (what: string) => void): void {
+function bandsAsLimits(
+  t: Test,
+  { bands, limit }: Pick<NonNullable<Test['measure']>, 'bands' | 'limit'>,
+  say: (what: string) => void,
+): void {
   const normal = t.outcomes.find((o) => o.normal)?.id;
   bands.forEach((b, i) => {
     const next = bands[i + 1];
     if (b.below === undefined || !next || (b.outcome === normal) === (next.outcome === normal)) return;
     const edge = b.outcome === normal ? limit.high : limit.low;
-    if (edge === undefined || Math.abs(edge - b.below) > 1e-9 * Math.abs(b.below)) say(`a band ends at ${b.below} where its limit does not`);
+    if (edge === undefined || Math.abs(edge - b.below) > 1e-9 * Math.abs(b.below))
+      say(`a band ends at ${b.below} where its limit does not`);
   });
 }

@@ -7,7 +7,8 @@ import { buildModel, rank, rowWords } from '../trace';
 import { trailOf } from '../trace/trail';
 import { assembleKnowledge, faultById, freeId, ownFile, ownProblems, testById, withOwn } from '.';
 
-const row = (what: Own['what'], body: unknown, patch: Partial<Own> = {}) => ({ id: `row-${what}`, what, body, retired: false, versions: {}, ...patch }) as Own;
+const row = (what: Own['what'], body: unknown, patch: Partial<Own> = {}) =>
+  ({ id: `row-${what}`, what, body, retired: false, versions: {}, ...patch }) as Own;
 const all = [row('fault', own.fault), row('finding', own.finding), row('test', own.test), row('figure', own.figure)];
 
 describe('what a shop knows itself', () => {
@@ -69,7 +70,14 @@ describe('what a shop knows itself', () => {
     const measured = row('test', {
       ...own.test,
       id: 'own-measured',
-      measure: { quantity: 'own-measured', unit: 'furlong', bands: [{ outcome: 'flakes', below: 1 }, { outcome: 'clean' }], error: { relative: 0, absolute: 0 }, spread: 0, limit: {} },
+      measure: {
+        quantity: 'own-measured',
+        unit: 'furlong',
+        bands: [{ outcome: 'flakes', below: 1 }, { outcome: 'clean' }],
+        error: { relative: 0, absolute: 0 },
+        spread: 0,
+        limit: {},
+      },
     });
     expect(ownProblems(shipped, [all[0], all[1], measured])[0].says).toMatch(/'furlong' is not a unit/);
   });

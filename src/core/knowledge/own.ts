@@ -39,7 +39,10 @@ const mostRecent = 3;
 function mergedOf(base: Knowledge, rows: readonly Own[]): Merged {
   if (rows.length === 0) return { knowledge: base, problems: [] };
   const ordered = [...rows].sort((a, b) => (a.id < b.id ? -1 : 1));
-  const key = JSON.stringify(ordered.map(({ id, what, retired, body }) => [id, what, retired, body]), inOneOrder);
+  const key = JSON.stringify(
+    ordered.map(({ id, what, retired, body }) => [id, what, retired, body]),
+    inOneOrder,
+  );
   const kept = recent.get(base) ?? [];
   const known = kept.find((r) => r.key === key);
   if (known) return known.merged;
@@ -116,8 +119,7 @@ function put(base: Knowledge, rows: readonly Own[]): { knowledge: Knowledge; wro
       const unit = row.body.measure?.unit;
       if (unit === undefined || unitOf(unit)) tests.push({ ...testDone(testInSi(asNow(row.body)), base.doings, base.access), ...retired });
       else wrong.push(`${nameOf(row)}: '${unit}' is not a unit that Ivrek knows`);
-    }
-    else if (!row.retired) figures.push(row.body);
+    } else if (!row.retired) figures.push(row.body);
   }
   const own = { ...base, faults, findings, tests };
   const { knowledge, problems } = withFigures(own, figures);
@@ -147,7 +149,8 @@ export function freeId(name: string, taken: (id: string) => boolean): string {
 /** The shop's entries as one file of knowledge: what `--own` and the import take. Entries taken out stand in it as such. */
 export function ownFile(rows: readonly Own[]): Record<string, unknown> {
   const bodies = (what: Own['what']) => rows.filter((r) => r.what === what).map((r) => r.body);
-  const offered = (what: Own['what']) => rows.filter((r) => r.what === what).map((r) => (r.retired ? { ...r.body, retired: true } : r.body));
+  const offered = (what: Own['what']) =>
+    rows.filter((r) => r.what === what).map((r) => (r.retired ? { ...r.body, retired: true } : r.body));
   const figures = rows.filter((r) => r.what === 'figure' && !r.retired).map((r) => r.body);
   const lists = { faults: offered('fault'), findings: bodies('finding'), tests: offered('test'), figures };
   return Object.fromEntries(Object.entries(lists).filter(([, l]) => l.length));

@@ -45,18 +45,38 @@ const wrong = (x: { ok: boolean; wrong?: Record<string, string> }) => Object.key
 /** Problems of entries as the page would keep them, the contract's and those of the knowledge. */
 function kept(bodies: { fault?: object; finding?: object | null; test?: object | null; figure?: object }): string[] {
   const entry = (body: object | null | undefined, n: number) => (body ? [{ id: uid(n), body }] : []);
-  const payload = { faults: entry(bodies.fault, 1), findings: entry(bodies.finding, 2), tests: entry(bodies.test, 3), figures: entry(bodies.figure, 4) };
+  const payload = {
+    faults: entry(bodies.fault, 1),
+    findings: entry(bodies.finding, 2),
+    tests: entry(bodies.test, 3),
+    figures: entry(bodies.figure, 4),
+  };
   const first = Object.values(payload).flat()[0].id;
-  const command = makeCommand({ id: uid(9), type: 'own.add', kind: 'own', entityId: first, madeAt: '2030-01-01T08:00:00.000Z', after: null, payload });
+  const command = makeCommand({
+    id: uid(9),
+    type: 'own.add',
+    kind: 'own',
+    entityId: first,
+    madeAt: '2030-01-01T08:00:00.000Z',
+    after: null,
+    payload,
+  });
   const checked = checkCommand(command);
-  const rows = Object.entries(bodies).flatMap(([what, body]) => (body ? [{ id: what, what, body, retired: false, versions: {} } as unknown as Own] : []));
+  const rows = Object.entries(bodies).flatMap(([what, body]) =>
+    body ? [{ id: what, what, body, retired: false, versions: {} } as unknown as Own] : [],
+  );
   return [...(checked.ok ? [] : checked.faults.map((f) => `${f.path}: ${f.message}`)), ...ownProblems(shipped, rows).map((p) => p.says)];
 }
 
 describe('a fault of the shop', () => {
   it('comes with the sign and the test that find it, and all of it is sound', () => {
     const { fault, finding, test } = made(faultFrom(shipped, flakes));
-    expect(fault).toMatchObject({ id: 'own-tank-liner-comes-off-in-flakes', prior: 0.002, causes: { 'no-start': 0.5 }, remedy: { minutes: 180, parts: 40.5 } });
+    expect(fault).toMatchObject({
+      id: 'own-tank-liner-comes-off-in-flakes',
+      prior: 0.002,
+      causes: { 'no-start': 0.5 },
+      remedy: { minutes: 180, parts: 40.5 },
+    });
     expect(fault.causes[finding!.id]).toBe(0.95);
     expect(test!.outcomes.map((o) => o.find)).toEqual([{ [finding!.id]: 'yes' }, { [finding!.id]: 'no' }]);
     expect(kept({ fault, finding, test })).toEqual([]);
@@ -79,11 +99,16 @@ describe('a fault of the shop', () => {
     expect(wrong(long)).toEqual(['name', 'sideEffects']);
     const most = made(faultFrom(shipped, { ...flakes, name: 'x'.repeat(120), do: 'y'.repeat(500) }));
     expect(kept(most)).toEqual([]);
-    expect(wrong(testFrom(shipped, { ...stroke, name: 'x'.repeat(130), normal: 'y'.repeat(201), outcomes: [{ ...stroke.outcomes[0], says: 'z'.repeat(201) }] }))).toEqual([
-      'name',
-      'normal',
-      'outcomes',
-    ]);
+    expect(
+      wrong(
+        testFrom(shipped, {
+          ...stroke,
+          name: 'x'.repeat(130),
+          normal: 'y'.repeat(201),
+          outcomes: [{ ...stroke.outcomes[0], says: 'z'.repeat(201) }],
+        }),
+      ),
+    ).toEqual(['name', 'normal', 'outcomes']);
   });
 
   it('must be something that a test can find, or say how it is found', () => {
@@ -94,13 +119,20 @@ describe('a fault of the shop', () => {
   });
 
   it('two grades of one finding cannot both come nearly always', () => {
-    const both = (surely: string): FaultDraft => ({ ...flakes, brings: ['low', 'none'].map((grade) => ({ finding: 'comp', grade, surely })) });
+    const both = (surely: string): FaultDraft => ({
+      ...flakes,
+      brings: ['low', 'none'].map((grade) => ({ finding: 'comp', grade, surely })),
+    });
     expect(wrong(faultFrom(shipped, both('mostly')))).toEqual(['brings']);
     expect(made(faultFrom(shipped, both('sometimes'))).fault.causes.comp).toEqual({ low: 0.25, none: 0.25 });
   });
 
   it('opened again and kept, it is as it was, with what the form does not show', () => {
-    const rich = { ...own.fault, raised: [{ when: { storage: 'damp' }, times: 2, because: 'rust under it' }], remedy: { ...own.fault.remedy, spoils: true } };
+    const rich = {
+      ...own.fault,
+      raised: [{ when: { storage: 'damp' }, times: 2, because: 'rust under it' }],
+      remedy: { ...own.fault.remedy, spoils: true },
+    };
     const again = made(faultFrom(shipped, { ...draftOfFault(shipped, rich), look: freshLookFor() }, rich.id)).fault;
     expect(faultChanged(rich, { ...again, causes: rich.causes })).toEqual(rich);
     for (const f of shipped.faults.slice(0, 60)) {
@@ -138,7 +170,11 @@ describe('a test of the shop', () => {
 
   it('wants what is missing, and the safe and the certain thing', () => {
     expect(wrong(testFrom(shipped, freshTest()))).toEqual(['how', 'minutes', 'name', 'normal', 'outcomes', 'system']);
-    expect(wrong(testFrom(shipped, { ...stroke, kind: 'swap', needs: ['cranks'], perCylinder: false }))).toEqual(['hazards', 'moves', 'perCylinder']);
+    expect(wrong(testFrom(shipped, { ...stroke, kind: 'swap', needs: ['cranks'], perCylinder: false }))).toEqual([
+      'hazards',
+      'moves',
+      'perCylinder',
+    ]);
     expect(wrong(testFrom(shipped, { ...stroke, outcomes: [{ says: 'Good', finding: 'spark', grade: 'good' }] }))).toEqual(['outcomes']);
   });
 
@@ -146,7 +182,10 @@ describe('a test of the shop', () => {
     const gap = (low: string, high: string): TestDraft => ({
       ...stroke,
       kind: 'measure',
-      outcomes: [{ says: '', finding: 'spark', grade: 'weak' }, { says: '', finding: 'spark', grade: 'none' }],
+      outcomes: [
+        { says: '', finding: 'spark', grade: 'weak' },
+        { says: '', finding: 'spark', grade: 'none' },
+      ],
       measure: { name: 'Gap', unit: 'mm', low, high, gauge: '2' },
     });
     const both = made(testFrom(shipped, gap('0,4', '0.6')));
@@ -170,7 +209,15 @@ describe('a test of the shop', () => {
   });
 
   it('opened again it is the same; one that says more than the form can hold is left to its file', () => {
-    for (const draft of [stroke, { ...stroke, kind: 'measure' as const, measure: { name: 'Gap', unit: 'mm', low: '0.4', high: '', gauge: '2' }, outcomes: stroke.outcomes.slice(0, 1) }]) {
+    for (const draft of [
+      stroke,
+      {
+        ...stroke,
+        kind: 'measure' as const,
+        measure: { name: 'Gap', unit: 'mm', low: '0.4', high: '', gauge: '2' },
+        outcomes: stroke.outcomes.slice(0, 1),
+      },
+    ]) {
       const test = made(testFrom(shipped, draft));
       expect(made(testFrom(shipped, draftOfTest(shipped, test)!, test.id))).toEqual(test);
     }
@@ -182,7 +229,12 @@ describe('signs and figures of the shop', () => {
   it('a complaint has its family and its words; a sign has neither', () => {
     expect(wrong(signFrom(shipped, { ...freshSign(), family: 'no-start' }))).toEqual(['name', 'words']);
     const complaint = made(signFrom(shipped, { ...freshSign(), name: 'Coughs flakes', family: 'no-start', words: 'spits bits' }));
-    expect(complaint).toEqual({ id: 'own-coughs-flakes', name: 'Coughs flakes', leak: 0.01, symptom: { family: 'no-start', words: 'spits bits' } });
+    expect(complaint).toEqual({
+      id: 'own-coughs-flakes',
+      name: 'Coughs flakes',
+      leak: 0.01,
+      symptom: { family: 'no-start', words: 'spits bits' },
+    });
     expect(made(signFrom(shipped, draftOfSign(complaint), complaint.id))).toEqual(complaint);
     const graded = { ...complaint, grades: ['none', 'few', 'many'], leak: { few: 0.01, many: 0.01 } };
     expect(signChanged(graded, complaint)).toEqual(graded);
@@ -192,7 +244,11 @@ describe('signs and figures of the shop', () => {
   it('a figure is about something, and says at least one thing', () => {
     expect(wrong(figureFrom(shipped, freshFigure()))).toEqual(['about']);
     expect(wrong(figureFrom(shipped, { ...freshFigure(), about: 'fault:points-dirty' }))).toEqual(['minutes']);
-    expect(wrong(figureFrom(shipped, { about: 'fault:points-dirty', oneIn: '1', minutes: 'x', parts: '-' }))).toEqual(['minutes', 'oneIn', 'parts']);
+    expect(wrong(figureFrom(shipped, { about: 'fault:points-dirty', oneIn: '1', minutes: 'x', parts: '-' }))).toEqual([
+      'minutes',
+      'oneIn',
+      'parts',
+    ]);
     const figure = made(figureFrom(shipped, { about: 'fault:points-dirty', oneIn: '80', minutes: '25', parts: '' }));
     expect(figure).toEqual({ fault: 'points-dirty', prior: 1 / 80, minutes: 25 });
     expect(draftOfFigure(figure)).toEqual({ about: 'fault:points-dirty', oneIn: '80', minutes: '25', parts: '' });

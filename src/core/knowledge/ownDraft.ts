@@ -167,7 +167,9 @@ function minutesOf(wrong: Wrong, field: string, text: string): number {
 }
 
 const some = <T extends object>(x: T) =>
-  Object.fromEntries(Object.entries(x).filter(([, v]) => v !== undefined && v !== '' && !(Array.isArray(v) && v.length === 0))) as Partial<T>;
+  Object.fromEntries(
+    Object.entries(x).filter(([, v]) => v !== undefined && v !== '' && !(Array.isArray(v) && v.length === 0)),
+  ) as Partial<T>;
 
 const taken = (k: Knowledge) => (id: string) => [k.faults, k.findings, k.tests].some((l) => l.some((x) => x.id === id));
 
@@ -261,14 +263,16 @@ export function testFrom(k: Knowledge, d: TestDraft, id?: string): Made<Test> {
   if (!d.system) wrong.system = 'Choose where it belongs.';
   said(wrong, 'how', d.how, 'Write how it is done, so that another can do it.', 2000);
   if (d.kind === 'swap') said(wrong, 'moves', d.moves, 'What moves with the part, if the part is bad?', 200);
-  if (d.needs.includes('cranks') && d.hazards.length === 0) wrong.hazards = 'The engine is cranked or runs: choose the caution that goes with it.';
+  if (d.needs.includes('cranks') && d.hazards.length === 0)
+    wrong.hazards = 'The engine is cranked or runs: choose the caution that goes with it.';
   const minutes = minutesOf(wrong, 'minutes', d.minutes);
   const shown = d.outcomes.filter((o) => o.finding);
   if (shown.length === 0) wrong.outcomes = 'Choose what a result would show.';
   const measured = d.kind === 'measure' ? measureFrom(d, wrong) : null;
   if (!measured) {
     said(wrong, 'normal', d.normal, 'What does one see if all is well?', 200);
-    if (shown.some((o) => !o.says.trim() || o.says.length > 200)) wrong.outcomes = 'Say for each result what one sees, in at most 200 characters.';
+    if (shown.some((o) => !o.says.trim() || o.says.length > 200))
+      wrong.outcomes = 'Say for each result what one sees, in at most 200 characters.';
   }
   for (const o of shown)
     if (o.grade === gradesOf(k, o.finding)[0]) wrong.outcomes = 'A result shows something; what one sees if all is well stands below.';
@@ -298,7 +302,10 @@ export function testFrom(k: Knowledge, d: TestDraft, id?: string): Made<Test> {
       how: d.how.trim(),
       ...some({
         moves: d.kind === 'swap' ? d.moves.trim() : '',
-        tools: d.tools.split(/[,;\n]/).map((t) => t.trim()).filter(Boolean),
+        tools: d.tools
+          .split(/[,;\n]/)
+          .map((t) => t.trim())
+          .filter(Boolean),
         hazards: d.hazards,
         access: d.access,
         needs: d.needs,
@@ -322,7 +329,10 @@ function resultIds(all: TestDraft['outcomes']): string[] {
 type Sided = { id: string; says: string; side: 'low' | 'high' | null };
 
 /** Bands of a measurement between a lower and an upper limit, either of which may be missing. Limits in the unit as typed. */
-function measureFrom({ measure: m }: TestDraft, wrong: Wrong): { measure: Omit<NonNullable<Test['measure']>, 'quantity'>; outcomes: Sided[] } {
+function measureFrom(
+  { measure: m }: TestDraft,
+  wrong: Wrong,
+): { measure: Omit<NonNullable<Test['measure']>, 'quantity'>; outcomes: Sided[] } {
   said(wrong, 'measure.name', m.name, 'What is measured?');
   said(wrong, 'measure.unit', m.unit, 'Choose the unit.');
   const read = (field: string, text: string) => {
@@ -347,7 +357,10 @@ function measureFrom({ measure: m }: TestDraft, wrong: Wrong): { measure: Omit<N
     measure: {
       name: m.name.trim(),
       unit: m.unit,
-      bands: outcomes.map((o) => ({ outcome: o.id, ...(ends[o.id as keyof typeof ends] !== null && { below: ends[o.id as keyof typeof ends]! }) })),
+      bands: outcomes.map((o) => ({
+        outcome: o.id,
+        ...(ends[o.id as keyof typeof ends] !== null && { below: ends[o.id as keyof typeof ends]! }),
+      })),
       error: { relative: gauge / 100, absolute: 0 },
       // A limit of the shop's own is no more exact than its gauge.
       spread: 0.05,
@@ -407,7 +420,11 @@ const text = (x: number | undefined) => (x === undefined ? '' : String(x));
 /** The draft that would make this fault, for changing it. */
 export function draftOfFault(k: Knowledge, f: Fault): FaultDraft {
   const brings = Object.entries(f.causes).flatMap(([finding, s]): FaultDraft['brings'] => {
-    const one = (grade: string, chance: number) => ({ finding, grade, surely: howSurely.find((h) => h.chance === chance)?.id ?? String(chance) });
+    const one = (grade: string, chance: number) => ({
+      finding,
+      grade,
+      surely: howSurely.find((h) => h.chance === chance)?.id ?? String(chance),
+    });
     return typeof s === 'number' ? [one(gradesOf(k, finding)[1], s)] : Object.entries(s).map(([grade, chance]) => one(grade, chance));
   });
   return {

@@ -11,7 +11,8 @@ beforeEach(() => {
 });
 afterEach(() => rmSync(folder, { recursive: true, force: true }));
 
-const edit = (file: string, from: string | RegExp, to: string) => writeFileSync(join(folder, file), readFileSync(join(folder, file), 'utf8').replace(from, to));
+const edit = (file: string, from: string | RegExp, to: string) =>
+  writeFileSync(join(folder, file), readFileSync(join(folder, file), 'utf8').replace(from, to));
 
 describe('reading knowledge from files', () => {
   it('reads the shipped folder without a problem', () => {
@@ -72,7 +73,10 @@ figures:
       ['figures: [{fault: battery-worn, prior: 7}]', /prior/],
       ['figures: [{test: compression, parts: 7}]', /figures\/0/],
       ['faults: [{id: points-dirty, name: Again}]', /must have required property/],
-      ['tests: [{id: yard, name: Yard, system: spark, kind: swap, how: So., minutes: 3, outcomes: [{id: a, says: A, find: {spark: none}}, {id: b, says: B, find: {spark: good}, normal: true}]}]', /a swap, and only a swap, says what moves/],
+      [
+        'tests: [{id: yard, name: Yard, system: spark, kind: swap, how: So., minutes: 3, outcomes: [{id: a, says: A, find: {spark: none}}, {id: b, says: B, find: {spark: good}, normal: true}]}]',
+        /a swap, and only a swap, says what moves/,
+      ],
     ])('%s: says what is wrong', (text, message) => {
       expect(own(text).problems.join('\n')).toMatch(message);
     });
