@@ -54,7 +54,12 @@ export async function loadDemo(cluster, database, base, { empty = false } = {}) 
 }
 
 /** Starts the built server on a port; resolves when it answers. */
-export async function startServer(cluster, database, port, { dev = false, env = {}, secure = null, began = /** @type {(pid: number) => void} */ (() => undefined) } = {}) {
+export async function startServer(
+  cluster,
+  database,
+  port,
+  { dev = false, env = {}, secure = null, began = /** @type {(pid: number) => void} */ (() => undefined) } = {},
+) {
   const args = dev ? ['node_modules/astro/astro.js', 'dev', '--host', '127.0.0.1', '--port', String(port)] : ['launcher/listen.mjs'];
   // A process group of its own, so that Ctrl-C reaches the launcher first and it can stop things in order.
   const child = spawn('node', args, {
