@@ -50,7 +50,7 @@ export function checklist(state: State, k: Knowledge, jobId: string, listId: str
 }
 
 /** Complaints that are neither gone nor turned into another. */
-export const openComplaints = (c: Case) => c.complaints.filter((p) => p.state === 'open');
+export const openComplaints = (c: Pick<Case, 'complaints'>) => c.complaints.filter((p) => p.state === 'open');
 
 /** The last repair that no retest speaks of yet, if any. */
 export function untested(c: Case) {

@@ -2,8 +2,7 @@ import type pg from 'pg';
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn } from '../../core/knowledge';
 import { boardLine, openComplaints, type Board } from '../../core/stage';
-import { emptyState, jobTables, list, put, type State } from '../../core/record';
-import { caseOf } from '../../core/trace';
+import { emptyState, groupBy, jobTables, list, put, type State } from '../../core/record';
 import { lookAt } from '../db/pool';
 import { allRows, rowsWhere } from '../db/rows';
 import { experienceIn } from './experience';
@@ -15,23 +14,19 @@ const patienceMs = 2500;
 
 /** Everything open in a shop: what can be done now, and what is waited for until when. */
 export async function nextBoard(from: pg.Pool, shopId: string, now: string): Promise<Board> {
-  const { state, jobs, names, lasts } = await openState(from, shopId);
-  const knowledge = withOwn(shipped, list(state, 'own'));
-  const open = jobs.filter((j) => !j.handedOverAt);
-  const cases = new Map(open.map((j) => [j.id, caseOf(state, j.id)]));
+  const { open, gone, own, names, lasts } = await openJobs(from, shopId);
+  const knowledge = withOwn(shipped, [...own.values()]);
   // Worked out beside the server's thread and without a connection of the database in hand.
   const rankings = await within(
     patienceMs,
-    open.flatMap((j) => {
-      if (openComplaints(cases.get(j.id)!).length === 0) return [];
-      return [[j.id, rankJob(shopId, state, j.id)] as const];
-    }),
+    [...open].flatMap(([id, state]) =>
+      openComplaints({ complaints: list(state, 'complaint') }).length > 0 ? [[id, rankJob(shopId, state, id)] as const] : [],
+    ),
   );
-  const lines = open.map(({ id }) =>
-    boardLine(state, id, { knowledge, ranking: rankings.get(id) ?? null, nameOf: (p) => names.get(p), last: lasts.get(id) ?? 0, now }),
+  const nameOf = (personalId: string) => names.get(personalId);
+  const lines = [...open].map(([id, state]) =>
+    boardLine(state, id, { knowledge, ranking: rankings.get(id) ?? null, nameOf, last: lasts.get(id) ?? 0, now }),
   );
-  const bikeName = (id: string) => state.rows.bike.get(id)?.name ?? '';
-  const gone = jobs.filter((j) => j.handedOverAt).map((j) => ({ jobId: j.id, bike: bikeName(j.bikeId), handedOverAt: j.handedOverAt! }));
   return { now, lines, gone };
 }
 
@@ -53,21 +48,38 @@ async function within<T>(ms: number, wanted: readonly (readonly [string, Promise
   return there;
 }
 
-/** The rows of every open job of a shop, as of one moment. */
-async function openState(from: pg.Pool, shopId: string) {
+const byId = <T extends { id: string }>(rows: readonly T[]) => new Map(rows.map((r) => [r.id, r]));
+
+/** The open jobs of a shop as of one moment: each a state of its own, so that none is looked for among the rows of all. */
+async function openJobs(from: pg.Pool, shopId: string) {
   return lookAt(from, shopId, async (db) => {
     const jobs = await allRows(db, 'job');
-    const state: State = { ...emptyState(), experience: await experienceIn(db) };
+    const experience = await experienceIn(db);
     const names = new Map((await db.query('select id, name from personal')).rows.map((r) => [r.id as string, r.name as string | null]));
-    const open = jobs.filter((j) => !j.handedOverAt);
-    for (const t of ['bike', 'owner', 'own'] as const) for (const row of await allRows(db, t)) put(state, t, row as never);
-    for (const j of open) put(state, 'job', j);
-    const bikeIds = open.map((j) => j.bikeId);
-    for (const s of await rowsWhere(db, 'spec', 'bikeId', bikeIds)) put(state, 'spec', s);
-    const ids = open.map((j) => j.id);
-    for (const t of jobTables) for (const row of await rowsWhere(db, t, 'jobId', ids)) put(state, t, row as never);
+    const bikes = byId(await allRows(db, 'bike'));
+    const owners = byId(await allRows(db, 'owner'));
+    const own = byId(await allRows(db, 'own'));
+    const open = new Map<string, State>();
+    for (const job of jobs.filter((j) => !j.handedOverAt)) {
+      const state = { ...emptyState(), experience };
+      const bike = bikes.get(job.bikeId)!;
+      const owner = bike.ownerId && owners.get(bike.ownerId);
+      put(state, 'job', job);
+      put(state, 'bike', bike);
+      if (owner) put(state, 'owner', owner);
+      open.set(job.id, { ...state, rows: { ...state.rows, own } });
+    }
+    const ids = [...open.keys()];
+    const ofBike = groupBy(open.values(), (state) => list(state, 'bike')[0].id);
+    for (const spec of await rowsWhere(db, 'spec', 'bikeId', [...ofBike.keys()]))
+      for (const state of ofBike.get(spec.bikeId)!) put(state, 'spec', spec);
+    for (const t of jobTables)
+      for (const row of await rowsWhere(db, t, 'jobId', ids)) put(open.get((row as { jobId: string }).jobId)!, t, row as never);
     const last = await db.query('select job_id, max(seq) as seq from journal where job_id = any($1::uuid[]) group by job_id', [ids]);
     const lasts = new Map((last.rows as { job_id: string; seq: number }[]).map((r) => [r.job_id, r.seq]));
-    return { state, jobs, names, lasts };
+    const gone = jobs
+      .filter((j) => j.handedOverAt)
+      .map((j) => ({ jobId: j.id, bike: bikes.get(j.bikeId)?.name ?? '', handedOverAt: j.handedOverAt! }));
+    return { open, gone, own, names, lasts };
   });
 }

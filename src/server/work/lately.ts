@@ -16,11 +16,15 @@ export class Lately<T> {
   constructor(private readonly most: number) {}
 
   get(key: string): T | undefined {
-    return this.answers.get(key);
+    const answer = this.answers.get(key);
+    if (answer !== undefined) this.set(key, answer);
+    return answer;
   }
 
+  /** Of those that are over the number the one goes that was not asked for the longest. */
   set(key: string, answer: T): void {
-    if (this.answers.size >= this.most) this.answers.delete(this.answers.keys().next().value!);
+    this.answers.delete(key);
     this.answers.set(key, answer);
+    if (this.answers.size > this.most) this.answers.delete(this.answers.keys().next().value!);
   }
 }

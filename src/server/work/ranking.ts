@@ -3,7 +3,7 @@ import { questionOf, type Ranking } from '../../core/trace';
 import { keyOf, Lately } from './lately';
 import { work } from './pool';
 
-const known = new Lately<Ranking>(200);
+const known = new Lately<Ranking>(500);
 
 interface Asked {
   answer: Promise<Ranking>;
@@ -14,7 +14,7 @@ interface Asked {
 /** Rankings that are being worked out; who asks for the same waits for the same. */
 const asked = new Map<string, Asked>();
 
-/** The ranking of a job as its state stands. Broken off when nobody waits for it any more. */
+/** What is seen at once of the ranking of a job as its state stands (core/trace/policy/atOnce). Broken off when nobody waits for it any more. */
 export async function rankJob(shopId: string, state: State, jobId: string, signal?: AbortSignal): Promise<Ranking> {
   const question = questionOf(state, jobId);
   const key = keyOf(shopId, question);
