@@ -16,6 +16,7 @@ export default defineConfig({
           name: 'unit',
           environment: 'node',
           testTimeout: 30000,
+          setupFiles: ['test/setup-seed.ts'],
           include: ['src/{core,contract,server}/**/*.test.ts', 'launcher/*.test.ts', 'test/{trade,checks}/**/*.test.ts'],
           // Pure computation leaves nothing behind; loading it anew for every file took twice as long as testing it.
           isolate: false,
@@ -28,13 +29,20 @@ export default defineConfig({
           testTimeout: 90000,
           environment: 'jsdom',
           include: ['src/ui/**/*.test.{ts,tsx}'],
-          setupFiles: ['test/setup-ui.ts'],
+          setupFiles: ['test/setup-seed.ts', 'test/setup-ui.ts'],
         },
       },
       {
         plugins: [knowledgePlugin()],
         ...decorators,
-        test: { name: 'db', environment: 'node', include: ['test/db/**/*.test.ts'], testTimeout: 60000, hookTimeout: 60000 },
+        test: {
+          name: 'db',
+          environment: 'node',
+          include: ['test/db/**/*.test.ts'],
+          setupFiles: ['test/setup-seed.ts'],
+          testTimeout: 60000,
+          hookTimeout: 60000,
+        },
       },
       {
         plugins: [knowledgePlugin()],
