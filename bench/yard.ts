@@ -10,9 +10,10 @@ const complaints = [
 
 /** A workshop of its own with so many open bikes, entered over the wire; the cookie that opens it. */
 export async function yardOf(url: string, bikes: number): Promise<{ cookie: string }> {
-  const post = (path: string, body: unknown, cookie = '') =>
-    fetch(url + path, { method: 'POST', headers: { 'content-type': 'application/json', origin: url, cookie }, body: JSON.stringify(body) });
+  const post = (path: string, body: unknown, as: Record<string, string> = {}) =>
+    fetch(url + path, { method: 'POST', headers: { 'content-type': 'application/json', origin: url, ...as }, body: JSON.stringify(body) });
   const opened = await post('/api/session', { newShop: `Bench of ${bikes}` });
+  const { shopId } = (await opened.json()) as { shopId: string };
   const cookie = (opened.headers.get('set-cookie') ?? '').split(';')[0];
   const commands = Array.from({ length: bikes }, (_x, i) => {
     const [words, symptom] = complaints[i % complaints.length];
@@ -38,7 +39,7 @@ export async function yardOf(url: string, bikes: number): Promise<{ cookie: stri
     });
   });
   for (let at = 0; at < commands.length; at += 50) {
-    const { answers } = (await (await post('/api/commands', commands.slice(at, at + 50), cookie)).json()) as {
+    const { answers } = (await (await post('/api/commands', commands.slice(at, at + 50), { cookie, 'x-ivrek-shop': shopId })).json()) as {
       answers: { status: number; message?: string }[];
     };
     const refused = answers.find((a) => a.status !== 200);
