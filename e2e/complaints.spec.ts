@@ -82,7 +82,7 @@ async function followAdvice(page: Page, hidden: Hidden[], comesAndGoes = false):
 const four = { archetype: 'faired-four', fuelling: 'carburettor', clutch: 'cable', cylinders: 4 };
 
 test('an overheating four, from the owner’s words to the cure', async ({ bench: page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(300_000);
   const job = await complain(page, 'temperature climbs and it boils in traffic', 'Overheats');
   await describeBike(page, job, four);
   await page.goto(`${job}/trace`);
@@ -91,7 +91,7 @@ test('an overheating four, from the owner’s words to the cure', async ({ bench
 });
 
 test('a clutch that drags for two reasons: one repair is not enough', async ({ bench: page }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(400_000);
   const job = await complain(page, 'creeps with the lever in', 'Clutch drags');
   await describeBike(page, job, { ...four, archetype: 'air-twin', cylinders: 2 });
   await page.goto(`${job}/trace`);
@@ -103,7 +103,7 @@ test('a clutch that drags for two reasons: one repair is not enough', async ({ b
 });
 
 test('electrics that come and go: the harness is found by what comes and goes', async ({ bench: page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(300_000);
   const job = await complain(page, 'lights flicker and it cuts out over bumps', 'Electrics come and go');
   await describeBike(page, job, { ...four, archetype: 'air-twin', cylinders: 2 });
   await page.goto(`${job}/trace`);
@@ -111,7 +111,7 @@ test('electrics that come and go: the harness is found by what comes and goes', 
 });
 
 test('a theory is refuted before money is spent on it', async ({ bench: page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(300_000);
   const job = await complain(page, 'grinds and screams when I press the button', 'Noise from the starter');
   await describeBike(page, job, { ...four, starting: 'electric' });
   await page.goto(`${job}/trace`);

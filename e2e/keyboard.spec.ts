@@ -39,7 +39,7 @@ async function go(page: Page, stage: string): Promise<void> {
 }
 
 test('from booking in to hand over without touching a pointer', async ({ bench: page }) => {
-  test.setTimeout(150_000);
+  test.setTimeout(400_000);
   const button = (name: string | RegExp) => page.getByRole('button', { name, exact: typeof name === 'string' });
   await page.goto('/');
   await press(page, page.getByRole('link', { name: 'Book in' }));

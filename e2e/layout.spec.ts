@@ -108,7 +108,7 @@ async function broken(builder: AxeBuilder): Promise<string[]> {
 
 for (const [width, height] of sizes) {
   test(`every view at ${width}x${height}, by day and by night`, async ({ demo: page }) => {
-    test.setTimeout(240_000);
+    test.setTimeout(500_000);
     await page.setViewportSize({ width, height });
     await page.addInitScript(() => {
       const w = window as unknown as { shift: number };
@@ -158,7 +158,7 @@ for (const [width, height] of sizes)
   });
 
 test('at 320 px and 200 % nothing scrolls sideways', async ({ demo: page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(300_000);
   await page.setViewportSize({ width: 320, height: 640 });
   const jobs = await bikes(page);
   for (const [name, path] of views) {

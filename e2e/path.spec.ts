@@ -2,7 +2,7 @@ import { awake, bookIn, chooseTest, describeBike, expect, pointsTwin, probabilit
 
 // From "won't start" to handed over, with two causes, as a mechanic would go.
 test('one bike, the whole path', async ({ bench: page }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(400_000);
   const job = await bookIn(page);
   await describeBike(page, job, pointsTwin, { standingMonths: 30, storage: 'damp', ranWhenParked: 'yes', lastTouched: ['ignition'] });
 
