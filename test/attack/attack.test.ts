@@ -3,7 +3,7 @@ import { expect, it } from 'vitest';
 import { attack } from './run';
 
 // The short form of ./ivrek bench attack: every kind of attack, a few of each. Its seed is printed where something breaks.
-it('holds against the short attack', { timeout: 240_000 }, async () => {
+it('holds against the short attack', { timeout: 900_000 }, async () => {
   const folder = `.data/test/attack-${process.pid}`;
   const seed = Number(process.env.IVREK_SEED ?? 1);
   try {
