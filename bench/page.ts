@@ -18,7 +18,8 @@ export async function benchPage(quick: boolean): Promise<Figures> {
   const select = await run('/api/health');
   const page = await run(`/job/${jobs['Quillon 350']}/trace`);
   const strip = await run(`/job/${jobs['Osprane 650']}/strip`);
-  const yard = await yardOf(url, quick ? 20 : 200);
+  const bikes = quick ? 20 : 200;
+  const yard = await yardOf(url, bikes);
   const workedOut = await boardWorkedOut(url, yard.cookie);
   const next = await run('/', yard.cookie);
   return {
@@ -27,8 +28,8 @@ export async function benchPage(quick: boolean): Promise<Figures> {
     'page.strip per s': strip,
     'page.select 1 per trace page': select / page,
     'page.select 1 per strip page': select / strip,
-    'page.next of 200 bikes per s': next,
-    'page.select 1 per next of 200 bikes': select / next,
-    'page.next of 200 bikes, s until worked out': workedOut,
+    [`page.next of ${bikes} bikes per s`]: next,
+    [`page.select 1 per next of ${bikes} bikes`]: select / next,
+    [`page.next of ${bikes} bikes, s until worked out`]: workedOut,
   };
 }

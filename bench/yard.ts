@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { makeCommand } from '../src/core/command';
+import type { CommandAnswers } from '../src/wire';
 
 /** What one of the bikes came in for; several, so that their rankings differ. */
 const complaints = [
@@ -39,9 +40,9 @@ export async function yardOf(url: string, bikes: number): Promise<{ cookie: stri
     });
   });
   for (let at = 0; at < commands.length; at += 50) {
-    const { answers } = (await (await post('/api/commands', commands.slice(at, at + 50), { cookie, 'x-ivrek-shop': shopId })).json()) as {
-      answers: { status: number; message?: string }[];
-    };
+    const { answers } = (await (
+      await post('/api/commands', commands.slice(at, at + 50), { cookie, 'x-ivrek-shop': shopId })
+    ).json()) as CommandAnswers;
     const refused = answers.find((a) => a.status !== 200);
     if (refused) throw new Error(`a bike was not taken: ${JSON.stringify(refused)}`);
   }
