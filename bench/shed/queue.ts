@@ -25,7 +25,7 @@ export async function queueAndCatchUp(quick: boolean): Promise<Figures> {
     const sender = new Sender(db, outbox, { send: sendOver(yard.ask), upload }, bus, (work) => work());
     const store = new JobStore(snapshot, (item) => outbox.add(item));
     bus.hear((news) => store.hear(news));
-    for (let i = 0; i < n; i++) store.act('watch.add', 'watch', crypto.randomUUID(), { jobId, what: `Oil level ${i}`, due: 'soon' });
+    for (let i = 0; i < n; i++) store.act('watch.add', crypto.randomUUID(), { jobId, what: `Oil level ${i}`, due: 'soon' });
     while ((await outbox.all()).length < n) await new Promise((later) => setImmediate(later));
     const took = await ms(() => sender.run());
     if ((await outbox.all()).length) throw new Error('not everything was sent');

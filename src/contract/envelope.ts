@@ -1,12 +1,19 @@
 import 'reflect-metadata';
 import { schemaVersion } from '../core/command';
 import { tableNames, type TableName } from '../core/record';
-import { Id, Instant, MaybeWhole, Nested, NestedList, OneOf, Optional, Sheet, Whole, Words } from './fields';
-import { PersonalPart } from './payloads/intake';
+import { Id, Instant, MaybeWhole, MaybeWords, Nested, NestedList, OneOf, Optional, Sheet, Whole, Words } from './fields';
 
 export class EntityPart {
   @OneOf(tableNames) kind!: TableName;
   @Id() id!: string;
+}
+
+/** Personal data that the journal does not keep: stored in a row of its own. */
+export class PersonalPart {
+  @Id() id!: string;
+  @MaybeWords(120) name!: string | null;
+  @Optional() @MaybeWords(60) phone?: string | null;
+  @Optional() @MaybeWords(200) email?: string | null;
 }
 
 /** How every change travels. */

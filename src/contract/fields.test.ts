@@ -51,6 +51,7 @@ describe('each payload refuses what is wrong, at the field', () => {
     ['evidence.add', 'reading.value', { kind: 'exact', value: 1, more: 2 }],
     ['evidence.add', 'conditions.temperature', 'tepid'],
     ['evidence.add', 'conditions.tries', 0],
+    ['evidence.add', 'conditions.altitude', 40000],
     ['evidence.add', 'conditions', []],
     ['evidence.add', 'held', 'perhaps'],
     ['evidence.add', 'shown', { suspects: [['x', 2]], next: null }],
@@ -110,6 +111,14 @@ describe('each payload refuses what is wrong, at the field', () => {
       ),
     ).toBe(true);
     expect(r.faults[0].message).toMatch(/\S{2,}/);
+  });
+
+  it('takes every circumstance that a panel can note, the height above the sea among them', () => {
+    const all = { temperature: 'hot', battery: 'weak', tries: 3, air: 290, altitude: 1400, note: 'windy' };
+    expect(checkCommand(withPayload('evidence.add', 'conditions', all))).toMatchObject({
+      ok: true,
+      command: { payload: { conditions: all } },
+    });
   });
 
   it.each<[field: string, value: unknown]>([

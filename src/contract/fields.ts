@@ -26,10 +26,10 @@ import {
 
 /** Decorators that say what a field may hold, each with a message a mechanic can act on. */
 
-const orNull = () => ValidateIf((_o, v) => v !== null);
+/** The field may be null. */
+export const OrNull = () => ValidateIf((_o, v) => v !== null);
 
 export const Id = () => applyDecorators(IsUUID('all', { message: '$property is not an id' }));
-export const MaybeId = () => applyDecorators(orNull(), Id());
 
 /** Words that must be there. */
 export const Words = (most = 2000) =>
@@ -39,15 +39,13 @@ export const Words = (most = 2000) =>
     MinLength(1, { message: 'Write something here.' }),
     MaxLength(most, { message: `This is too long: at most ${most} characters.` }),
   );
-export const MaybeWords = (most = 2000) => applyDecorators(orNull(), Words(most));
+export const MaybeWords = (most = 2000) => applyDecorators(OrNull(), Words(most));
 
 export const OneOf = (values: readonly unknown[]) =>
   applyDecorators(IsIn([...values], { message: `Choose one of: ${values.join(', ')}.` }));
-export const MaybeOneOf = (values: readonly unknown[]) => applyDecorators(orNull(), OneOf(values));
 
 /** Exact decimals travel as strings. */
 export const Decimal = () => applyDecorators(Matches(/^(0|[1-9]\d{0,8})(\.\d{1,2})?$/, { message: 'Write an amount like 12 or 12.50.' }));
-export const MaybeDecimal = () => applyDecorators(orNull(), Decimal());
 
 export const Whole = (least: number, most: number) =>
   applyDecorators(
@@ -55,7 +53,7 @@ export const Whole = (least: number, most: number) =>
     Min(least, { message: `At least ${least}.` }),
     Max(most, { message: `At most ${most}.` }),
   );
-export const MaybeWhole = (least: number, most: number) => applyDecorators(orNull(), Whole(least, most));
+export const MaybeWhole = (least: number, most: number) => applyDecorators(OrNull(), Whole(least, most));
 
 export const Figure = (least = -1e12, most = 1e12) =>
   applyDecorators(
@@ -63,7 +61,6 @@ export const Figure = (least = -1e12, most = 1e12) =>
     Min(least, { message: `At least ${least}.` }),
     Max(most, { message: `At most ${most}.` }),
   );
-export const MaybeFigure = (least?: number, most?: number) => applyDecorators(orNull(), Figure(least, most));
 
 /** A date or instant in a year that a workshop has to do with. */
 const YearOfUse = () =>
@@ -87,10 +84,8 @@ export const isInstant = (text: unknown): text is string =>
   isYearOfUse(text) &&
   !Number.isNaN(Date.parse(text)) &&
   new Date(text).toISOString() === text;
-export const MaybeInstant = () => applyDecorators(orNull(), Instant());
-export const MaybeDay = () =>
+export const Day = () =>
   applyDecorators(
-    orNull(),
     Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'This is not a date.' }),
     YearOfUse(),
     IsISO8601({ strict: true }, { message: 'There is no such date.' }),
@@ -109,9 +104,8 @@ export const UnitName = () =>
     }),
   );
 /** Where on a bike: a cylinder, a side, a number, or a few plain words. */
-export const MaybePosition = () =>
+export const Position = () =>
   applyDecorators(
-    orNull(),
     Matches(/^[\p{L}\p{N}][\p{L}\p{N} .,/()'’-]{0,19}$/u, { message: 'Say where in a few plain words, such as 2, left or top ring.' }),
   );
 

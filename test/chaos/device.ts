@@ -166,17 +166,17 @@ export class SimDevice {
     switch (this.random.below(14)) {
       case 0:
       case 1:
-        store.set('bike.set', 'bike', bike.id, { year: 1950 + this.random.below(40), frameNo: `F-${n}` });
+        store.set('bike.set', bike.id, { year: 1950 + this.random.below(40), frameNo: `F-${n}` });
         return;
       case 2:
-        store.set('bike.set', 'bike', bike.id, { [this.random.one(['engineNo', 'frameNo'])]: `E-${n}` });
+        store.set('bike.set', bike.id, { [this.random.one(['engineNo', 'frameNo'])]: `E-${n}` });
         return;
       case 3:
-        store.set('job.set', 'job', jobId, { notes: `${this.name} says ${n}`, standingMonths: n });
+        store.set('job.set', jobId, { notes: `${this.name} says ${n}`, standingMonths: n });
         return;
       case 4:
       case 5:
-        store.act('step.add', 'step', id, {
+        store.act('step.add', id, {
           ...job,
           title: `Cover ${n}`,
           access: null,
@@ -189,11 +189,11 @@ export class SimDevice {
         const step = some(list(state, 'step').filter((s) => !s.refittedAt));
         if (!step) return;
         const counts = Object.fromEntries(list(state, 'fastener').flatMap((f) => (f.stepId === step.id ? [[f.id, f.count]] : [])));
-        store.act('step.refit', 'step', step.id, { ...job, counts });
+        store.act('step.refit', step.id, { ...job, counts });
         return;
       }
       case 7:
-        store.act('part.add', 'part', id, {
+        store.act('part.add', id, {
           ...job,
           findingId: null,
           name: `Part ${n}`,
@@ -206,14 +206,14 @@ export class SimDevice {
         return;
       case 8: {
         const part = some(list(state, 'part'));
-        if (part) store.set('part.set', 'part', part.id, { status: this.random.one(['ordered', 'arrived', 'fitted']), price: `${n}.00` });
+        if (part) store.set('part.set', part.id, { status: this.random.one(['ordered', 'arrived', 'fitted'] as const), price: `${n}.00` });
         return;
       }
       case 9: {
         const wait = some(list(state, 'wait').filter((w) => !w.endedAt));
-        if (wait && n % 2) store.act('wait.end', 'wait', wait.id, job);
+        if (wait && n % 2) store.act('wait.end', wait.id, job);
         else
-          store.act('wait.start', 'wait', id, {
+          store.act('wait.start', id, {
             ...job,
             kind: 'soaking',
             what: `Bore ${n}`,
@@ -253,7 +253,6 @@ export class SimDevice {
     await this.db.put('photo', { sha256, blob, thumb: blob });
     store.act(
       'photo.add',
-      'photo',
       id,
       { jobId, subject: 'bag', subjectId: null, bag: String(n % 20), sha256, width: 32, height: 24, bytes: bytes.length, caption: null },
       { photos: [sha256] },

@@ -1,20 +1,20 @@
-import type { AttemptResult, FitnessAct, StartAttempt } from '../record';
-import { define } from './define';
+import { define, from } from './define';
 import { Refused } from './types';
 
 /** A person's word that something may be done all the same, and tries to start an engine. */
 
-interface OverruleSay {
-  jobId: string;
-  act: FitnessAct;
-  reason: string;
-  codes: string[];
-  saidBy: string;
-}
-const overruleSay = define<OverruleSay>('overrule.say', {
+const overruleSay = define({
+  type: 'overrule.say',
+  on: 'overrule',
+  says: 'Allowed all the same',
+  payload: from('overrule', 'jobId', 'act', 'reason', 'codes', 'saidBy'),
   draft: (d, p, c) => void d.insert('overrule', { id: c.entity.id, ...p, madeAt: c.madeAt, endedAt: null }),
 });
-const overruleEnd = define<{ jobId: string }>('overrule.end', {
+const overruleEnd = define({
+  type: 'overrule.end',
+  on: 'overrule',
+  says: 'No longer allowed all the same',
+  payload: from('overrule', 'jobId'),
   draft: (d, _p, c) => {
     const old = d.need('overrule', c.entity.id);
     if (old.endedAt) throw new Refused({ code: 'exists', message: 'This was withdrawn already.' });
@@ -22,11 +22,11 @@ const overruleEnd = define<{ jobId: string }>('overrule.end', {
   },
 });
 
-type AttemptLog = { jobId: string; did: AttemptResult; afterRepairId: string | null } & Pick<
-  StartAttempt,
-  'choke' | 'throttle' | 'kicks' | 'seconds' | 'volts'
->;
-const attemptLog = define<AttemptLog>('attempt.log', {
+const attemptLog = define({
+  type: 'attempt.log',
+  on: 'startAttempt',
+  says: 'Start attempt',
+  payload: from('startAttempt', 'jobId', 'choke', 'throttle', 'kicks', 'seconds', 'volts', 'did', 'afterRepairId'),
   needs: (p) => (p.afterRepairId ? [{ table: 'repair' as const, id: p.afterRepairId }] : []),
   draft: (d, p, c) => {
     if (p.afterRepairId) d.need('repair', p.afterRepairId);

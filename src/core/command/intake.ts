@@ -1,21 +1,25 @@
-import { freshBike, freshJob, type Complaint, type SymptomAnswer } from '../record';
-import { define, defineSet } from './define';
+import { firstOf, type Complaint } from '../record';
+import { id } from '../record/kinds';
+import { define, defineSet, from } from './define';
+import type { PayloadOf } from './types';
 
 /** Booking in, the bike, its owner, the complaint and what the owner agreed to. */
 
-export interface BookIn {
-  bikeId: string;
-  jobId: string;
-  ownerId: string;
-  personalId: string;
-  complaintId: string;
-  name: string;
-  words: string;
-  symptoms: Record<string, SymptomAnswer>;
-  rate: string;
-}
-
-const bookIn = define<Omit<BookIn, 'jobId'> & { newJobId: string }>('bike.bookIn', {
+const bookIn = define({
+  type: 'bike.bookIn',
+  on: 'bike',
+  says: 'Booked in',
+  byHand: true,
+  payload: {
+    bikeId: id(),
+    newJobId: id(),
+    ownerId: id(),
+    personalId: id(),
+    complaintId: id(),
+    ...from('bike', 'name'),
+    ...from('complaint', 'words', 'symptoms'),
+    ...from('job', 'rate'),
+  },
   needs: (p) => [
     { table: 'job', id: p.newJobId },
     { table: 'owner', id: p.ownerId },
@@ -24,21 +28,20 @@ const bookIn = define<Omit<BookIn, 'jobId'> & { newJobId: string }>('bike.bookIn
   job: (p) => p.newJobId,
   draft: (d, p, c) => {
     d.insert('owner', { id: p.ownerId, personalId: p.personalId });
-    d.insert('bike', { ...freshBike, id: p.bikeId, ownerId: p.ownerId, name: p.name });
-    d.insert('job', { ...freshJob, id: p.newJobId, bikeId: p.bikeId, openedAt: c.madeAt, rate: p.rate });
-    d.insert('complaint', complaintRow(p.complaintId, p.newJobId, p.words, p.symptoms));
+    d.insert('bike', { ...firstOf('bike'), id: p.bikeId, ownerId: p.ownerId, name: p.name });
+    d.insert('job', { ...firstOf('job'), id: p.newJobId, bikeId: p.bikeId, openedAt: c.madeAt, rate: p.rate });
+    d.insert('complaint', complaintRow(p.complaintId, p.newJobId, p));
   },
 });
+export type BookIn = PayloadOf<typeof bookIn>;
 
-interface OpenJob {
-  bikeId: string;
-  complaintId: string;
-  words: string;
-  symptoms: Record<string, SymptomAnswer>;
-  rate: string;
-}
 /** A bike that was here before comes back: another visit of it, with what is known of the bike, its book and its owner. */
-const openJob = define<OpenJob>('job.open', {
+const openJob = define({
+  type: 'job.open',
+  on: 'job',
+  says: 'Came back',
+  byHand: true,
+  payload: { bikeId: id(), complaintId: id(), ...from('complaint', 'words', 'symptoms'), ...from('job', 'rate') },
   needs: (p) => [
     { table: 'bike', id: p.bikeId },
     { table: 'complaint', id: p.complaintId },
@@ -46,8 +49,8 @@ const openJob = define<OpenJob>('job.open', {
   job: (_p, _s, c) => c.entity.id,
   draft: (d, p, c) => {
     d.need('bike', p.bikeId);
-    d.insert('job', { ...freshJob, id: c.entity.id, bikeId: p.bikeId, openedAt: c.madeAt, rate: p.rate });
-    d.insert('complaint', complaintRow(p.complaintId, c.entity.id, p.words, p.symptoms));
+    d.insert('job', { ...firstOf('job'), id: c.entity.id, bikeId: p.bikeId, openedAt: c.madeAt, rate: p.rate });
+    d.insert('complaint', complaintRow(p.complaintId, c.entity.id, p));
   },
 });
 
@@ -55,43 +58,75 @@ const openJob = define<OpenJob>('job.open', {
 export function complaintRow(
   id: string,
   jobId: string,
-  words: string,
-  symptoms: Record<string, SymptomAnswer>,
+  { words, symptoms }: Pick<Complaint, 'words' | 'symptoms'>,
 ): Omit<Complaint, 'versions'> {
-  return { id, jobId, words, symptoms, state: 'open', explained: false, linkedTo: null, afterRepairId: null };
+  return { ...firstOf('complaint'), id, jobId, words, symptoms };
 }
 
-const bikeSet = defineSet('bike.set', 'bike', () => null);
-const jobSet = defineSet('job.set', 'job', (_s, id) => id);
+const bikeSet = defineSet('bike.set', 'bike', 'Bike changed', [
+  'name',
+  'year',
+  'frameNo',
+  'engineNo',
+  'mileageKm',
+  'strokes',
+  'cylinders',
+  'cooling',
+  'ignition',
+  'fuelling',
+  'decompressor',
+  'voltage',
+  'starting',
+  'clutch',
+  'boreMm',
+  'strokeMm',
+  'compressionRatio',
+  'archetype',
+  'traits',
+]);
+const jobSet = defineSet('job.set', 'job', 'Job changed', [
+  'standingMonths',
+  'storage',
+  'fuelLeft',
+  'crash',
+  'ranWhenParked',
+  'lastTouched',
+  'lastTouchedBy',
+  'lastTouchedWhen',
+  'notes',
+  'pinned',
+  'pairings',
+  'counts',
+  'school',
+  'rate',
+]);
 
 /** New personal data are a new row beside the journal; the owner then points to it. */
-const ownerSet = defineSet('owner.set', 'owner', () => null);
+const ownerSet = defineSet('owner.set', 'owner', 'Owner changed', ['personalId']);
 
-interface ComplaintAdd {
-  jobId: string;
-  words: string;
-  symptoms: Record<string, SymptomAnswer>;
-  afterRepairId: string | null;
-}
-const complaintAdd = define<ComplaintAdd>('complaint.add', {
-  draft: (d, p, c) =>
-    void d.insert('complaint', { ...complaintRow(c.entity.id, p.jobId, p.words, p.symptoms), afterRepairId: p.afterRepairId }),
+const complaintAdd = define({
+  type: 'complaint.add',
+  on: 'complaint',
+  says: 'Complaint added',
+  payload: from('complaint', 'jobId', 'words', 'symptoms', 'afterRepairId'),
+  draft: (d, p, c) => void d.insert('complaint', { ...complaintRow(c.entity.id, p.jobId, p), afterRepairId: p.afterRepairId }),
 });
+const complaintSet = defineSet('complaint.set', 'complaint', 'Complaint changed', ['words', 'symptoms', 'state', 'explained']);
 
-const complaintSet = defineSet('complaint.set', 'complaint', (s, id) => s.rows.complaint.get(id)?.jobId ?? null);
-
-interface ConsentGive {
-  jobId: string;
-  words: string;
-  upTo: string | null;
-  supersedes: string | null;
-}
-const consentGive = define<ConsentGive>('consent.give', {
+const consentGive = define({
+  type: 'consent.give',
+  on: 'consent',
+  says: 'Agreed with the owner',
+  payload: from('consent', 'jobId', 'words', 'upTo', 'supersedes'),
   undoable: false,
   draft: (d, p, c) => void d.insert('consent', { id: c.entity.id, ...p, givenAt: c.madeAt }),
 });
 
-const personAdd = define<{ name: string }>('person.add', {
+const personAdd = define({
+  type: 'person.add',
+  on: 'person',
+  says: 'Person added',
+  payload: from('person', 'name'),
   job: () => null,
   draft: (d, p, c) => void d.insert('person', { id: c.entity.id, name: p.name }),
 });

@@ -1,24 +1,33 @@
 import type { Fault, FindingKind, OwnFigure, Test } from '../knowledge';
 import type { Own } from '../record';
+import { id, list, maybe, object, special, truth, type ObjectOf } from '../record/kinds';
 import { define } from './define';
-import { Refused } from './types';
+import { Refused, type PayloadOf } from './types';
 
-/** What a shop adds to the knowledge that ships: faults, findings, tests and figures. It belongs to the shop, not to a job. */
+/** What a workshop knows itself. */
 
-interface Entry<T> {
-  id: string;
-  body: T;
-}
+/** The most entries that one command may bring. */
+export const mostOwnEntries = 400;
 
-/** Several entries at once, since a fault often comes with the test that finds it: all of them or none. */
-export interface OwnAdd {
-  faults: Entry<Fault>[];
-  findings: Entry<FindingKind>[];
-  tests: Entry<Test>[];
-  figures: Entry<OwnFigure>[];
-}
+const fault = special<Fault>('fault entry');
+const finding = special<FindingKind>('finding entry');
+const test = special<Test>('test entry');
+const figure = special<OwnFigure>('figure entry');
 
-const ownAdd = define<OwnAdd>('own.add', {
+const entries = {
+  faults: list(object({ id: id(), body: fault }), mostOwnEntries),
+  findings: list(object({ id: id(), body: finding }), mostOwnEntries),
+  tests: list(object({ id: id(), body: test }), mostOwnEntries),
+  figures: list(object({ id: id(), body: figure }), mostOwnEntries),
+};
+export type OwnAdd = ObjectOf<typeof entries>;
+
+const ownAdd = define({
+  type: 'own.add',
+  on: 'own',
+  says: 'Own knowledge',
+  byHand: true,
+  payload: entries,
   // Entries are taken out and put back, so that nothing that was found by them loses its meaning.
   undoable: false,
   job: () => null,
@@ -32,7 +41,8 @@ const ownAdd = define<OwnAdd>('own.add', {
 });
 
 function rowsOf(p: OwnAdd): Omit<Own, 'versions'>[] {
-  const as = (what: Own['what'], list: Entry<unknown>[]) => list.map(({ id, body }) => ({ id, what, body, retired: false }));
+  const as = (what: Own['what'], entries: { id: string; body: unknown }[]) =>
+    entries.map(({ id, body }) => ({ id, what, body, retired: false }));
   return [...as('fault', p.faults), ...as('finding', p.findings), ...as('test', p.tests), ...as('figure', p.figures)] as Omit<
     Own,
     'versions'
@@ -40,14 +50,12 @@ function rowsOf(p: OwnAdd): Omit<Own, 'versions'>[] {
 }
 
 /** Another wording or figure for one entry; what it is about stays. */
-export interface OwnChange {
-  fault: Fault | null;
-  finding: FindingKind | null;
-  test: Test | null;
-  figure: OwnFigure | null;
-}
-
-const ownChange = define<OwnChange>('own.change', {
+const ownChange = define({
+  type: 'own.change',
+  on: 'own',
+  says: 'Own knowledge changed',
+  byHand: true,
+  payload: { fault: maybe(fault), finding: maybe(finding), test: maybe(test), figure: maybe(figure) },
   undoable: false,
   job: () => null,
   draft: (d, p, c) => {
@@ -63,7 +71,12 @@ const ownChange = define<OwnChange>('own.change', {
 const subject = ({ fault, test }: OwnFigure) => `${fault ?? ''} ${test ?? ''}`;
 
 /** Takes entries out, or puts them back. */
-const ownRetire = define<{ ids: string[]; retired: boolean }>('own.retire', {
+const ownRetire = define({
+  type: 'own.retire',
+  on: 'own',
+  says: 'Own knowledge taken out or put back',
+  byHand: true,
+  payload: { ids: list(id(), mostOwnEntries, 1), retired: truth },
   undoable: false,
   job: () => null,
   needs: (p) => p.ids.map((id) => ({ table: 'own', id })),
@@ -71,5 +84,7 @@ const ownRetire = define<{ ids: string[]; retired: boolean }>('own.retire', {
     for (const id of p.ids) d.set('own', id, { retired: p.retired });
   },
 });
+
+export type OwnChange = PayloadOf<typeof ownChange>;
 
 export const own = [ownAdd, ownChange, ownRetire];

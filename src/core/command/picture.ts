@@ -1,21 +1,14 @@
-import type { PhotoSubject } from '../record';
-import { define, defineSet } from './define';
+import { define, defineSet, from } from './define';
 import { Refused } from './types';
 
 /** Photos with their pins, and the errata of a bike's book. */
 
-interface PhotoAdd {
-  jobId: string;
-  subject: PhotoSubject;
-  subjectId: string | null;
-  bag: string | null;
-  sha256: string;
-  width: number;
-  height: number;
-  bytes: number;
-  caption: string | null;
-}
-const photoAdd = define<PhotoAdd>('photo.add', {
+const photoAdd = define({
+  type: 'photo.add',
+  on: 'photo',
+  says: 'Photo taken',
+  byHand: true,
+  payload: from('photo', 'jobId', 'subject', 'subjectId', 'bag', 'sha256', 'width', 'height', 'bytes', 'caption'),
   needs: (p) => (p.subjectId && (p.subject === 'step' || p.subject === 'finding') ? [{ table: p.subject, id: p.subjectId }] : []),
   draft: (d, p, c) => {
     if (p.subject === 'step' || p.subject === 'finding') {
@@ -26,10 +19,15 @@ const photoAdd = define<PhotoAdd>('photo.add', {
     d.insert('photo', { id: c.entity.id, ...p, takenAt: c.madeAt });
   },
 });
-const photoSet = defineSet('photo.set', 'photo', (s, id) => s.rows.photo.get(id)?.jobId ?? null);
+const photoSet = defineSet('photo.set', 'photo', 'Photo changed', ['caption']);
 
 /** A photo comes off the record with its pins; its bytes stay as long as the journal names them. */
-const photoRemove = define<{ jobId: string }>('photo.remove', {
+const photoRemove = define({
+  type: 'photo.remove',
+  on: 'photo',
+  says: 'Photo taken off',
+  byHand: true,
+  payload: from('photo', 'jobId'),
   needs: (_p, c) => [{ table: 'pin', field: 'photoId', is: c.entity.id }],
   draft: (d, _p, c) => {
     for (const pin of d.rows('pin')) if (pin.photoId === c.entity.id) d.remove('pin', pin.id);
@@ -37,26 +35,33 @@ const photoRemove = define<{ jobId: string }>('photo.remove', {
   },
 });
 
-const pinAdd = define<{ jobId: string; photoId: string; x: number; y: number; note: string }>('pin.add', {
+const pinAdd = define({
+  type: 'pin.add',
+  on: 'pin',
+  says: 'Pin set',
+  byHand: true,
+  payload: from('pin', 'jobId', 'photoId', 'x', 'y', 'note'),
   needs: (p) => [{ table: 'photo', id: p.photoId }],
   draft: (d, p, c) => {
     d.need('photo', p.photoId);
     d.insert('pin', { id: c.entity.id, ...p });
   },
 });
-const pinSet = defineSet('pin.set', 'pin', (s, id) => s.rows.pin.get(id)?.jobId ?? null);
-const pinRemove = define<{ jobId: string }>('pin.remove', { draft: (d, _p, c) => void d.remove('pin', c.entity.id) });
+const pinSet = defineSet('pin.set', 'pin', 'Pin changed', ['x', 'y', 'note'], { byHand: true });
+const pinRemove = define({
+  type: 'pin.remove',
+  on: 'pin',
+  says: 'Pin taken off',
+  byHand: true,
+  payload: from('pin', 'jobId'),
+  draft: (d, _p, c) => void d.remove('pin', c.entity.id),
+});
 
-interface ErratumAdd {
-  bikeId: string;
-  book: string;
-  page: string | null;
-  quantity: string | null;
-  says: string;
-  right: string;
-  source: string;
-}
-const erratumAdd = define<ErratumAdd>('erratum.add', {
+const erratumAdd = define({
+  type: 'erratum.add',
+  on: 'erratum',
+  says: 'Erratum of the book',
+  payload: from('erratum', 'bikeId', 'book', 'page', 'quantity', 'says', 'right', 'source'),
   needs: (p) => [{ table: 'bike', id: p.bikeId }],
   job: () => null,
   draft: (d, p, c) => {
@@ -64,6 +69,8 @@ const erratumAdd = define<ErratumAdd>('erratum.add', {
     d.insert('erratum', { id: c.entity.id, ...p });
   },
 });
-const erratumSet = defineSet('erratum.set', 'erratum', () => null);
+const erratumSet = defineSet('erratum.set', 'erratum', 'Erratum changed', ['book', 'page', 'quantity', 'says', 'right', 'source'], {
+  byHand: true,
+});
 
 export const picture = [photoAdd, photoSet, photoRemove, pinAdd, pinSet, pinRemove, erratumAdd, erratumSet];

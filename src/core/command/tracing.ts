@@ -1,35 +1,16 @@
-import type { Answer, Complaint, Conditions, Evidence, ReadingValue, Retest, Shown, Spec, SymptomAnswer } from '../record';
-import { define, defineSet } from './define';
+import type { Conditions } from '../record';
+import { id, maybe, object, words, type ObjectOf } from '../record/kinds';
+import { define, defineSet, from } from './define';
 import type { Draft } from './draft';
 import { complaintRow } from './intake';
-import { Refused } from './types';
+import { Refused, type PayloadOf } from './types';
 
 /** Evidence, predictions, readings, limits, causes, repairs and retests. */
 
-export interface ReadingPart {
-  id: string;
-  bikeId: string;
-  quantity: string;
-  value: ReadingValue;
-  unit: string;
-  entered: string;
-  instrument: string | null;
-}
-
-export interface EvidenceAdd {
-  jobId: string;
-  testId: string;
-  position: string | null;
-  outcome: string;
-  reading: ReadingPart | null;
-  predictionId: string | null;
-  held: Answer | null;
-  conditions: Conditions;
-  note: string | null;
-  afterRepairId: string | null;
-  knowledgeHash: string;
-  shown: Shown | null;
-}
+const readingFields = { id: id(), bikeId: id(), ...from('reading', 'quantity', 'value', 'unit', 'entered', 'instrument') };
+/** A reading that comes along with what it was taken for. */
+export const readingPart = object(readingFields);
+export type ReadingPart = ObjectOf<typeof readingFields>;
 
 export function insertReading(
   d: Draft,
@@ -41,7 +22,15 @@ export function insertReading(
   return reading.id;
 }
 
-const evidenceAdd = define<EvidenceAdd>('evidence.add', {
+const evidenceAdd = define({
+  type: 'evidence.add',
+  on: 'evidence',
+  says: 'Result entered',
+  payload: {
+    ...from('evidence', 'jobId', 'testId', 'position', 'outcome', 'predictionId', 'held', 'conditions', 'note', 'afterRepairId'),
+    ...from('evidence', 'knowledgeHash', 'shown'),
+    reading: maybe(readingPart),
+  },
   needs: (p) => [
     ...(p.reading ? [{ table: 'reading' as const, id: p.reading.id }] : []),
     ...(p.predictionId ? [{ table: 'prediction' as const, id: p.predictionId }] : []),
@@ -54,23 +43,33 @@ const evidenceAdd = define<EvidenceAdd>('evidence.add', {
     d.insert('evidence', { id: c.entity.id, ...p, readingId, takenAt: c.madeAt, withdrawn: null });
   },
 });
+export type EvidenceAdd = PayloadOf<typeof evidenceAdd>;
 
-const evidenceWithdraw = define<{ jobId: string; reason: string }>('evidence.withdraw', {
+const evidenceWithdraw = define({
+  type: 'evidence.withdraw',
+  on: 'evidence',
+  says: 'Result withdrawn',
+  payload: { ...from('evidence', 'jobId'), reason: words(300) },
   draft: (d, p, c) => {
-    const e: Evidence = d.need('evidence', c.entity.id);
+    const e = d.need('evidence', c.entity.id);
     if (e.withdrawn) throw new Refused({ code: 'exists', message: 'This was withdrawn already.' });
     d.set('evidence', e.id, { withdrawn: p.reason });
   },
 });
 
-const predictionWrite = define<{ jobId: string; testId: string; position: string | null; words: string; expected: string | null }>(
-  'prediction.write',
-  {
-    draft: (d, p, c) => void d.insert('prediction', { id: c.entity.id, ...p, madeAt: c.madeAt }),
-  },
-);
+const predictionWrite = define({
+  type: 'prediction.write',
+  on: 'prediction',
+  says: 'Prediction written',
+  payload: from('prediction', 'jobId', 'testId', 'position', 'words', 'expected'),
+  draft: (d, p, c) => void d.insert('prediction', { id: c.entity.id, ...p, madeAt: c.madeAt }),
+});
 
-const readingAdd = define<{ jobId: string; position: string | null; conditions: Conditions; reading: ReadingPart }>('reading.add', {
+const readingAdd = define({
+  type: 'reading.add',
+  on: 'reading',
+  says: 'Reading taken',
+  payload: { ...from('reading', 'jobId', 'position', 'conditions'), reading: readingPart },
   draft: (d, p, c) =>
     void insertReading(
       d,
@@ -79,8 +78,12 @@ const readingAdd = define<{ jobId: string; position: string | null; conditions: 
     ),
 });
 
-export type SpecAdd = Omit<Spec, 'id' | 'versions'>;
-const specAdd = define<SpecAdd>('spec.add', {
+const limit = ['low', 'high', 'serviceLow', 'serviceHigh', 'unit', 'entered', 'source', 'origin'] as const;
+const specAdd = define({
+  type: 'spec.add',
+  on: 'spec',
+  says: 'Limit entered',
+  payload: from('spec', 'bikeId', 'quantity', ...limit),
   needs: (p) => [{ table: 'bike', id: p.bikeId }],
   job: () => null,
   draft: (d, p, c) => {
@@ -88,30 +91,25 @@ const specAdd = define<SpecAdd>('spec.add', {
     d.insert('spec', { id: c.entity.id, ...p });
   },
 });
-const specSet = defineSet('spec.set', 'spec', () => null);
+const specSet = defineSet('spec.set', 'spec', 'Limit changed', [...limit]);
 
-const causeName = define<{ jobId: string; complaintId: string; faultId: string | null; position: string | null; words: string }>(
-  'cause.name',
-  {
-    needs: (p) => [{ table: 'complaint', id: p.complaintId }],
-    draft: (d, p, c) => {
-      d.need('complaint', p.complaintId);
-      d.insert('cause', { id: c.entity.id, ...p, madeAt: c.madeAt });
-    },
+const causeName = define({
+  type: 'cause.name',
+  on: 'cause',
+  says: 'Cause named',
+  payload: from('cause', 'jobId', 'complaintId', 'faultId', 'position', 'words'),
+  needs: (p) => [{ table: 'complaint', id: p.complaintId }],
+  draft: (d, p, c) => {
+    d.need('complaint', p.complaintId);
+    d.insert('cause', { id: c.entity.id, ...p, madeAt: c.madeAt });
   },
-);
+});
 
-interface RepairLog {
-  jobId: string;
-  causeId: string | null;
-  faultId: string | null;
-  position: string | null;
-  words: string;
-  minutes: number;
-  cost: string;
-  afterRepairId: string | null;
-}
-const repairLog = define<RepairLog>('repair.log', {
+const repairLog = define({
+  type: 'repair.log',
+  on: 'repair',
+  says: 'Repair logged',
+  payload: from('repair', 'jobId', 'causeId', 'faultId', 'position', 'words', 'minutes', 'cost', 'afterRepairId'),
   needs: (p) => [
     ...(p.causeId ? [{ table: 'cause' as const, id: p.causeId }] : []),
     ...(p.afterRepairId ? [{ table: 'repair' as const, id: p.afterRepairId }] : []),
@@ -123,35 +121,27 @@ const repairLog = define<RepairLog>('repair.log', {
   },
 });
 
-interface RetestLog {
-  jobId: string;
-  complaintId: string;
-  repairId: string;
-  result: Retest['result'];
-  conditions: Conditions;
-  note: string | null;
-  /** For "changed": the complaint as it is now. */
-  changed: { id: string; words: string; symptoms: Record<string, SymptomAnswer> } | null;
-}
-const retestLog = define<RetestLog>('retest.log', {
+const retestLog = define({
+  type: 'retest.log',
+  on: 'retest',
+  says: 'Complaint tried again',
+  payload: {
+    ...from('retest', 'jobId', 'complaintId', 'repairId', 'result', 'conditions', 'note'),
+    /** For "changed": the complaint as it is now. */
+    changed: maybe(object({ id: id(), ...from('complaint', 'words', 'symptoms') })),
+  },
   needs: (p) => [
     { table: 'complaint', id: p.complaintId },
     { table: 'repair', id: p.repairId },
     ...(p.changed ? [{ table: 'complaint' as const, id: p.changed.id }] : []),
   ],
   draft: (d, { changed, ...p }, c) => {
-    const old: Complaint = d.need('complaint', p.complaintId);
+    const old = d.need('complaint', p.complaintId);
     d.need('repair', p.repairId);
     if (p.result === 'changed' && !changed) throw new Refused({ code: 'not yet', message: 'Say what the complaint is now.' });
-    if (changed)
-      d.insert('complaint', {
-        ...complaintRow(changed.id, p.jobId, changed.words, changed.symptoms),
-        linkedTo: old.id,
-        afterRepairId: p.repairId,
-      });
+    if (changed) d.insert('complaint', { ...complaintRow(changed.id, p.jobId, changed), linkedTo: old.id, afterRepairId: p.repairId });
     d.insert('retest', { id: c.entity.id, ...p, newComplaintId: changed?.id ?? null, takenAt: c.madeAt });
-    if (p.result !== 'same') d.set('complaint', old.id, { state: p.result === 'back' ? 'open' : p.result });
-    else d.set('complaint', old.id, { state: 'open' });
+    d.set('complaint', old.id, { state: p.result === 'same' || p.result === 'back' ? 'open' : p.result });
   },
 });
 

@@ -1,4 +1,5 @@
 import type { Change, State, TableName } from '../record';
+import type { Fields } from '../record/kinds';
 
 /** A wish to change something, as it leaves a device. The server adds shop, actor, device, receivedAt and seq. */
 export interface Command<P = unknown> {
@@ -37,15 +38,26 @@ export class Refused extends Error {
 /** Rows an effect must be able to see: one row, or all rows of a table that name a parent. */
 export type Need = { table: TableName; id: string } | { table: TableName; field: string; is: string } | { journal: string };
 
-export interface CommandType<P = never> {
-  type: string;
+export interface CommandType<P = never, T extends string = string, K extends TableName = TableName> {
+  type: T;
+  /** The table of the row that it is about; null where it may be any. */
+  on: K | null;
+  /** What an entry of it is called in the log. */
+  says: string;
+  /** What each field of its payload may hold. */
+  payload: Fields;
   /** False for what is superseded and never taken back: signatures, consents. */
   undoable: boolean;
+  /** True for what is pointed at, taken or filled in: it has no form at the bench line. */
+  byHand: boolean;
   needs(command: Command<P>): Need[];
   /** The job that the change belongs to, if it belongs to one. */
   jobOf(command: Command<P>, state: State): string | null;
   /** Pure: depends on the state and the command only. Throws Refused. */
   effect(state: State, command: Command<P>): Change[];
 }
+
+/** What the payload of a command type holds. */
+export type PayloadOf<C> = C extends CommandType<infer P> ? P : never;
 
 export type Outcome = { ok: true; changes: Change[] } | { ok: false; refusal: Refusal };

@@ -1,5 +1,6 @@
 import type { Change, JournalEntry, State } from '../record';
 import { invert } from '../record';
+import { id, type ObjectOf } from '../record/kinds';
 import type { CommandType } from './types';
 import { Refused } from './types';
 
@@ -8,8 +9,8 @@ export function undoneIn(journal: readonly JournalEntry[]): ReadonlySet<string> 
   const undone = new Set<string>();
   // What takes an entry back comes after it: seen from the end, it is known already whether that stands itself.
   for (let i = journal.length - 1; i >= 0; i--) {
-    const { id, targetId } = journal[i];
-    if (targetId !== null && !undone.has(id)) undone.add(targetId);
+    const entry = journal[i];
+    if (entry.targetId !== null && !undone.has(entry.id)) undone.add(entry.targetId);
   }
   return undone;
 }
@@ -60,19 +61,27 @@ function takeBack(state: State, targetId: string, undoable: (type: string) => bo
   return invert(target.changes, state);
 }
 
-type Target = { targetId: string };
+const target = { targetId: id() };
+type Target = ObjectOf<typeof target>;
 
-function takingBack(type: 'undo' | 'redo', undoable: (type: string) => boolean): CommandType<Target> {
+function takingBack<T extends 'undo' | 'redo'>(type: T, says: string, undoable: (type: string) => boolean): CommandType<Target, T, 'job'> {
   return {
     type,
+    on: 'job',
+    says,
+    payload: target,
     undoable: false,
+    byHand: false,
     needs: (c) => [{ journal: c.payload.targetId }],
     jobOf: (c, state) => state.journal.find((e) => e.id === c.payload.targetId)?.jobId ?? null,
     effect: (state, c) => takeBack(state, c.payload.targetId, undoable, type === 'undo'),
   };
 }
 
-export const undoTypes = (undoable: (type: string) => boolean) => [takingBack('undo', undoable), takingBack('redo', undoable)];
+export const undoTypes = (undoable: (type: string) => boolean) => [
+  takingBack('undo', 'Undone', undoable),
+  takingBack('redo', 'Redone', undoable),
+];
 
 /** What "Undo" and "Redo" would act on now: the newest entry that stands, and the newest undo with nothing after it. */
 export function undoTargets(

@@ -94,7 +94,17 @@ describe('fitness', () => {
     expect(may({ ...made().c, provisionals: [provisional({ mayRide: false })] })).toContain('run');
     expect(may({ ...made().c, waits: [wait('curing')] })).not.toContain('run');
     expect(may({ ...made().c, waits: [wait('part')] })).toContain('ride');
-    const torque = { ...row, id: 't', name: 'Head nuts', thread: null, count: 4, figureNm: 20, unit: 'N·m', entered: '20', source: 'book' };
+    const torque = {
+      ...row,
+      id: 't',
+      name: 'Head nuts',
+      thread: null,
+      count: 4,
+      figureNm: 20,
+      unit: 'N·m' as const,
+      entered: '20',
+      source: 'book',
+    };
     const stage = (doneAt: string | null) => ({ ...row, id: 's', torqueId: 't', n: 1, kind: 'torque' as const, value: 20, doneAt });
     expect(may({ ...made().c, torques: [torque], stages: [stage(null)] })).not.toContain('run');
     const signed = { ...row, id: 'g', kind: 'torque' as const, subjectId: 't', signedBy: 'Ines', signedAt: '', supersedes: null };

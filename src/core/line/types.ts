@@ -1,5 +1,6 @@
 import type { Knowledge } from '../knowledge';
-import type { Conditions, JobSnapshot, ReadingValue, State, TableName } from '../record';
+import type { CommandName, Payloads, SetName, SetOf } from '../command';
+import type { Conditions, JobSnapshot, Personal, ReadingValue, State } from '../record';
 import type { Case } from '../trace';
 import type { Token } from './tokens';
 
@@ -28,21 +29,29 @@ export interface LineResult {
   note: string | null;
 }
 
+/** A part of a payload that is a new row, or a list of them, before each has its id. */
+type BeforeId<P> = P extends { id: string } ? Omit<P, 'id'> : P extends (infer R extends { id: string })[] ? Omit<R, 'id'>[] : P;
+type NewRows<P> = { [K in keyof P]: BeforeId<P[K]> };
+
+interface Doing<N extends CommandName> {
+  do: 'act';
+  type: N;
+  /** The row it is about; null for a new one. */
+  id: string | null;
+  payload: NewRows<Payloads[N]>;
+  /** The parts of the payload that are new rows, each of which needs an id. */
+  needIds?: (keyof Payloads[N] & string)[];
+  /** A torque whose stages are all done already. */
+  allDone?: boolean;
+}
+
 /** One thing that keeping a line does. Ids of new rows are made by whoever keeps it. */
 export type LineAct =
   | { do: 'result'; result: LineResult }
-  | {
-      do: 'act';
-      type: string;
-      kind: TableName;
-      /** The row it is about; null for a new one. */
-      id: string | null;
-      payload: object;
-      /** Names of payload parts that are lists of new rows, each of which needs an id. */
-      needIds?: string[];
-      personal?: { id: string; name: string | null; phone: string | null; email: string | null };
-    }
-  | { do: 'set'; type: string; table: TableName; id: string; set: Record<string, unknown> }
+  | { [N in CommandName]: Doing<N> }[CommandName]
+  | { [N in SetName]: { do: 'set'; type: N; id: string; set: SetOf<N> } }[SetName]
+  /** New personal data of an owner: a row of its own that the owner then points to. */
+  | { do: 'owner'; id: string; personal: Omit<Personal, 'id'> }
   | { do: 'undo' | 'redo'; id: string };
 
 /** One way to understand a line: in words for the person, and what keeping it would do. */

@@ -1,4 +1,4 @@
-import type { Conditions } from './rows';
+import type { Conditions } from './values';
 
 const batteries = { own: null, helped: 'helped battery', weak: 'weak battery' } as const;
 

@@ -1,5 +1,7 @@
+export * from './values';
 export * from './rows';
 export * from './fields';
+export { tables, type FieldsOf, type Scope } from './tables';
 export * from './state';
 export * from './told';
 export * from './change';
@@ -8,6 +10,5 @@ export * from './enteredBy';
 export * from './groupBy';
 export * from './place';
 export * from './snapshot';
-export { freshBike, freshJob } from './fresh';
 export type { Backup } from './backup';
 export { isYearOfUse, yearWords } from './years';

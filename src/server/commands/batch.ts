@@ -1,5 +1,5 @@
 import { advanceInPlace, effectOf, type Command, type Refusal } from '../../core/command';
-import { tableNames, type AnyRow, type Change, type State, type TableName } from '../../core/record';
+import { bikeTables, tableNames, type AnyRow, type Change, type State, type TableName } from '../../core/record';
 import type { Db } from '../db/pool';
 import { deleteRows, insertRows, updateRows, type Place } from '../db/rows';
 import type { Speaker } from './speaker';
@@ -128,9 +128,11 @@ export class Batch {
     for (const c of changes) {
       const id = c.op === 'update' ? c.id : c.row.id;
       if (c.table === 'bike') return id;
-      if (c.table === 'spec' || c.table === 'erratum')
-        return this.state.rows[c.table].get(id)?.bikeId ?? (c.op === 'update' ? null : (c.row as { bikeId: string }).bikeId);
       if (c.table === 'owner') return owned.get(id) ?? null;
+      if (bikeTables.includes(c.table)) {
+        const row = (this.state.rows[c.table].get(id) ?? (c.op === 'update' ? undefined : c.row)) as { bikeId?: string } | undefined;
+        return row?.bikeId ?? null;
+      }
     }
     return null;
   }

@@ -17,8 +17,8 @@ export async function loadLanternYard(pool: pg.Pool, knowledge: Knowledge, today
   await openShop(pool, demoShopId, 'Lantern Yard (demo)', true);
   const w = new DemoWriter(pool, demoShopId, today);
   const ines = idFor('person ines');
-  await w.send(w.day(200), 'person.add', 'person', ines, { name: 'Ines Corrow' });
-  await w.send(w.day(200), 'person.add', 'person', idFor('person tam'), { name: 'Tam Veley' });
+  await w.send(w.day(200), 'person.add', ines, { name: 'Ines Corrow' });
+  await w.send(w.day(200), 'person.add', idFor('person tam'), { name: 'Tam Veley' });
   w.actorId = ines;
   const job = (name: string) => new DemoJob(w, name, knowledge.hash);
   await osprane(w, job('Osprane 650'));
@@ -70,7 +70,7 @@ async function quillon(w: DemoWriter, j: DemoJob): Promise<void> {
     'Find out why, and get it running if that stays under the limit. Ask before the engine is opened.',
     '400.00',
   );
-  await w.send(w.day(6, 9, 40), 'spec.add', 'spec', j.id('spec compression'), {
+  await w.send(w.day(6, 9, 40), 'spec.add', j.id('spec compression'), {
     bikeId: j.bikeId,
     quantity: 'compression',
     low: 142 * 6894.757293168,
@@ -242,7 +242,7 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     'Pick-up wires cut by the cover after the slide',
   );
   await j.retest(w.day(31, 12), 'gone', { temperature: 'cold', battery: 'own', tries: 4 }, 'Starts at once, all four.');
-  await w.send(w.day(31, 12, 30), 'complaint.set', 'complaint', j.complaintId, { set: { explained: true } }, { base: { explained: 0 } });
+  await w.send(w.day(31, 12, 30), 'complaint.set', j.complaintId, { set: { explained: true } }, { base: { explained: 0 } });
   await j.part(w.day(31, 13), 'Generator cover gasket', '18.90', 'Quayside Spares', 'fitted');
   await j.part(w.day(31, 13, 5), 'Dowel 8 mm', '1.10', 'Quayside Spares', 'fitted', 2);
   await j.part(w.day(31, 13, 10), 'Coolant 2 l', '14.00', 'Harbour Stores', 'arrived');
@@ -276,7 +276,7 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     null,
   );
   await j.torque(w.day(3, 16), 'Sump plug', 'M12x1.25', 1, 25, 'N·m', [['torque', 25]], 0, null);
-  await w.send(w.day(3, 16, 30), 'provisional.add', 'provisional', j.id('provisional panel'), {
+  await w.send(w.day(3, 16, 30), 'provisional.add', j.id('provisional panel'), {
     jobId: j.jobId,
     what: 'Left panel held by two ties',
     why: 'Lug broken in the slide, new panel not wanted',
@@ -286,7 +286,7 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     mayRide: true,
     mayLeave: true,
   });
-  await w.send(w.day(3, 16, 40), 'watch.add', 'watch', j.id('watch coolant'), {
+  await w.send(w.day(3, 16, 40), 'watch.add', j.id('watch coolant'), {
     jobId: j.jobId,
     what: 'Coolant level cold',
     due: 'after the first 100 km',
@@ -334,7 +334,7 @@ async function hollin(w: DemoWriter, j: DemoJob): Promise<void> {
   await j.test(w.day(20, 9, 20), 'bore-look', 'rust', { position: '1' });
   await j.finding(w.day(20, 10), null, 'Oil tank', 'Dry, clean inside, a film of old oil.', 'clean');
   await j.wait(w.day(3, 17), 'soaking', '50 ml of penetrant in the cylinder', w.day(-4, 9), w.day(-1, 9));
-  await w.send(w.day(3, 17, 10), 'hazard.acknowledge', 'hazardAck', j.id('hazard'), {
+  await w.send(w.day(3, 17, 10), 'hazard.acknowledge', j.id('hazard'), {
     jobId: j.jobId,
     hazard: 'penetrant',
     place: 'soaking',

@@ -36,5 +36,5 @@ export async function ownKnowledge(w: DemoWriter): Promise<void> {
     ],
     figures: [entry('figure', { fault: 'points-dirty', prior: 1 / 60, minutes: 25 })],
   };
-  await w.send(w.day(40, 18, 10), 'own.add', 'own', payload.faults[0].id, payload);
+  await w.send(w.day(40, 18, 10), 'own.add', payload.faults[0].id, payload);
 }

@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
 import type pg from 'pg';
 import type { PersonalPart } from '../../contract';
-import { makeCommand } from '../../core/command';
-import type { TableName } from '../../core/record';
+import { command, type CommandName, type Payloads } from '../../core/command';
+import { partStatuses, type PartStatus, type TorqueUnit, type Verdict, type WaitKind } from '../../core/record';
 import { toSi } from '../../core/quantity';
 import { receive } from '../commands/door';
 import { keepPhoto } from '../files/photos';
@@ -38,28 +38,18 @@ export class DemoWriter {
     if (!kept.ok) throw new Error(`the demo's picture was not taken: ${kept.message}`);
   }
 
-  async send(
+  async send<N extends CommandName>(
     madeAt: string,
-    type: string,
-    kind: TableName,
+    type: N,
     id: string,
-    payload: object,
+    payload: Payloads[N],
     extra: { base?: Record<string, number>; personal?: PersonalPart[] } = {},
   ): Promise<void> {
-    const command = makeCommand({
-      id: idFor(`command ${this.n++} ${type} ${id}`),
-      type,
-      kind,
-      entityId: id,
-      madeAt,
-      after: null,
-      payload,
-      base: extra.base,
-    });
+    const made = command(type, id, payload, { id: idFor(`command ${this.n++} ${type} ${id}`), madeAt, base: extra.base });
     const answer = await receive(
       this.pool,
       { shopId: this.shopId, actorId: this.actorId, deviceId: null },
-      { ...command, ...(extra.personal && { personal: extra.personal }) },
+      { ...made, ...(extra.personal && { personal: extra.personal }) },
     );
     if (answer.kind !== 'applied') throw new Error(`the demo's ${type} was not taken: ${JSON.stringify(answer)}`);
   }
@@ -96,7 +86,6 @@ export class DemoJob {
     await this.w.send(
       at,
       'bike.bookIn',
-      'bike',
       this.bikeId,
       {
         bikeId: this.bikeId,
@@ -111,12 +100,12 @@ export class DemoJob {
       },
       { personal: [{ id: personalId, ...owner, email: null }] },
     );
-    await this.w.send(at, 'bike.set', 'bike', this.bikeId, { set: bike }, { base: zeros(bike) });
-    await this.w.send(at, 'job.set', 'job', this.jobId, { set: job }, { base: zeros(job) });
+    await this.w.send(at, 'bike.set', this.bikeId, { set: bike }, { base: zeros(bike) });
+    await this.w.send(at, 'job.set', this.jobId, { set: job }, { base: zeros(job) });
   }
 
   consent = (at: string, words: string, upTo: string | null) =>
-    this.w.send(at, 'consent.give', 'consent', this.id(`consent ${at}`), { jobId: this.jobId, words, upTo, supersedes: null });
+    this.w.send(at, 'consent.give', this.id(`consent ${at}`), { jobId: this.jobId, words, upTo, supersedes: null });
 
   async test(
     at: string,
@@ -135,7 +124,7 @@ export class DemoJob {
     let predictionId: string | null = null;
     if (more.predicted) {
       predictionId = this.id(`prediction ${tag}`);
-      await this.w.send(at, 'prediction.write', 'prediction', predictionId, {
+      await this.w.send(at, 'prediction.write', predictionId, {
         jobId: this.jobId,
         testId,
         position,
@@ -144,7 +133,7 @@ export class DemoJob {
       });
     }
     const reading = more.reading && this.reading(`reading ${tag}`, ...more.reading);
-    await this.w.send(at, 'evidence.add', 'evidence', this.id(`evidence ${tag}`), {
+    await this.w.send(at, 'evidence.add', this.id(`evidence ${tag}`), {
       jobId: this.jobId,
       testId,
       position,
@@ -174,7 +163,7 @@ export class DemoJob {
 
   async repair(at: string, faultId: string, words: string, minutes: number, cost: string, causeWords: string): Promise<void> {
     const causeId = this.id(`cause ${faultId}`);
-    await this.w.send(at, 'cause.name', 'cause', causeId, {
+    await this.w.send(at, 'cause.name', causeId, {
       jobId: this.jobId,
       complaintId: this.complaintId,
       faultId,
@@ -182,7 +171,7 @@ export class DemoJob {
       words: causeWords,
     });
     const id = this.id(`repair ${faultId}`);
-    await this.w.send(at, 'repair.log', 'repair', id, {
+    await this.w.send(at, 'repair.log', id, {
       jobId: this.jobId,
       causeId,
       faultId,
@@ -196,10 +185,10 @@ export class DemoJob {
   }
 
   retest = (at: string, result: 'gone' | 'same', conditions: object, note: string | null = null) =>
-    this.w.send(at, 'retest.log', 'retest', this.id(`retest ${at}`), {
+    this.w.send(at, 'retest.log', this.id(`retest ${at}`), {
       jobId: this.jobId,
       complaintId: this.complaintId,
-      repairId: this.lastRepair,
+      repairId: this.lastRepair!,
       result,
       conditions,
       note,
@@ -214,7 +203,7 @@ export class DemoJob {
     access: string | null = null,
     note: string | null = null,
   ) =>
-    this.w.send(at, 'step.add', 'step', this.id(`step ${title}`), {
+    this.w.send(at, 'step.add', this.id(`step ${title}`), {
       jobId: this.jobId,
       title,
       access,
@@ -233,7 +222,7 @@ export class DemoJob {
     const { sha256, bytes, width, height } = picture;
     await this.w.bytes(sha256, bytes);
     const photoId = this.id(`photo ${title}`);
-    await this.w.send(at, 'photo.add', 'photo', photoId, {
+    await this.w.send(at, 'photo.add', photoId, {
       jobId: this.jobId,
       subject: 'step',
       subjectId: this.id(`step ${title}`),
@@ -244,12 +233,11 @@ export class DemoJob {
       bytes: bytes.length,
       caption: null,
     });
-    for (const [x, y, note] of pins)
-      await this.w.send(at, 'pin.add', 'pin', this.id(`pin ${note}`), { jobId: this.jobId, photoId, x, y, note });
+    for (const [x, y, note] of pins) await this.w.send(at, 'pin.add', this.id(`pin ${note}`), { jobId: this.jobId, photoId, x, y, note });
   }
 
   refit = (at: string, title: string, counts: number[]) =>
-    this.w.send(at, 'step.refit', 'step', this.id(`step ${title}`), {
+    this.w.send(at, 'step.refit', this.id(`step ${title}`), {
       jobId: this.jobId,
       counts: Object.fromEntries(counts.map((n, i) => [this.id(`fastener ${title} ${i}`), n])),
     });
@@ -259,10 +247,10 @@ export class DemoJob {
     step: string | null,
     item: string,
     seen: string,
-    verdict: string,
+    verdict: Verdict,
     more: { reading?: [string, number, string]; faultId?: string } = {},
   ) =>
-    this.w.send(at, 'finding.add', 'finding', this.id(`finding ${item}`), {
+    this.w.send(at, 'finding.add', this.id(`finding ${item}`), {
       jobId: this.jobId,
       stepId: step && this.id(`step ${step}`),
       item,
@@ -275,17 +263,9 @@ export class DemoJob {
       reading: more.reading ? this.reading(`reading ${item}`, ...more.reading) : null,
     });
 
-  part = async (
-    at: string,
-    name: string,
-    price: string,
-    source: string,
-    status: 'needed' | 'ordered' | 'arrived' | 'fitted',
-    quantity = 1,
-    dueOn: string | null = null,
-  ) => {
+  part = async (at: string, name: string, price: string, source: string, status: PartStatus, quantity = 1, dueOn: string | null = null) => {
     const id = this.id(`part ${name}`);
-    await this.w.send(at, 'part.add', 'part', id, {
+    await this.w.send(at, 'part.add', id, {
       jobId: this.jobId,
       findingId: null,
       name,
@@ -295,9 +275,8 @@ export class DemoJob {
       price,
       dueOn,
     });
-    const order = ['needed', 'ordered', 'arrived', 'fitted'];
-    for (let i = 1; i <= order.indexOf(status); i++)
-      await this.w.send(at, 'part.set', 'part', id, { set: { status: order[i] } }, { base: { status: i - 1 } });
+    for (let i = 1; i <= partStatuses.indexOf(status); i++)
+      await this.w.send(at, 'part.set', id, { set: { status: partStatuses[i] } }, { base: { status: i - 1 } });
   };
 
   torque = async (
@@ -306,7 +285,7 @@ export class DemoJob {
     thread: string,
     count: number,
     figure: number,
-    unit: string,
+    unit: TorqueUnit,
     stages: [kind: 'torque' | 'angle', value: number][],
     done: number,
     signedBy: string | null,
@@ -318,7 +297,7 @@ export class DemoJob {
       kind,
       value: kind === 'torque' ? nm(value) : value,
     }));
-    await this.w.send(at, 'torque.plan', 'torque', id, {
+    await this.w.send(at, 'torque.plan', id, {
       jobId: this.jobId,
       name,
       thread,
@@ -329,9 +308,9 @@ export class DemoJob {
       source: 'book of this bike',
       stages: list,
     });
-    for (let i = 0; i < done; i++) await this.w.send(at, 'torque.stage', 'torqueStage', list[i].id, { jobId: this.jobId, torqueId: id });
+    for (let i = 0; i < done; i++) await this.w.send(at, 'torque.stage', list[i].id, { jobId: this.jobId, torqueId: id });
     if (signedBy)
-      await this.w.send(at, 'signature.sign', 'signature', this.id(`signature ${name}`), {
+      await this.w.send(at, 'signature.sign', this.id(`signature ${name}`), {
         jobId: this.jobId,
         kind: 'torque',
         subjectId: id,
@@ -341,7 +320,7 @@ export class DemoJob {
   };
 
   check = (at: string, listId: string, item: string, state: 'done' | 'notNeeded' = 'done') =>
-    this.w.send(at, 'check.mark', 'checkmark', this.id(`check ${listId} ${item}`), {
+    this.w.send(at, 'check.mark', this.id(`check ${listId} ${item}`), {
       jobId: this.jobId,
       list: listId,
       item,
@@ -349,8 +328,8 @@ export class DemoJob {
       note: null,
     });
 
-  wait = (at: string, kind: string, what: string, until: string | null, lookAgain: string | null) =>
-    this.w.send(at, 'wait.start', 'wait', this.id(`wait ${what}`), { jobId: this.jobId, kind, what, until, lookAgain });
+  wait = (at: string, kind: WaitKind, what: string, until: string | null, lookAgain: string | null) =>
+    this.w.send(at, 'wait.start', this.id(`wait ${what}`), { jobId: this.jobId, kind, what, until, lookAgain });
 }
 
 const zeros = (o: object) => Object.fromEntries(Object.keys(o).map((k) => [k, 0]));

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type pg from 'pg';
-import { makeCommand, type Command } from '../../core/command';
+import { command, type Command } from '../../core/command';
 import type { AnyRow, Photo, State, TableName } from '../../core/record';
 import { Batch } from '../commands/batch';
 import { keepPersonal, takeTurn } from '../commands/door';
@@ -216,30 +216,26 @@ function part(command: Command, fought: ReadonlyMap<string, ImportConflict>): { 
 /** Writes every decision down, with both values. False where one is not made yet. */
 function decideAll(batch: Batch, state: State, shopId: string, jobId: string, contested: readonly Contested[], choices: Choices): boolean {
   if (contested.some((c) => !choices[c.conflict.key])) return false;
-  for (const [i, { entry, command, conflict }] of contested.entries()) {
-    const { kind, id } = command.entity;
+  for (const [i, { entry, command: refused, conflict }] of contested.entries()) {
+    const { kind, id } = refused.entity;
     const last = contested.findLastIndex((c) => c.conflict.key === conflict.key) === i;
     const mine = choices[conflict.key] === 'file' && last && conflict.field !== null;
     const field = conflict.field;
     const version = (state.rows[kind].get(id) as AnyRow | undefined)?.versions[field ?? ''] ?? 0;
-    const decision = makeCommand({
-      id: idFrom(`decide ${command.id} ${conflict.key}`),
-      type: 'tray.decide',
-      kind,
-      entityId: id,
-      madeAt: entry.madeAt,
-      after: null,
-      base: mine ? { [field!]: version } : {},
-      payload: {
+    const decision = command(
+      'tray.decide',
+      id,
+      {
         ofJob: jobId,
-        refusedId: command.id,
-        refusedType: command.type,
+        refusedId: refused.id,
+        refusedType: refused.type,
         choice: choices[conflict.key] === 'file' ? 'mine' : 'theirs',
         set: mine ? { [field!]: conflict.file } : {},
         theirs: field ? { [field]: conflict.here } : {},
-        yours: field ? { [field]: conflict.file } : { ...(command.payload as Record<string, unknown>) },
+        yours: field ? { [field]: conflict.file } : { ...(refused.payload as Record<string, unknown>) },
       },
-    });
+      { id: idFrom(`decide ${refused.id} ${conflict.key}`), madeAt: entry.madeAt, kind, base: mine ? { [field!]: version } : {} },
+    );
     const answer = batch.apply(decision, { shopId, actorId: entry.actorId, deviceId: entry.deviceId });
     if (!answer.ok) throw new Error(`a decision was not taken: ${JSON.stringify(answer)}`);
   }

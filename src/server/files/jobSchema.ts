@@ -1,4 +1,5 @@
-import { fields, tableNames } from '../../core/record';
+import { fields, kindsOf, tableNames } from '../../core/record';
+import type { Kind, SpecialShape } from '../../core/record/kinds';
 
 const id = { type: 'string', pattern: '^[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}$' };
 const maybeId = { ...id, type: ['string', 'null'] };
@@ -6,7 +7,88 @@ const maybeId = { ...id, type: ['string', 'null'] };
 const instant = { type: 'string', pattern: '^(19|20|21)[0-9]{2}-[0-9]{2}-[0-9]{2}T[0-9]{2}:[0-9]{2}:[0-9]{2}[.][0-9]{3}Z$' };
 const words = (maxLength: number) => ({ type: ['string', 'null'], maxLength });
 const number = { type: 'integer', minimum: 0, maximum: Number.MAX_SAFE_INTEGER };
-const value = { type: ['string', 'number', 'boolean', 'object', 'array', 'null'] };
+const decimal = { type: 'string', pattern: '^[0-9]{1,9}([.][0-9]+)?$' };
+const day = { type: 'string', pattern: '^[0-9]{4}-[0-9]{2}-[0-9]{2}$' };
+const text = { type: 'string' };
+const ofKind = (kind: string, ...names: string[]) => ({
+  type: 'object',
+  required: ['kind', ...names],
+  additionalProperties: false,
+  properties: { kind: { const: kind }, ...Object.fromEntries(names.map((n) => [n, { type: n === 'reason' ? 'string' : 'number' }])) },
+});
+
+/** Values that are more than a few bounds. Entries of own knowledge have a schema of their own: knowledge/schema. */
+const specials: Record<SpecialShape, object> = {
+  'counts by id': { type: 'object', additionalProperties: { type: 'integer', minimum: 0 } },
+  'fault entry': { type: 'object' },
+  'figure entry': { type: 'object' },
+  'finding entry': { type: 'object' },
+  'test entry': { type: 'object' },
+  'reading value': {
+    oneOf: [
+      ofKind('exact', 'value'),
+      ofKind('interval', 'low', 'high'),
+      ofKind('atLeast', 'bound'),
+      ofKind('atMost', 'bound'),
+      ofKind('none', 'reason'),
+    ],
+  },
+  'shown ranking': {
+    type: 'object',
+    required: ['suspects', 'next'],
+    properties: {
+      suspects: { type: 'array', items: { type: 'array', minItems: 2, maxItems: 2 } },
+      next: { type: ['string', 'null'] },
+    },
+  },
+  'words by word': { type: 'object', additionalProperties: text },
+};
+
+/** A value of a kind as JSON Schema. How long or how large it may be is said where it is entered, not here: that may change. */
+function schemaOf(kind: Kind): object {
+  const schema = plainSchemaOf(kind);
+  return kind.maybe ? { anyOf: [schema, { type: 'null' }] } : schema;
+}
+
+function plainSchemaOf(kind: Kind): object {
+  switch (kind.is) {
+    case 'id':
+      return id;
+    case 'words':
+    case 'position':
+    case 'unit':
+      return text;
+    case 'oneOf':
+      return { enum: kind.values };
+    case 'whole':
+      return { type: 'integer' };
+    case 'figure':
+      return { type: 'number' };
+    case 'decimal':
+      return decimal;
+    case 'instant':
+      return instant;
+    case 'day':
+      return day;
+    case 'truth':
+      return { type: 'boolean' };
+    case 'sha256':
+      return { type: 'string', pattern: '^[0-9a-f]{64}$' };
+    case 'sheet':
+      return { type: 'object' };
+    case 'map':
+      return { type: 'object', additionalProperties: { enum: kind.values } };
+    case 'list':
+      return { type: 'array', items: schemaOf(kind.of) };
+    case 'object': {
+      const required = Object.entries(kind.fields).flatMap(([n, k]) => (k.optional ? [] : [n]));
+      const properties = Object.fromEntries(Object.entries(kind.fields).map(([n, k]) => [n, schemaOf(k)]));
+      return { type: 'object', required, additionalProperties: false, properties };
+    }
+    case 'special':
+      return specials[kind.name];
+  }
+}
 
 /**
  * JSON Schema (draft 07) of an exported job: every table with exactly the record's fields. Files of version 1 have no digest; with
@@ -21,7 +103,7 @@ export function jobSchema(version: 1 | 2 = 2, older = false): object {
       additionalProperties: false,
       properties: {
         id,
-        ...Object.fromEntries(fields[table].map((f) => [f, value])),
+        ...Object.fromEntries(Object.entries(kindsOf(table)).map(([f, kind]) => [f, schemaOf(kind)])),
         versions: { type: 'object', additionalProperties: { type: 'integer', minimum: 1 } },
       },
     },

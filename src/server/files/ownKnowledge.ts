@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type pg from 'pg';
 import { stringify } from 'yaml';
 import { checkCommand } from '../../contract';
-import { makeCommand, type Command, type OwnAdd, type OwnChange } from '../../core/command';
+import { command as commandOf, type Command, type CommandName, type OwnAdd, type OwnChange, type Payloads } from '../../core/command';
 import { ownFile, ownProblems, type Knowledge } from '../../core/knowledge';
 import { sameData, type Own, type OwnKind } from '../../core/record';
 import { applyOne } from '../commands/door';
@@ -68,8 +68,8 @@ export async function bringIn(from: pg.Pool, speaker: Speaker, shipped: Knowledg
 
 const name = (r: Own) => (r.what === 'figure' ? `figure for ${r.body.fault ?? r.body.test}` : `${r.what} ${r.body.id}`);
 
-const command = (type: string, id: string, payload: object, base: Record<string, number> = {}): Command =>
-  makeCommand({ id: randomUUID(), type, kind: 'own', entityId: id, madeAt: new Date().toISOString(), after: null, payload, base });
+const command = <N extends CommandName>(type: N, id: string, payload: Payloads[N], base: Record<string, number> = {}): Command =>
+  commandOf(type, id, payload, { id: randomUUID(), madeAt: new Date().toISOString(), base });
 
 function addOf(rows: readonly Own[]): Command[] {
   if (rows.length === 0) return [];

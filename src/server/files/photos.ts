@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import type pg from 'pg';
 import sharp from 'sharp';
-import { mostPhotoBytes } from '../../contract';
+import { mostPhotoBytes } from '../../core/record';
 import type { Told } from '../../wire';
 import { inShop, type Db } from '../db/pool';
 import { hiddenIn } from './hidden';

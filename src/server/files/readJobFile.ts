@@ -1,8 +1,8 @@
 import { strFromU8, unzipSync } from 'fflate';
 import { Ajv } from 'ajv';
-import { checkCommand, isInstant, mostPhotoBytes, unstorableIn } from '../../contract';
+import { checkCommand, isInstant, unstorableIn } from '../../contract';
 import { advanceInPlace, effectOf, type Command } from '../../core/command';
-import { emptyState, fields, type AnyRow, type State, type TableName } from '../../core/record';
+import { emptyState, fields, mostPhotoBytes, type AnyRow, type State, type TableName } from '../../core/record';
 import { digestOf, type FiledEntry, type JobFile } from './jobFile';
 import { jobSchema } from './jobSchema';
 

@@ -29,7 +29,7 @@ export function enterResult({ store, knowledge, jobId, traced }: UsedJob, taken:
   if (prediction) {
     predictionId = store.newId();
     if (
-      !store.act('prediction.write', 'prediction', predictionId, {
+      !store.act('prediction.write', predictionId, {
         jobId,
         testId,
         position,
@@ -40,7 +40,7 @@ export function enterResult({ store, knowledge, jobId, traced }: UsedJob, taken:
       return false;
   }
   const held = prediction?.expected ? (prediction.expected === outcome ? 'yes' : 'no') : null;
-  return store.act('evidence.add', 'evidence', store.newId(), {
+  return store.act('evidence.add', store.newId(), {
     jobId,
     testId,
     position,

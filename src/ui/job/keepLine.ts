@@ -1,3 +1,4 @@
+import type { CommandName, Payloads } from '../../core/command';
 import type { LineAct, Meaning } from '../../core/line';
 import type { Ranking } from '../../core/trace';
 import { enterResult } from './evidence';
@@ -20,23 +21,23 @@ function keepAct(used: UsedJob, act: LineAct, ranking: Ranking | null): boolean 
     case 'result':
       return enterResult(used, { ...act.result }, ranking);
     case 'set':
-      return store.set(act.type, act.table, act.id, act.set).ok;
+      return store.set(act.type, act.id, act.set).ok;
+    case 'owner': {
+      const personal = { ...act.personal, id: store.newId() };
+      return store.set('owner.set', act.id, { personalId: personal.id }, [personal]).ok;
+    }
     case 'undo':
       return store.undo(act.id).ok;
     case 'redo':
       return store.redo(act.id).ok;
     case 'act': {
       const id = act.id ?? store.newId();
-      if (act.personal) {
-        const personal = { ...act.personal, id: store.newId() };
-        return store.set(act.type, act.kind, id, { personalId: personal.id }, [personal]).ok;
-      }
-      const { allDone, ...payload } = withIds(act.payload, act.needIds ?? [], store.newId);
-      if (act.type === 'reading.add') (payload.reading as { id: string }).id = id;
-      if (!store.act(act.type, act.kind, id, payload).ok) return false;
-      if (!allDone) return true;
-      const { jobId, stages } = payload as { jobId: string; stages: { id: string }[] };
-      return stages.every((s) => store.act('torque.stage', 'torqueStage', s.id, { jobId, torqueId: id }).ok);
+      const payload = withIds(act.payload, act.needIds ?? [], store.newId) as Payloads[CommandName];
+      if (act.type === 'reading.add') (payload as Payloads['reading.add']).reading.id = id;
+      if (!store.act(act.type, id, payload).ok) return false;
+      if (!act.allDone) return true;
+      const { jobId, stages } = payload as Payloads['torque.plan'];
+      return stages.every((s) => store.act('torque.stage', s.id, { jobId, torqueId: id }).ok);
     }
   }
 }

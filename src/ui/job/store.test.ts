@@ -43,7 +43,7 @@ function heard(item: Item, seq: number, state: State = stateOf(start())): Heard 
   };
 }
 
-const watch = (what: string) => ['watch.add', 'watch', uuid(), { jobId: id.job, what, due: 'soon' }] as const;
+const watch = (what: string) => ['watch.add', uuid(), { jobId: id.job, what, due: 'soon' }] as const;
 const watches = (s: JobStore) => [...s.get().state.rows.watch.values()].map((w) => w.what);
 
 /** An entry as another device would have made it. */
@@ -132,7 +132,7 @@ describe('the job on one device', () => {
 
   it('a refusal known here changes nothing and says why', () => {
     const { store, kept } = storeWith();
-    const r = store.act('torque.stage', 'torqueStage', uuid(), { jobId: id.job, torqueId: uuid() });
+    const r = store.act('torque.stage', uuid(), { jobId: id.job, torqueId: uuid() });
     expect(r.ok).toBe(false);
     expect(kept).toEqual([]);
     expect(store.get().refused!.refusal.code).toBe('missing');
@@ -162,8 +162,8 @@ describe('the job on one device', () => {
 
   it('a refused entry leaves the screen and lies in the tray with what was held by it', () => {
     const { store, kept } = storeWith();
-    store.set('bike.set', 'bike', id.bike, { year: 1970 });
-    store.set('bike.set', 'bike', id.bike, { year: 1971 });
+    store.set('bike.set', id.bike, { year: 1970 });
+    store.set('bike.set', id.bike, { year: 1971 });
     store.act(...watch('a'));
     const refusal = { code: 'conflict' as const, message: 'x', fields: [{ field: 'year', theirs: 1968, yours: 1970 }] };
     store.takeUp([{ ...kept[0], state: 'refused', refusal }, { ...kept[1], state: 'held', heldBy: kept[0].id }, kept[2]]);
@@ -202,8 +202,8 @@ describe('the job on one device', () => {
 
   it('sets fields on the versions that it shows', () => {
     const { store, kept } = storeWith();
-    store.set('bike.set', 'bike', id.bike, { year: 1968 });
-    store.set('bike.set', 'bike', id.bike, { year: 1969 });
+    store.set('bike.set', id.bike, { year: 1968 });
+    store.set('bike.set', id.bike, { year: 1969 });
     expect(kept.map((k) => k.command.base)).toEqual([{ year: 0 }, { year: 1 }]);
     const last = store.get().state.journal.at(-1)!;
     expect(last.changes[0]).toMatchObject({ op: 'update', was: { year: 1968 } });
@@ -224,10 +224,7 @@ describe('the job on one device', () => {
 
   it('confirmed in its order and as it was made, only the numbers are new; anything else is worked out anew', () => {
     // Two devices with the same history: one hears its own entries back, the other sees them as news.
-    const entries = Array.from(
-      { length: 4 },
-      (_x, i) => ['watch.add', 'watch', uuid(), { jobId: id.job, what: `w${i}`, due: 'soon' }] as const,
-    );
+    const entries = Array.from({ length: 4 }, (_x, i) => ['watch.add', uuid(), { jobId: id.job, what: `w${i}`, due: 'soon' }] as const);
     const { store, kept } = storeWith();
     for (const e of entries) store.act(...e);
     const other = storeWith().store;
@@ -246,7 +243,7 @@ describe('the job on one device', () => {
 
   it('what the server made of an entry counts, where it is not what was shown here', () => {
     const { store, kept } = storeWith();
-    store.set('bike.set', 'bike', id.bike, { year: 1970 });
+    store.set('bike.set', id.bike, { year: 1970 });
     const h = heard(kept[0], 3);
     const other = h.changes.map((c) => (c.op === 'update' ? { ...c, set: { year: 1969 } } : c));
     store.hear({ kind: 'answered', id: h.id, jobId: id.job, seq: 3, changes: other });

@@ -1,10 +1,23 @@
-import { advance, effectOf, isUndoable, makeCommand, undoTargets, type Refusal } from '../../core/command';
+import {
+  advance,
+  command as commandOf,
+  effectOf,
+  isUndoable,
+  tableOf,
+  undoTargets,
+  type CommandName,
+  type Payloads,
+  type Refusal,
+  type SetName,
+  type SetOf,
+} from '../../core/command';
 import {
   applyChanges,
   belongs,
   list,
   stateOf,
   tableNames,
+  tables,
   sameData,
   type Change,
   type Heard,
@@ -42,6 +55,8 @@ export type Keep = (item: Item) => Promise<void>;
 
 /** Everything an act may carry besides its payload. */
 export interface ActExtra {
+  /** The table of the row, for a command that may be about any. */
+  kind?: TableName;
   base?: Record<string, number>;
   personal?: PersonalData[];
   /** Hashes of photos whose bytes must be there first. */
@@ -135,17 +150,9 @@ export class JobStore {
   }
 
   /** Does something: shows it at once and leaves it to be sent. A refusal that is known already changes nothing. */
-  act(type: string, kind: TableName, entityId: string, payload: object, extra: ActExtra = {}): ActResult {
-    const command = makeCommand({
-      id: this.uuid(),
-      type,
-      kind,
-      entityId,
-      madeAt: this.clock().toISOString(),
-      after: this.seq,
-      payload,
-      base: extra.base,
-    });
+  act<N extends CommandName>(type: N, entityId: string, payload: Payloads[N], extra: ActExtra = {}): ActResult {
+    const making = { id: this.uuid(), madeAt: this.clock().toISOString(), after: this.seq, base: extra.base, kind: extra.kind };
+    const command = commandOf(type, entityId, payload, making);
     const outcome = effectOf(this.view.state, command);
     if (!outcome.ok) {
       this.publish({ ...this.view, refused: { type, refusal: outcome.refusal } });
@@ -171,8 +178,9 @@ export class JobStore {
   }
 
   /** Sets fields of a row on the versions that this screen shows. */
-  set<T extends TableName>(type: string, table: T, id: string, set: Record<string, unknown>, personal?: PersonalData[]): ActResult {
-    return this.act(type, table, id, { set }, { base: this.baseOf(table, id, Object.keys(set)), personal });
+  set<N extends SetName>(type: N, id: string, set: SetOf<N>, personal?: PersonalData[]): ActResult {
+    const base = this.baseOf(tableOf(type), id, Object.keys(set as object));
+    return this.act(type, id, { set } as unknown as Payloads[N], { base, personal });
   }
 
   /** The versions of some fields as this screen shows them. */
@@ -184,11 +192,11 @@ export class JobStore {
   targets = () => undoTargets(this.view.state.journal, isUndoable);
 
   undo(entryId: string): ActResult {
-    return this.act('undo', 'job', this.snapshot.jobId, { targetId: entryId });
+    return this.act('undo', this.snapshot.jobId, { targetId: entryId });
   }
 
   redo(entryId: string): ActResult {
-    return this.act('redo', 'job', this.snapshot.jobId, { targetId: entryId });
+    return this.act('redo', this.snapshot.jobId, { targetId: entryId });
   }
 
   /** Someone else works with this device from now on. */
@@ -324,7 +332,7 @@ export class JobStore {
     let personal: Personal[] = [];
     for (const e of entries) {
       this.seq = Math.max(this.seq, e.seq);
-      const ofShop = e.changes.length > 0 && e.changes.every((c) => c.table === 'person' || c.table === 'own');
+      const ofShop = e.changes.length > 0 && e.changes.every((c) => tables[c.table].scope === 'workshop');
       const mine = belongs(e, this.snapshot.jobId, this.bikeId ?? '') || ofShop;
       if (!mine || known.has(e.id)) continue;
       known.add(e.id);

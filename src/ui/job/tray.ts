@@ -51,7 +51,6 @@ export function decide(
   const yours = fields.length ? pairs('yours') : { ...(item.command.payload as Record<string, unknown>) };
   return store.act(
     'tray.decide',
-    kind,
     id,
     {
       ofJob: item.jobId,
@@ -63,6 +62,7 @@ export function decide(
       yours,
     },
     {
+      kind,
       base: store.baseOf(kind, id, Object.keys(set)),
       keep: (d) =>
         device.decide(

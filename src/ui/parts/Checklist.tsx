@@ -13,7 +13,7 @@ export function Checklist({ listId, gates, without = [] }: { listId: string; gat
     (i) => (gates === undefined || Boolean(i.gate) === gates) && !without.includes(i.id),
   );
   const mark = (item: string, state: 'open' | 'done' | 'notNeeded') =>
-    store.act('check.mark', 'checkmark', store.newId(), { jobId, list: listId, item, state, note: null });
+    store.act('check.mark', store.newId(), { jobId, list: listId, item, state, note: null });
   return (
     <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
       {items.map((i) => (

@@ -29,7 +29,7 @@ export function Errata() {
     e.preventDefault();
     setTried(true);
     if (!form.says.trim() || !form.right.trim() || !form.source.trim()) return;
-    const done = store.act('erratum.add', 'erratum', store.newId(), {
+    const done = store.act('erratum.add', store.newId(), {
       bikeId: traced.bike.id,
       book: 'book of this bike',
       page: form.page.trim() || null,

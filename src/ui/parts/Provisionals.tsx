@@ -25,7 +25,7 @@ export function Provisionals() {
     setTried(true);
     if (!what.trim() || !why.trim() || wrongYear(untilOn)) return;
     if (
-      !store.act('provisional.add', 'provisional', store.newId(), {
+      !store.act('provisional.add', store.newId(), {
         jobId,
         what: what.trim(),
         why: why.trim(),
@@ -70,11 +70,7 @@ export function Provisionals() {
                 .join(' · ')}
             </Typography>
           </Box>
-          <Button
-            variant="text"
-            onClick={() => store.act('provisional.end', 'provisional', p.id, { jobId })}
-            aria-label={`Made good: ${p.what}`}
-          >
+          <Button variant="text" onClick={() => store.act('provisional.end', p.id, { jobId })} aria-label={`Made good: ${p.what}`}>
             Made good
           </Button>
         </Box>

@@ -38,7 +38,7 @@ function ChooseWho() {
     e.preventDefault();
     setTried(true);
     const id = store.newId();
-    if (!name.trim() || !store.act('person.add', 'person', id, { name: name.trim() }).ok) return;
+    if (!name.trim() || !store.act('person.add', id, { name: name.trim() }).ok) return;
     pick({ id, name: name.trim() });
   };
   return (

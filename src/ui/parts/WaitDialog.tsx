@@ -23,7 +23,7 @@ export default function WaitDialog({ onClose }: { onClose: () => void }) {
     setTried(true);
     if (!what.trim() || (!lookAgain && !until) || wrongYear(lookAgain) || wrongYear(until)) return;
     if (
-      store.act('wait.start', 'wait', store.newId(), {
+      store.act('wait.start', store.newId(), {
         jobId,
         kind,
         what: what.trim(),

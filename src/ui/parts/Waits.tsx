@@ -36,7 +36,7 @@ export function Waits() {
             {w.kind}: {w.what}. {w.lookAgain ? `Look again ${dayTime(w.lookAgain)}.` : ''} {w.until ? `Until ${dayTime(w.until)}.` : ''}
           </Typography>
           <Later wait={w} />
-          <Button variant="text" onClick={() => store.act('wait.end', 'wait', w.id, { jobId })} aria-label={`Over: ${w.what}`}>
+          <Button variant="text" onClick={() => store.act('wait.end', w.id, { jobId })} aria-label={`Over: ${w.what}`}>
             Over
           </Button>
         </Box>
@@ -67,7 +67,7 @@ function Later({ wait }: { wait: Wait }) {
             key={label}
             onClick={() => {
               setAnchor(null);
-              store.set('wait.set', 'wait', wait.id, { lookAgain: when() });
+              store.set('wait.set', wait.id, { lookAgain: when() });
             }}
           >
             Look again {label}

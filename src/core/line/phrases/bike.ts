@@ -1,5 +1,5 @@
 import { isUndoable, undoTargets } from '../../command';
-import type { Answer, TableName } from '../../record';
+import type { Answer } from '../../record';
 import { schoolIds } from '../../trace';
 import { plainFigure } from '../figure';
 import { amount, among, mark, maybe, number, oneOf, said, words } from '../slots';
@@ -10,13 +10,8 @@ import type { LineAct, LineContext, Meaning, Phrase, Slot } from '../types';
 const one = (phrase: string, text: string, ...acts: LineAct[]): Meaning[] => [{ phrase, words: text, acts, cost: 0 }];
 
 type Row = 'bike' | 'job';
-const setOn = (row: Row, { traced, jobId }: LineContext, set: Record<string, unknown>): LineAct => ({
-  do: 'set',
-  type: `${row}.set`,
-  table: row as TableName,
-  id: row === 'bike' ? traced.bike.id : jobId,
-  set,
-});
+const setOn = (row: Row, { traced, jobId }: LineContext, set: Record<string, unknown>): LineAct =>
+  row === 'bike' ? { do: 'set', type: 'bike.set', id: traced.bike.id, set } : { do: 'set', type: 'job.set', id: jobId, set };
 
 /** A phrase that sets one field from one value. */
 function field(
@@ -155,9 +150,8 @@ const agreed: Phrase = {
       {
         do: 'act',
         type: 'consent.give',
-        kind: 'consent',
         id: null,
-        payload: { jobId: context.jobId, words: text, upTo: sum, supersedes: last?.id ?? null },
+        payload: { jobId: context.jobId, words: text as string, upTo: sum as string | null, supersedes: last?.id ?? null },
       },
     );
   },
@@ -180,12 +174,9 @@ const ownerIs: Phrase = {
     const asked = { [which as 'name' | 'phone']: text as string };
     const next = { name: known?.name ?? null, phone: known?.phone ?? null, email: known?.email ?? null, ...asked };
     return one('owner', `Owner: ${[next.name, next.phone].filter(Boolean).join(', ')}`, {
-      do: 'act',
-      type: 'owner.set',
-      kind: 'owner',
+      do: 'owner',
       id: owner.id,
-      payload: { set: {} },
-      personal: { id: '', ...next },
+      personal: next,
     });
   },
 };
@@ -196,7 +187,7 @@ const person: Phrase = {
   example: 'person Tam Veley',
   slots: [said('person', 'new hand'), mark, words('name')],
   mean: ([, , name]) =>
-    one('person', `Works here: ${name as string}`, { do: 'act', type: 'person.add', kind: 'person', id: null, payload: { name } }),
+    one('person', `Works here: ${name as string}`, { do: 'act', type: 'person.add', id: null, payload: { name: name as string } }),
 };
 
 const wayBack = (which: 'undo' | 'redo'): Phrase => ({

@@ -72,7 +72,6 @@ const allow: Phrase = {
           {
             do: 'act',
             type: 'overrule.say',
-            kind: 'overrule',
             id: null,
             payload: { jobId: context.jobId, act: verdict.act, reason: why as string, codes, saidBy: context.actor.name },
           },
@@ -93,7 +92,7 @@ const disallow: Phrase = {
     return standing.slice(-1).map((o) => ({
       phrase: 'disallow',
       words: `No longer allowed to be ${spoken[o.act]} anyway: ${o.reason}`,
-      acts: [{ do: 'act', type: 'overrule.end', kind: 'overrule', id: o.id, payload: { jobId: context.jobId } }],
+      acts: [{ do: 'act', type: 'overrule.end', id: o.id, payload: { jobId: context.jobId } }],
       cost: 0,
     }));
   },
@@ -189,7 +188,6 @@ const attempt: Phrase = {
           {
             do: 'act',
             type: 'attempt.log',
-            kind: 'startAttempt',
             id: null,
             payload: { jobId, ...tried, afterRepairId: lastRepairId(traced.repairs) },
           },

@@ -35,7 +35,6 @@ function offMeaning(
         {
           do: 'act',
           type: 'step.add',
-          kind: 'step',
           id: null,
           payload: { jobId: context.jobId, title, access, bag: label, note: noteText, fasteners: list },
           needIds: ['fasteners'],
@@ -139,7 +138,7 @@ function backMeaning(phrase: string, { context }: Reading, step: Step, some: num
     {
       phrase,
       words: `Back on: ${step.title}${own.length ? `, ${some === null ? 'all of ' : `${some} of `}${spoken(own)}` : ''}${step.bag && some === null ? `; bag ${step.bag} is empty` : ''}`,
-      acts: [{ do: 'act', type: 'step.refit', kind: 'step', id: step.id, payload: { jobId: context.jobId, counts } }],
+      acts: [{ do: 'act', type: 'step.refit', id: step.id, payload: { jobId: context.jobId, counts } }],
       cost: 0,
     },
   ];
@@ -207,7 +206,6 @@ const found: Phrase = {
           {
             do: 'act',
             type: 'finding.add',
-            kind: 'finding',
             id: null,
             payload: {
               jobId: context.jobId,
@@ -241,7 +239,7 @@ const remark: Phrase = {
       {
         phrase: 'photo note',
         words: `The last photo shows: ${text as string}`,
-        acts: [{ do: 'set', type: 'photo.set', table: 'photo', id: last.id, set: { caption: text } }],
+        acts: [{ do: 'set', type: 'photo.set', id: last.id, set: { caption: text as string } }],
         cost: 0,
       },
     ];

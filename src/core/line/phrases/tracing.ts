@@ -1,6 +1,6 @@
 import { type Fault, type Test, applicability, cylindersOf, factsOf, findingById, testById } from '../../knowledge';
 import { forBike, limitFor, quantityInfo } from '../../measure';
-import type { Complaint, Conditions, Evidence, Repair } from '../../record';
+import type { Complaint, Conditions, Evidence, Repair, SymptomAnswer } from '../../record';
 import { openComplaints } from '../../stage';
 import { comesAndGoes, couldNot, lastRepairId, likeliestOutcome, outcomeWeights, placeName, positionsOf } from '../../trace';
 import { figure, figureWords, type Figure } from '../figure';
@@ -216,7 +216,6 @@ const predict: Phrase = {
         {
           do: 'act',
           type: 'prediction.write',
-          kind: 'prediction',
           id: null,
           payload: { jobId: context.jobId, testId: chosen.id, position: p, words: text, expected: expected?.outcome ?? null },
         },
@@ -246,9 +245,7 @@ const withdraw: Phrase = {
       {
         phrase: 'withdraw',
         words: `Withdrawn: ${placeName(t?.name ?? it.testId, it.position, positionsOf(cylindersOf(context.traced.bike, context.knowledge)))}, because ${why as string}`,
-        acts: [
-          { do: 'act', type: 'evidence.withdraw', kind: 'evidence', id: it.id, payload: { jobId: context.jobId, reason: why as string } },
-        ],
+        acts: [{ do: 'act', type: 'evidence.withdraw', id: it.id, payload: { jobId: context.jobId, reason: why as string } }],
         cost: 0,
       },
     ];
@@ -290,7 +287,6 @@ const cause: Phrase = {
         {
           do: 'act',
           type: 'cause.name',
-          kind: 'cause',
           id: null,
           payload: {
             jobId: context.jobId,
@@ -354,7 +350,6 @@ const repair: Phrase = {
           {
             do: 'act',
             type: 'repair.log',
-            kind: 'repair',
             id: null,
             payload: {
               jobId: context.jobId,
@@ -407,16 +402,15 @@ const retest: Phrase = {
         {
           do: 'act',
           type: 'retest.log',
-          kind: 'retest',
           id: null,
           payload: {
             jobId: context.jobId,
             complaintId: c.id,
             repairId: after.id,
             result: kind,
-            conditions: cond,
-            note: kind !== 'changed' && text ? text : null,
-            changed: kind === 'changed' ? { words: text, symptoms: {} } : null,
+            conditions: cond as Conditions,
+            note: kind !== 'changed' && text ? (text as string) : null,
+            changed: kind === 'changed' ? { words: text as string, symptoms: {} } : null,
           },
           ...(kind === 'changed' && { needIds: ['changed'] }),
         },
@@ -437,7 +431,7 @@ const explain: Phrase = {
       .map((c) => ({
         phrase: 'explained',
         words: `“${c.words}”: the cause explains it`,
-        acts: [{ do: 'set', type: 'complaint.set', table: 'complaint', id: c.id, set: { explained: true } }],
+        acts: [{ do: 'set', type: 'complaint.set', id: c.id, set: { explained: true } }],
         cost: 0,
       })),
 };
@@ -455,9 +449,8 @@ const complain: Phrase = {
         {
           do: 'act',
           type: 'complaint.add',
-          kind: 'complaint',
           id: null,
-          payload: { jobId: context.jobId, words: text, symptoms: {}, afterRepairId: lastRepairId(context.traced.repairs) },
+          payload: { jobId: context.jobId, words: text as string, symptoms: {}, afterRepairId: lastRepairId(context.traced.repairs) },
         },
       ],
       cost: 0,
@@ -483,9 +476,7 @@ const symptom: Phrase = {
     openComplaints(context.traced).map((c) => ({
       phrase: 'symptom',
       words: `${findingById(context.knowledge, String(id))?.name ?? String(id)}: ${value === 'present' ? 'yes' : 'no'} (“${c.words}”)`,
-      acts: [
-        { do: 'set', type: 'complaint.set', table: 'complaint', id: c.id, set: { symptoms: { ...c.symptoms, [id as string]: value } } },
-      ],
+      acts: [{ do: 'set', type: 'complaint.set', id: c.id, set: { symptoms: { ...c.symptoms, [id as string]: value as SymptomAnswer } } }],
       cost: 0,
     })),
 };

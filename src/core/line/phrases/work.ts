@@ -1,7 +1,18 @@
 import { cylindersOf, factsOf } from '../../knowledge';
 import { limitFor, quantityInfo } from '../../measure';
 import { show } from '../../quantity';
-import { placeWords, waitKinds, type Part, type PartStatus, type Provisional, type Torque, type Wait, type WaitKind } from '../../record';
+import {
+  placeWords,
+  waitKinds,
+  type Checkmark,
+  type Part,
+  type PartStatus,
+  type Provisional,
+  type Torque,
+  type TorqueUnit,
+  type Wait,
+  type WaitKind,
+} from '../../record';
 import { checklist } from '../../stage';
 import { parseStages, parseThread } from '../../torque';
 
@@ -62,7 +73,6 @@ const read: Phrase = {
           {
             do: 'act',
             type: 'reading.add',
-            kind: 'reading',
             id: null,
             payload: {
               jobId: context.jobId,
@@ -99,13 +109,22 @@ const limit: Phrase = {
     if (!bounds) return [];
     const from = (source as string) || 'book of this bike';
     const old = context.traced.specs.find((s) => s.quantity === id);
-    const set = { low: bounds[0], high: bounds[1], serviceLow: null, serviceHigh: null, unit, entered, source: from, origin: 'book' };
+    const set = {
+      low: bounds[0],
+      high: bounds[1],
+      serviceLow: null,
+      serviceHigh: null,
+      unit,
+      entered,
+      source: from,
+      origin: 'book' as const,
+    };
     return one(
       'limit',
       `Limit of ${name}: ${figureWords({ value, unit })}, from ${from}${old ? ' (takes the place of the one there)' : ''}`,
       old
-        ? { do: 'set', type: 'spec.set', table: 'spec', id: old.id, set: { low: bounds[0], high: bounds[1], source: from } }
-        : { do: 'act', type: 'spec.add', kind: 'spec', id: null, payload: { bikeId: context.traced.bike.id, quantity: id, ...set } },
+        ? { do: 'set', type: 'spec.set', id: old.id, set: { low: bounds[0], high: bounds[1], unit, entered, source: from, origin: 'book' } }
+        : { do: 'act', type: 'spec.add', id: null, payload: { bikeId: context.traced.bike.id, quantity: id, ...set } },
     );
   },
 };
@@ -132,15 +151,14 @@ const erratum: Phrase = {
     one('erratum', `The book says “${says as string}”${page ? ` (page ${page as string})` : ''}; right is “${right as string}”`, {
       do: 'act',
       type: 'erratum.add',
-      kind: 'erratum',
       id: null,
       payload: {
         bikeId: context.traced.bike.id,
         book: 'book of this bike',
         page: (page as string | null) ?? null,
         quantity: null,
-        says,
-        right,
+        says: says as string,
+        right: right as string,
         source: context.actor?.name ?? 'found at the bench',
       },
     }),
@@ -173,7 +191,6 @@ const need: Phrase = {
     return one('need', `Needed: ${count} × ${name}${price !== '0' ? ` at ${price}` : ''}${source ? ` from ${source}` : ''}`, {
       do: 'act',
       type: 'part.add',
-      kind: 'part',
       id: null,
       payload: { jobId: line.context.jobId, findingId: null, name, number: null, source, quantity: count, price, dueOn: null },
     });
@@ -219,7 +236,6 @@ const partIs: Phrase = {
     return one('part', `${it.name}: ${status as string}${cost ? `, at ${cost as string}` : ''}${on ? `, due ${on as string}` : ''}`, {
       do: 'set',
       type: 'part.set',
-      table: 'part',
       id: it.id,
       set,
     });
@@ -281,7 +297,7 @@ function stageActs(c: LineContext, torqueId: string): LineAct[] {
   return rowsOf(c, 'torqueStage')
     .filter((s) => s.torqueId === torqueId && !s.doneAt)
     .sort((a, b) => a.n - b.n)
-    .map((s) => ({ do: 'act', type: 'torque.stage', kind: 'torqueStage', id: s.id, payload: { jobId: c.jobId, torqueId } }));
+    .map((s) => ({ do: 'act', type: 'torque.stage', id: s.id, payload: { jobId: c.jobId, torqueId } }));
 }
 
 const torque: Phrase = {
@@ -316,7 +332,6 @@ const torque: Phrase = {
           {
             do: 'act',
             type: 'torque.plan',
-            kind: 'torque',
             id: null,
             payload: {
               jobId: context.jobId,
@@ -324,13 +339,13 @@ const torque: Phrase = {
               thread,
               count,
               figureNm: t.si,
-              unit: t.unit,
+              unit: t.unit as TorqueUnit,
               entered: t.entered,
               source: 'as said at the bench',
               stages: list,
-              ...(done && { allDone: true }),
             },
             needIds: ['stages'],
+            ...(done && { allDone: true }),
           },
         ],
         cost: 0,
@@ -369,7 +384,6 @@ const sign: Phrase = {
     return one('sign', `${it.name}, ${it.entered}: signed by ${name}. A signature is never undone.`, {
       do: 'act',
       type: 'signature.sign',
-      kind: 'signature',
       id: null,
       payload: { jobId: context.jobId, kind: 'torque', subjectId: it.id, signedBy: name, supersedes: old?.id ?? null },
     });
@@ -405,9 +419,8 @@ const check: Phrase = {
     return one('check', `${text}: ${said}${n ? ` (${n as string})` : ''}`, {
       do: 'act',
       type: 'check.mark',
-      kind: 'checkmark',
       id: null,
-      payload: { jobId: context.jobId, list, item: id, state, note: (n as string) || null },
+      payload: { jobId: context.jobId, list, item: id, state: state as Checkmark['state'], note: (n as string) || null },
     });
   },
 };
@@ -426,7 +439,6 @@ const caution: Phrase = {
     return one('caution', `Read: ${text}`, {
       do: 'act',
       type: 'hazard.acknowledge',
-      kind: 'hazardAck',
       id: null,
       payload: { jobId: context.jobId, hazard: id, place: context.next?.testId ?? 'bench line' },
     });
@@ -485,7 +497,7 @@ const wait: Phrase = {
     return one(
       'wait',
       `Waits, ${kind}: ${what}${lookAgain ? `; look again ${when(lookAgain, context)}` : ''}${until ? `; until ${when(until, context)}` : ''}`,
-      { do: 'act', type: 'wait.start', kind: 'wait', id: null, payload: { jobId: context.jobId, kind, what, until, lookAgain } },
+      { do: 'act', type: 'wait.start', id: null, payload: { jobId: context.jobId, kind, what, until, lookAgain } },
     );
   },
 };
@@ -503,7 +515,6 @@ const over: Phrase = {
     one('over', `No longer waited for: ${(w as Wait).what}`, {
       do: 'act',
       type: 'wait.end',
-      kind: 'wait',
       id: (w as Wait).id,
       payload: { jobId: context.jobId },
     }),
@@ -517,9 +528,8 @@ const later: Phrase = {
     one('later', `${(w as Wait).what}: look again ${when(t as string, context)}`, {
       do: 'set',
       type: 'wait.set',
-      table: 'wait',
       id: (w as Wait).id,
-      set: { lookAgain: t },
+      set: { lookAgain: t as string },
     }),
 };
 
@@ -588,7 +598,6 @@ const provisional: Phrase = {
     return one('provisional', `Provisional: ${p.what}, because ${p.why}${p.until ? `, until ${p.until}` : ''}; ${mayWords(p)}`, {
       do: 'act',
       type: 'provisional.add',
-      kind: 'provisional',
       id: null,
       payload: { jobId: context.jobId, ...p, untilOn: null },
     });
@@ -608,7 +617,6 @@ const provisionalOver: Phrase = {
     one('provisional over', `No longer provisional: ${(p as Provisional).what}`, {
       do: 'act',
       type: 'provisional.end',
-      kind: 'provisional',
       id: (p as Provisional).id,
       payload: { jobId: context.jobId },
     }),
@@ -623,9 +631,8 @@ const watch: Phrase = {
     one('watch', `To be watched: ${what as string}, ${on as string}`, {
       do: 'act',
       type: 'watch.add',
-      kind: 'watch',
       id: null,
-      payload: { jobId: context.jobId, what, due: on },
+      payload: { jobId: context.jobId, what: what as string, due: on as string },
     }),
 };
 
@@ -638,7 +645,6 @@ const handOver: Phrase = {
     one('hand over', 'The bike is handed over, and this job is closed.', {
       do: 'act',
       type: 'job.handOver',
-      kind: 'job',
       id: context.jobId,
       payload: {},
     }),

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CaseMaker } from '../../../../test/fixtures/case';
 import { shipped } from '../../../../test/fixtures/knowledge';
+import type { SchoolId } from '../../record';
 import { buildModel } from '../model';
 import { AccessStates, information, repairOrder, type Problem, type Situation } from '../decide';
 import { believe } from './beliefs';
@@ -211,7 +212,7 @@ describe('ranking', () => {
   });
 
   it('motor first asks for the motor first, spark first for the spark', () => {
-    const at = (school: string) => {
+    const at = (school: SchoolId) => {
       const r = rankOf(new CaseMaker({ 'no-start': 'present' }, {}, { school }).test('turn-by-hand', 'free'));
       return r.tests.find((t) => r.next.kind === 'test' && t.key === r.next.key)?.system;
     };

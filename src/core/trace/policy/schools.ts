@@ -1,4 +1,5 @@
 import { type System, foundBy } from '../../knowledge';
+import { schoolIds, type SchoolId } from '../../record';
 import {
   best,
   canTell,
@@ -17,8 +18,7 @@ import { retestMinutes } from './repairActs';
 import { money } from './strip';
 import type { Weighing } from './weighing';
 
-export const schoolIds = ['least-cost', 'motor-first', 'spark-first', 'cheapest-first', 'last-touched'] as const;
-export type SchoolId = (typeof schoolIds)[number];
+export { schoolIds, type SchoolId };
 
 /** A school other than least cost stops testing when its leading suspect is this likely. */
 const convinced = 0.7;

@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { mostPhotoBytes } from '../../../contract';
+import { mostPhotoBytes } from '../../../core/record';
 import { pool } from '../../../server/db/pool';
 import { collectPhotos, keepPhoto, readPhoto } from '../../../server/files/photos';
 import { json, readBytes, refuse } from '../../../server/http/body';

@@ -17,8 +17,7 @@ export default function OverruleDialog({ verdict, title, onClose }: { verdict: F
     setTried(true);
     if (!reason.trim()) return;
     const codes = verdict.reasons.map((r) => r.code);
-    if (store.act('overrule.say', 'overrule', store.newId(), { jobId, act: verdict.act, reason: reason.trim(), codes, saidBy }).ok)
-      onClose();
+    if (store.act('overrule.say', store.newId(), { jobId, act: verdict.act, reason: reason.trim(), codes, saidBy }).ok) onClose();
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="overrule-title">

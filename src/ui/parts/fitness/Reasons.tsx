@@ -51,7 +51,7 @@ export function Reasons({ verdict }: { verdict: FitnessVerdict }) {
               .join('; ')}
             )
           </Typography>
-          <Button onClick={() => store.act('overrule.end', 'overrule', o.id, { jobId })}>Withdraw</Button>
+          <Button onClick={() => store.act('overrule.end', o.id, { jobId })}>Withdraw</Button>
         </Box>
       ))}
       {overruling && (

@@ -37,8 +37,7 @@ export default function PhotoDialog({
   const pins = rows('pin').filter((p) => p.photoId === photo.id);
   const add = (x: number, y: number) => {
     const id = store.newId();
-    if (store.act('pin.add', 'pin', id, { jobId, photoId: photo.id, x: clamp(x), y: clamp(y), note: `Pin ${pins.length + 1}` }).ok)
-      setActive(id);
+    if (store.act('pin.add', id, { jobId, photoId: photo.id, x: clamp(x), y: clamp(y), note: `Pin ${pins.length + 1}` }).ok) setActive(id);
   };
   return (
     <Dialog
@@ -71,7 +70,7 @@ export default function PhotoDialog({
             key={photo.id}
             label="What it shows"
             value={photo.caption ?? ''}
-            onSet={(t) => (store.set('photo.set', 'photo', photo.id, { caption: t || null }), null)}
+            onSet={(t) => (store.set('photo.set', photo.id, { caption: t || null }), null)}
           />
           <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}>
             {pins.map((pin, i) => (
@@ -93,9 +92,9 @@ export default function PhotoDialog({
                   label={`Pin ${i + 1}`}
                   multiline
                   value={pin.note}
-                  onSet={(t) => (t ? (store.set('pin.set', 'pin', pin.id, { note: t }), null) : 'Say what is to be seen there.')}
+                  onSet={(t) => (t ? (store.set('pin.set', pin.id, { note: t }), null) : 'Say what is to be seen there.')}
                 />
-                <Button onClick={() => store.act('pin.remove', 'pin', pin.id, { jobId })} aria-label={`Take pin ${i + 1} off`}>
+                <Button onClick={() => store.act('pin.remove', pin.id, { jobId })} aria-label={`Take pin ${i + 1} off`}>
                   Off
                 </Button>
               </Box>
@@ -107,7 +106,7 @@ export default function PhotoDialog({
             </Button>
             <Button
               onClick={() => {
-                store.act('photo.remove', 'photo', photo.id, { jobId });
+                store.act('photo.remove', photo.id, { jobId });
                 onClose();
               }}
             >
@@ -164,7 +163,7 @@ function Picture({ photo, pins, active, onAdd, onPick }: PictureProps) {
     const by = { ArrowLeft: [-nudge, 0], ArrowRight: [nudge, 0], ArrowUp: [0, -nudge], ArrowDown: [0, nudge] }[e.key];
     if (!by) return;
     e.preventDefault();
-    store.set('pin.set', 'pin', pin.id, { x: clamp(pin.x + by[0]), y: clamp(pin.y + by[1]) });
+    store.set('pin.set', pin.id, { x: clamp(pin.x + by[0]), y: clamp(pin.y + by[1]) });
   };
   return (
     <Box sx={{ display: 'flex', justifyContent: 'center', bgcolor: '#20231f' }}>

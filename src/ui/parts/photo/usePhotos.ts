@@ -23,7 +23,6 @@ export async function addPhoto({ store, device, jobId }: UsedJob, on: Subject, p
   const { sha256, width, height, blob } = picture;
   const done = store.act(
     'photo.add',
-    'photo',
     store.newId(),
     {
       jobId,

@@ -15,7 +15,7 @@ export function Pairings({ test }: { test: Test }) {
   const all = pairingsOf(ends);
   const left = all.filter((p) => !tried.includes(pairingKey(test.id, p)));
   const toggle = (key: string) =>
-    store.set('job.set', 'job', traced.job.id, { pairings: tried.includes(key) ? tried.filter((x) => x !== key) : [...tried, key] });
+    store.set('job.set', traced.job.id, { pairings: tried.includes(key) ? tried.filter((x) => x !== key) : [...tried, key] });
   return (
     <Box data-testid="pairings" sx={{ mb: 1 }}>
       <Choice

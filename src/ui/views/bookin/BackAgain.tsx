@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { effectOf, makeCommand } from '../../../core/command';
+import { effectOf, command as commandOf } from '../../../core/command';
 import type { JobSnapshot, Reading, SymptomAnswer } from '../../../core/record';
 import { openJob, openingProblem } from '../../device/openJob';
 import { useJob, type UsedJob } from '../../job/useJob';
@@ -47,21 +47,18 @@ export default function BackAgain() {
     setTried(true);
     if (missing || busy) return;
     const newJobId = crypto.randomUUID();
-    const command = makeCommand({
-      id: crypto.randomUUID(),
-      type: 'job.open',
-      kind: 'job',
-      entityId: newJobId,
-      madeAt: new Date().toISOString(),
-      after: store.heardUpTo,
-      payload: {
+    const command = commandOf(
+      'job.open',
+      newJobId,
+      {
         bikeId: traced.bike.id,
         complaintId: crypto.randomUUID(),
         words,
         symptoms: value.symptoms,
         rate: store.snapshot.shop.rate,
       },
-    });
+      { id: crypto.randomUUID(), madeAt: new Date().toISOString(), after: store.heardUpTo },
+    );
     const outcome = effectOf(view.state, command);
     if (!outcome.ok) return setProblem(outcome.refusal.message);
     setBusy(true);

@@ -6,7 +6,8 @@ import Select from '@mui/material/Select';
 import ToggleButton from '@mui/material/ToggleButton';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Bike, Job } from '../../../core/record';
+import type { SetOf } from '../../../core/command';
+import type { Bike } from '../../../core/record';
 import { useJob } from '../../job/useJob';
 import { Column, Columns } from '../../parts/Columns';
 import { Choice } from '../../parts/Choice';
@@ -66,7 +67,7 @@ function number(t: string, low: number, high: number, whole: boolean): { ok: tru
 function WhatItIs() {
   const { store, knowledge, traced } = useJob();
   const { bike } = traced;
-  const set = (patch: Record<string, unknown>) => store.set('bike.set', 'bike', bike.id, patch);
+  const set = (patch: SetOf<'bike.set'>) => store.set('bike.set', bike.id, patch);
   const numberField = (
     field: 'year' | 'mileageKm' | 'boreMm' | 'strokeMm' | 'compressionRatio',
     label: string,
@@ -149,7 +150,7 @@ const yesNo = opts('yes', 'no');
 function History() {
   const { store, knowledge, traced, jobId } = useJob();
   const { job } = traced;
-  const set = (patch: Partial<Record<keyof Job, unknown>>) => store.set('job.set', 'job', jobId, patch);
+  const set = (patch: SetOf<'job.set'>) => store.set('job.set', jobId, patch);
   const touched = job.lastTouched ?? [];
   return (
     <Tag title="History">
@@ -212,7 +213,7 @@ function OwnerPart() {
   const set = (patch: { name?: string | null; phone?: string | null }) => {
     const id = store.newId();
     const next = { name: known?.name ?? null, phone: known?.phone ?? null, ...patch };
-    store.set('owner.set', 'owner', owner.id, { personalId: id }, [{ id, ...next, email: null }]);
+    store.set('owner.set', owner.id, { personalId: id }, [{ id, ...next, email: null }]);
   };
   return (
     <Tag title="Owner" over="Kept apart from the log, so that it can be erased">
@@ -235,7 +236,7 @@ export function Agreed() {
   const keep = () => {
     setTried(true);
     if (!words.trim() || badSum) return;
-    const done = store.act('consent.give', 'consent', store.newId(), {
+    const done = store.act('consent.give', store.newId(), {
       jobId,
       words: words.trim(),
       upTo: upTo.trim() || null,

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { effectOf, makeCommand } from '../../../core/command';
+import { effectOf, command as commandOf } from '../../../core/command';
 import { emptyState, type JobSnapshot, type Own, type SymptomAnswer, type Yard } from '../../../core/record';
 import { OwnContext } from '../../job/useJob';
 import { openJob, openingProblem } from '../../device/openJob';
@@ -59,14 +59,10 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
   const book = handleSubmit(async (f) => {
     const id = () => crypto.randomUUID();
     const [bikeId, newJobId, personalId] = [id(), id(), id()];
-    const command = makeCommand({
-      id: id(),
-      type: 'bike.bookIn',
-      kind: 'bike',
-      entityId: bikeId,
-      madeAt: new Date().toISOString(),
-      after: null,
-      payload: {
+    const command = commandOf(
+      'bike.bookIn',
+      bikeId,
+      {
         bikeId,
         newJobId,
         ownerId: id(),
@@ -77,7 +73,8 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
         symptoms,
         rate: yard.shop.rate,
       },
-    });
+      { id: id(), madeAt: new Date().toISOString() },
+    );
     const outcome = effectOf(emptyState(), command);
     if (!outcome.ok) return setProblem(outcome.refusal.message);
     const personal = [{ id: personalId, name: f.owner.trim(), phone: null, email: null }];

@@ -34,7 +34,7 @@ export function Traits() {
     const traits = { ...said };
     if (value) traits[id] = value;
     else delete traits[id];
-    store.set('bike.set', 'bike', bike.id, { traits: Object.keys(traits).length ? traits : null });
+    store.set('bike.set', bike.id, { traits: Object.keys(traits).length ? traits : null });
   };
   const byKind = (a: Attribute) => (kind[a.id] === undefined ? 'not given' : `${wordsOf(a, String(kind[a.id]))} (its kind)`);
   return (

@@ -28,7 +28,7 @@ export default function HandOverView() {
     .at(-1);
   const handOver = (signedBy: string) => {
     if (
-      store.act('signature.sign', 'signature', store.newId(), {
+      store.act('signature.sign', store.newId(), {
         jobId,
         kind: 'handOver',
         subjectId: jobId,
@@ -36,7 +36,7 @@ export default function HandOverView() {
         supersedes: signature?.id ?? null,
       }).ok
     )
-      store.act('job.handOver', 'job', jobId, {});
+      store.act('job.handOver', jobId, {});
   };
   return (
     <Columns>
@@ -91,7 +91,7 @@ function Watches() {
   const keep = () => {
     setTried(true);
     if (!what.trim() || !due.trim()) return;
-    if (!store.act('watch.add', 'watch', store.newId(), { jobId, what: what.trim(), due: due.trim() }).ok) return;
+    if (!store.act('watch.add', store.newId(), { jobId, what: what.trim(), due: due.trim() }).ok) return;
     setWhat('');
     setDue('');
     setTried(false);

@@ -13,7 +13,7 @@ export function FoundParts() {
   const found = foundWork(knowledge, traced);
   const listed = new Set(rows('part').map((p) => p.name));
   const add = (name: string) =>
-    store.act('part.add', 'part', store.newId(), {
+    store.act('part.add', store.newId(), {
       jobId,
       findingId: null,
       name,

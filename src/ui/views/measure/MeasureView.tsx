@@ -61,7 +61,7 @@ export function TakeReading({ only }: { only?: string }) {
     setTried(true);
     const reading = readDraft(draft);
     if (!reading || reading === 'bad') return;
-    if (!store.act('reading.add', 'reading', reading.id, { jobId, position, conditions: {}, reading }).ok) return;
+    if (!store.act('reading.add', reading.id, { jobId, position, conditions: {}, reading }).ok) return;
     setDraft({ ...draft, text: '' });
     setTried(false);
   };

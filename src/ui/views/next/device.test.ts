@@ -29,7 +29,7 @@ describe('the board of a device without a server', () => {
   it('counts what was entered here and is not sent', () => {
     const snapshot = snapshotAfter('bike.bookIn');
     const items = waiting(snapshot, (s) =>
-      s.act('wait.start', 'wait', s.newId(), {
+      s.act('wait.start', s.newId(), {
         jobId: id.job,
         kind: 'soaking',
         what: 'bores',

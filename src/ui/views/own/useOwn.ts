@@ -1,5 +1,5 @@
 import { useCallback, useRef, useState } from 'react';
-import { makeCommand, type OwnAdd, type OwnChange } from '../../../core/command';
+import { command as commandOf, type OwnAdd, type OwnChange, type CommandName, type Payloads } from '../../../core/command';
 import { applyChanges, emptyState, list, put, type Change, type Own, type State } from '../../../core/record';
 import { ask } from '../../device/ask';
 
@@ -20,43 +20,37 @@ export function useOwn(first: readonly Own[]) {
   // The same act tried again after a cut is the same command: it is applied once.
   const tried = useRef<{ says: string; id: string } | null>(null);
 
-  const send = useCallback(async (type: string, entityId: string, payload: object, base: Record<string, number> = {}) => {
-    setBusy(true);
-    setProblem(null);
-    const says = JSON.stringify([type, payload, base]);
-    if (tried.current?.says !== says) tried.current = { says, id: crypto.randomUUID() };
-    const command = makeCommand({
-      id: tried.current.id,
-      type,
-      kind: 'own',
-      entityId,
-      madeAt: new Date().toISOString(),
-      after: null,
-      payload,
-      base,
-    });
-    try {
-      const response = await ask('/api/commands', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(command),
-      });
-      const told = (await response.json()) as Told;
-      if (!response.ok || !told.changes) {
-        setProblem(told.message ?? 'The server did not keep this.');
+  const send = useCallback(
+    async <N extends CommandName>(type: N, entityId: string, payload: Payloads[N], base: Record<string, number> = {}) => {
+      setBusy(true);
+      setProblem(null);
+      const says = JSON.stringify([type, payload, base]);
+      if (tried.current?.says !== says) tried.current = { says, id: crypto.randomUUID() };
+      const command = commandOf(type, entityId, payload, { id: tried.current.id, madeAt: new Date().toISOString(), base });
+      try {
+        const response = await ask('/api/commands', {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify(command),
+        });
+        const told = (await response.json()) as Told;
+        if (!response.ok || !told.changes) {
+          setProblem(told.message ?? 'The server did not keep this.');
+          return false;
+        }
+        tried.current = null;
+        const { changes } = told;
+        setState((s) => applyChanges(s, changes));
+        return true;
+      } catch {
+        setProblem('The server cannot be reached just now.');
         return false;
+      } finally {
+        setBusy(false);
       }
-      tried.current = null;
-      const { changes } = told;
-      setState((s) => applyChanges(s, changes));
-      return true;
-    } catch {
-      setProblem('The server cannot be reached just now.');
-      return false;
-    } finally {
-      setBusy(false);
-    }
-  }, []);
+    },
+    [],
+  );
 
   const rows = list(state, 'own');
   return {

@@ -41,7 +41,7 @@ function NeedPart() {
     return { ...rest, inputRef: ref, error: formState.errors[name]?.message };
   };
   const keep = handleSubmit((f) => {
-    const done = store.act('part.add', 'part', store.newId(), {
+    const done = store.act('part.add', store.newId(), {
       jobId,
       findingId: null,
       name: f.name.trim(),
@@ -104,7 +104,7 @@ function PartList() {
   const parts = rows('part');
   const { currency } = store.snapshot.shop;
   const total = parts.reduce((s, p) => s + cents(p.price) * p.quantity, 0);
-  const set = (p: Part, status: Part['status']) => store.set('part.set', 'part', p.id, { status });
+  const set = (p: Part, status: Part['status']) => store.set('part.set', p.id, { status });
   return (
     <Tag title="Parts" aside={<Typography sx={{ fontWeight: 600 }}>{`${amount(total)} ${currency}`}</Typography>} data-testid="parts">
       {parts.length === 0 && <Empty>No part is needed yet. From the findings each goes through needed, ordered, arrived and fitted.</Empty>}

@@ -72,7 +72,7 @@ function RefitStep({ step, first, before }: { step: Step; first: boolean; before
   const { store, rows, jobId } = useJob();
   const own = rows('fastener').filter((f) => f.stepId === step.id);
   const [open, setOpen] = useState(first);
-  const refit = (counts: Record<string, number>) => store.act('step.refit', 'step', step.id, { jobId, counts });
+  const refit = (counts: Record<string, number>) => store.act('step.refit', step.id, { jobId, counts });
   return (
     <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>

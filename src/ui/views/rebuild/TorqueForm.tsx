@@ -5,6 +5,7 @@ import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { parseQuantity, sameKind, show } from '../../../core/quantity';
+import type { TorqueUnit } from '../../../core/record';
 import { parseStages, parseThread, queryTorque } from '../../../core/torque';
 import { useJob } from '../../job/useJob';
 import { Field } from '../../parts/Field';
@@ -36,13 +37,13 @@ export function TorqueForm() {
     e.preventDefault();
     setTried(true);
     if (!name.trim() || !torque.ok || threadBad || countBad || !stages?.ok || !source.trim() || (query && !insist)) return;
-    const done = store.act('torque.plan', 'torque', store.newId(), {
+    const done = store.act('torque.plan', store.newId(), {
       jobId,
       name: name.trim(),
       thread: thread.trim() || null,
       count: Number(count),
       figureNm: torque.si,
-      unit: torque.unit,
+      unit: torque.unit as TorqueUnit,
       entered: `${figure.trim().replace(/[^\d.]+$/, '')} ${torque.unit}`,
       source: source.trim(),
       stages: stages.stages.map((s) => ({ id: store.newId(), ...s })),

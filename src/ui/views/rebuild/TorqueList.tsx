@@ -78,7 +78,7 @@ function TorqueLine({ torque }: { torque: Torque }) {
               key={s.id}
               variant={s === next ? 'contained' : 'outlined'}
               disabled={s !== next}
-              onClick={() => store.act('torque.stage', 'torqueStage', s.id, { jobId, torqueId: torque.id })}
+              onClick={() => store.act('torque.stage', s.id, { jobId, torqueId: torque.id })}
               aria-label={`Stage ${s.n} done: ${torque.name}, ${words(s)}`}
             >
               {words(s)}
@@ -90,7 +90,7 @@ function TorqueLine({ torque }: { torque: Torque }) {
             variant="contained"
             color="secondary"
             onSign={(signedBy) =>
-              store.act('signature.sign', 'signature', store.newId(), {
+              store.act('signature.sign', store.newId(), {
                 jobId,
                 kind: 'torque',
                 subjectId: torque.id,

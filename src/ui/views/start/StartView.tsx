@@ -35,7 +35,7 @@ export default function StartView() {
             <Button
               variant="contained"
               onClick={() =>
-                store.act('check.mark', 'checkmark', store.newId(), {
+                store.act('check.mark', store.newId(), {
                   jobId,
                   list: 'first-start',
                   item: nextGate.id,

@@ -31,7 +31,7 @@ export function FindingForm() {
     const reading = readDraft(draft);
     if (!item.trim() || !seen.trim() || !verdict || reading === 'bad') return;
     const suspect = suspects.find((s) => s.key === faultKey);
-    const done = store.act('finding.add', 'finding', store.newId(), {
+    const done = store.act('finding.add', store.newId(), {
       jobId,
       stepId: rows('step').at(-1)?.id ?? null,
       item: item.trim(),

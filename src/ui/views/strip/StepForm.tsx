@@ -41,7 +41,7 @@ export function StepForm() {
     setTried(true);
     if (!title.trim() || !parsed.ok) return;
     const stepId = store.newId();
-    const done = store.act('step.add', 'step', stepId, {
+    const done = store.act('step.add', stepId, {
       jobId,
       title: title.trim(),
       access: access || null,

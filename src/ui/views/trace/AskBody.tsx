@@ -10,7 +10,7 @@ export function AskBody({ view, why, onDone }: { view: TestView; why: ReactNode;
   const { store, traced } = useJob();
   const attribute = view.testId.slice('ask:'.length);
   const set = (v: string) => {
-    store.set('bike.set', 'bike', traced.bike.id, { [attribute]: attribute === 'voltage' ? Number(v) : v });
+    store.set('bike.set', traced.bike.id, { [attribute]: attribute === 'voltage' ? Number(v) : v });
     onDone();
   };
   return (

@@ -13,7 +13,7 @@ export function AskSymptoms() {
   const [complaint] = openComplaints(traced);
   if (!complaint || asks.length === 0) return null;
   const answer = (id: string, a: 'present' | 'absent') =>
-    store.set('complaint.set', 'complaint', complaint.id, { symptoms: { ...complaint.symptoms, [id]: a } });
+    store.set('complaint.set', complaint.id, { symptoms: { ...complaint.symptoms, [id]: a } });
   return (
     <Box component="section" aria-label="Ask as well" data-testid="ask-symptoms">
       <Typography variant="h4" component="h3">

@@ -37,7 +37,7 @@ export function Complaints() {
 function Line({ complaint, more }: { complaint: Complaint; more: ReactNode }) {
   const { store, knowledge } = useJob();
   const [editing, setEditing] = useState(false);
-  const set = (patch: Partial<Complaint>) => store.set('complaint.set', 'complaint', complaint.id, patch);
+  const set = (patch: Partial<Complaint>) => store.set('complaint.set', complaint.id, patch);
   const said = symptomsIn(knowledge)
     .filter((s) => complaint.symptoms[s.id])
     .map((s) => `${complaint.symptoms[s.id] === 'absent' ? 'not: ' : ''}${s.name.toLowerCase()}`);
@@ -83,7 +83,7 @@ function Add({ onClose }: { onClose: () => void }) {
     setTried(true);
     if (!words.trim()) return;
     if (
-      store.act('complaint.add', 'complaint', store.newId(), {
+      store.act('complaint.add', store.newId(), {
         jobId,
         words: words.trim(),
         symptoms,

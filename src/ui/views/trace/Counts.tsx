@@ -17,7 +17,7 @@ export function Counts() {
         variant="text"
         aria-pressed={counted}
         sx={{ px: 0.5 }}
-        onClick={() => store.set('job.set', 'job', traced.job.id, { counts: counted ? 'no' : null })}
+        onClick={() => store.set('job.set', traced.job.id, { counts: counted ? 'no' : null })}
       >
         {counted ? 'Leave them out' : 'Count them'}
       </Button>

@@ -23,7 +23,7 @@ export function Disagree() {
             {rowWords(knowledge, traced, e.id)} ({dayTime(e.takenAt)})
           </Typography>
           <Button
-            onClick={() => store.act('evidence.withdraw', 'evidence', e.id, { jobId, reason: 'disagreed with another result' })}
+            onClick={() => store.act('evidence.withdraw', e.id, { jobId, reason: 'disagreed with another result' })}
             aria-label={`Withdraw: ${rowWords(knowledge, traced, e.id)}, ${dayTime(e.takenAt)}`}
           >
             Withdraw

@@ -59,9 +59,8 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
     const causeId = store.newId();
     const faultId = fault?.id ?? remembered;
     const position = suspect?.position ?? null;
-    if (!store.act('cause.name', 'cause', causeId, { jobId, complaintId: complaint.id, faultId, position, words: f.cause.trim() }).ok)
-      return;
-    const done = store.act('repair.log', 'repair', store.newId(), {
+    if (!store.act('cause.name', causeId, { jobId, complaintId: complaint.id, faultId, position, words: f.cause.trim() }).ok) return;
+    const done = store.act('repair.log', store.newId(), {
       jobId,
       causeId,
       faultId,
@@ -169,7 +168,7 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
             const entry = <T,>(body: T | null) => (body ? [{ id: store.newId(), body }] : []);
             const faults = entry(made);
             const payload = { faults, findings: entry(finding), tests: entry(test), figures: [] };
-            const done = store.act('own.add', 'own', faults[0].id, payload);
+            const done = store.act('own.add', faults[0].id, payload);
             if (done.ok) {
               setRemembered(made.id);
               setRemembering(false);

@@ -28,7 +28,7 @@ export function RetestCard({ open, repair }: { open: readonly Complaint[]; repai
       return;
     }
     const changed = result === 'changed' ? { id: store.newId(), words: words.trim(), symptoms } : null;
-    store.act('retest.log', 'retest', store.newId(), {
+    store.act('retest.log', store.newId(), {
       jobId,
       complaintId: complaint.id,
       repairId: repair.id,

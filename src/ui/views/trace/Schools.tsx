@@ -3,6 +3,7 @@ import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
+import type { SchoolId } from '../../../core/record';
 import type { SchoolView } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
 import { Tag } from '../../parts/Tag';
@@ -13,7 +14,11 @@ export function Schools({ schools }: { schools: SchoolView[] | null }) {
   const money = (x: number) => `about ${Math.round(x)} ${store.snapshot.shop.currency}`;
   return (
     <Tag title="School" level="h3" data-testid="schools">
-      <RadioGroup aria-label="School" value={traced.job.school} onChange={(_e, school) => store.set('job.set', 'job', jobId, { school })}>
+      <RadioGroup
+        aria-label="School"
+        value={traced.job.school}
+        onChange={(_e, school) => store.set('job.set', jobId, { school: school as SchoolId })}
+      >
         {knowledge.schools.map((s) => {
           const view = schools?.find((x) => x.id === s.id);
           return (

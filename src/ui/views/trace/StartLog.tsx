@@ -93,7 +93,7 @@ function AttemptForm({ electric, onDone }: { electric: boolean; onDone: () => vo
       did,
       afterRepairId: lastRepairId(traced.repairs),
     };
-    if (store.act('attempt.log', 'startAttempt', store.newId(), payload).ok) onDone();
+    if (store.act('attempt.log', store.newId(), payload).ok) onDone();
   };
   const field = (name: keyof typeof text, label: string, unit?: string) => (
     <Field

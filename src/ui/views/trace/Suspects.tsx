@@ -31,7 +31,7 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
   const { store, traced } = useJob();
   const pinned = traced.job.pinned ?? [];
   const pin = (key: string) =>
-    store.set('job.set', 'job', traced.job.id, {
+    store.set('job.set', traced.job.id, {
       pinned: pinned.includes(key) ? pinned.filter((k) => k !== key) : [...pinned, key].slice(-20),
     });
   const name = (key: string) => ranking.suspects.find((s) => s.key === key)?.name ?? key;

@@ -13,7 +13,7 @@ export function WordsOnly({ complaint }: { complaint: Complaint }) {
   const { store, knowledge } = useJob();
   const meant = symptomsMeant(knowledge, complaint.words, 5);
   const [all, setAll] = useState(meant.length === 0);
-  const set = (symptoms: Complaint['symptoms']) => store.set('complaint.set', 'complaint', complaint.id, { symptoms });
+  const set = (symptoms: Complaint['symptoms']) => store.set('complaint.set', complaint.id, { symptoms });
   return (
     <Tag lead over={`“${complaint.words}”`} title={meant.length ? 'Which of these is it?' : 'What does it do?'} data-testid="words-only">
       <Typography sx={{ mb: 1 }}>Pick a symptom to start tracing. More than one may be right.</Typography>

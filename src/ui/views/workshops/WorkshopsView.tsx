@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
-import { makeCommand } from '../../../core/command';
+import { command as commandOf } from '../../../core/command';
 import type { Backup } from '../../../core/record';
 import { sendNow } from '../../device/post';
 import { Empty } from '../../parts/Empty';
@@ -139,15 +139,7 @@ function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: str
     if (wrong) return onProblem(wrong);
     const id = crypto.randomUUID();
     const answer = await sendNow(
-      makeCommand({
-        id: crypto.randomUUID(),
-        type: 'person.add',
-        kind: 'person',
-        entityId: id,
-        madeAt: new Date().toISOString(),
-        after: null,
-        payload: { name: name.trim() },
-      }),
+      commandOf('person.add', id, { name: name.trim() }, { id: crypto.randomUUID(), madeAt: new Date().toISOString() }),
       shopId,
     );
     if (answer.kind !== 'kept')

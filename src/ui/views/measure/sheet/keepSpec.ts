@@ -5,6 +5,6 @@ import type { UsedJob } from '../../../job/useJob';
 export function keepSpec({ store, traced }: UsedJob, { quantity, ...values }: SpecEntry): boolean {
   const there = traced.specs.find((s) => s.quantity === quantity);
   return there
-    ? store.set('spec.set', 'spec', there.id, values).ok
-    : store.act('spec.add', 'spec', store.newId(), { bikeId: traced.bike.id, quantity, ...values }).ok;
+    ? store.set('spec.set', there.id, values).ok
+    : store.act('spec.add', store.newId(), { bikeId: traced.bike.id, quantity, ...values }).ok;
 }

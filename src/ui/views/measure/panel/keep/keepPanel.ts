@@ -93,7 +93,7 @@ function addReading(
 ): boolean {
   const id = store.newId();
   const whole = { id, bikeId: traced.bike.id, ...reading };
-  if (!store.act('reading.add', 'reading', id, { jobId, position, conditions, reading: whole }).ok) return false;
+  if (!store.act('reading.add', id, { jobId, position, conditions, reading: whole }).ok) return false;
   kept.readings++;
   return true;
 }
@@ -141,7 +141,7 @@ function keepWords({ used, panel, draft, result, fields, kept, done }: Keeping):
   // Once something was kept the panel is cleared, so that the rest must be kept too, whatever is still open.
   const begun = kept.readings + kept.results + kept.limits > 0;
   if (!(begun ? words : result.tone !== 'open')) return true;
-  const { ok } = store.act('finding.add', 'finding', store.newId(), {
+  const { ok } = store.act('finding.add', store.newId(), {
     jobId,
     stepId: null,
     item: panel.name,

@@ -1,7 +1,7 @@
-import { ArrayMaxSize, ArrayMinSize, registerDecorator, IsString, Matches, MaxLength, ValidateIf } from 'class-validator';
-import { systems, type Fault, type FindingKind, type OwnFigure, type Strength, type Test, type When } from '../../core/knowledge';
-import { applyDecorators } from '../decorate';
-import { Figure, Id, Items, Nested, NestedList, OneOf, Optional, Truth, Whole, Words } from '../fields';
+import { ArrayMaxSize, ArrayMinSize, registerDecorator, IsString, Matches, MaxLength } from 'class-validator';
+import { systems, type Fault, type FindingKind, type OwnFigure, type Strength, type Test, type When } from '../core/knowledge';
+import { applyDecorators } from './decorate';
+import { Figure, Items, Nested, NestedList, OneOf, Optional, Truth, Whole, Words } from './fields';
 
 /** Entries of knowledge as they stand in a file: the same shapes as knowledge/schema/knowledge.schema.json. */
 
@@ -195,43 +195,4 @@ export class FigureBody implements OwnFigure {
   @Optional() @Figure(0.00001, 0.5) prior?: number;
   @Optional() @Figure(1, 100000) minutes?: number;
   @Optional() @Figure(0, 1000000) parts?: number;
-}
-
-class FaultEntry {
-  @Id() id!: string;
-  @Nested(() => FaultBody) body!: FaultBody;
-}
-class FindingEntry {
-  @Id() id!: string;
-  @Nested(() => FindingKindBody) body!: FindingKindBody;
-}
-class TestEntry {
-  @Id() id!: string;
-  @Nested(() => TestBody) body!: TestBody;
-}
-class FigureEntry {
-  @Id() id!: string;
-  @Nested(() => FigureBody) body!: FigureBody;
-}
-
-export const mostOwnEntries = 400;
-
-export class OwnAddBody {
-  @NestedList(() => FaultEntry, mostOwnEntries) faults!: FaultEntry[];
-  @NestedList(() => FindingEntry, mostOwnEntries) findings!: FindingEntry[];
-  @NestedList(() => TestEntry, mostOwnEntries) tests!: TestEntry[];
-  @NestedList(() => FigureEntry, mostOwnEntries) figures!: FigureEntry[];
-}
-
-const orNull = () => ValidateIf((_o, v) => v !== null);
-export class OwnChangeBody {
-  @orNull() @Nested(() => FaultBody) fault!: FaultBody | null;
-  @orNull() @Nested(() => FindingKindBody) finding!: FindingKindBody | null;
-  @orNull() @Nested(() => TestBody) test!: TestBody | null;
-  @orNull() @Nested(() => FigureBody) figure!: FigureBody | null;
-}
-
-export class OwnRetireBody {
-  @Items() @ArrayMinSize(1) @ArrayMaxSize(mostOwnEntries) @IsString({ each: true }) @MaxLength(36, { each: true }) ids!: string[];
-  @Truth() retired!: boolean;
 }

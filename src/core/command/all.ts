@@ -1,0 +1,28 @@
+import { care } from './care';
+import { deciding } from './decide';
+import { fitness } from './fitness';
+import { intake } from './intake';
+import { own } from './own';
+import { picture } from './picture';
+import { strip } from './strip';
+import { torque } from './torque';
+import { tracing } from './tracing';
+import { undoTypes } from './undo';
+import type { CommandType } from './types';
+
+const plain = [...intake, ...tracing, ...strip, ...torque, ...care, ...picture, ...own, ...fitness, ...deciding];
+const byType = new Map<string, CommandType>((plain as CommandType[]).map((t) => [t.type, t]));
+
+/** True if an entry of that type may be taken back. */
+export const isUndoable = (type: string): boolean => byType.get(type)?.undoable ?? false;
+
+const takingBack = undoTypes(isUndoable);
+for (const t of takingBack as CommandType[]) byType.set(t.type, t);
+
+export type AnyType = (typeof plain)[number] | (typeof takingBack)[number];
+
+export const commandTypes: readonly CommandType[] = [...byType.values()];
+
+export function commandType(type: string): CommandType | undefined {
+  return byType.get(type);
+}

@@ -1,0 +1,75 @@
+import { id, list, maybe, object, special } from '../record/kinds';
+import { firstOf } from '../record';
+import { define, defineSet, from } from './define';
+import { insertReading, readingPart } from './tracing';
+import { Refused, type PayloadOf } from './types';
+
+/** Strip and refit, what was found on the way, and parts. */
+
+const stepAdd = define({
+  type: 'step.add',
+  on: 'step',
+  says: 'Taken off',
+  payload: {
+    ...from('step', 'jobId', 'title', 'access', 'bag', 'note'),
+    fasteners: list(object({ id: id(), ...from('fastener', 'size', 'count', 'place') }), 60),
+  },
+  needs: (p) => p.fasteners.map((f) => ({ table: 'fastener' as const, id: f.id })),
+  draft: (d, { fasteners, ...p }, c) => {
+    d.insert('step', { id: c.entity.id, ...p, madeAt: c.madeAt, refittedAt: null });
+    for (const f of fasteners) d.insert('fastener', { ...firstOf('fastener'), ...f, jobId: p.jobId, stepId: c.entity.id });
+  },
+});
+export type StepAdd = PayloadOf<typeof stepAdd>;
+
+/** A step goes back on: what is refitted now is counted, and a bag is empty only when every fastener is accounted for. */
+const stepRefit = define({
+  type: 'step.refit',
+  on: 'step',
+  says: 'Put back',
+  payload: { ...from('step', 'jobId'), counts: special<Record<string, number>>('counts by id') },
+  needs: (_p, c) => [{ table: 'fastener', field: 'stepId', is: c.entity.id }],
+  draft: (d, p, c) => {
+    d.need('step', c.entity.id);
+    const own = d.rows('fastener').filter((f) => f.stepId === c.entity.id);
+    for (const f of own) {
+      const refitted = p.counts[f.id] ?? f.refitted;
+      if (refitted > f.count)
+        throw new Refused({ code: 'not yet', message: `${f.size}: ${refitted} refitted, but only ${f.count} came off.` });
+      d.set('fastener', f.id, { refitted });
+    }
+    const all = own.every((f) => (p.counts[f.id] ?? f.refitted) === f.count);
+    d.set('step', c.entity.id, { refittedAt: all ? c.madeAt : null });
+  },
+});
+
+const findingAdd = define({
+  type: 'finding.add',
+  on: 'finding',
+  says: 'Finding written',
+  payload: {
+    ...from('finding', 'jobId', 'stepId', 'item', 'position', 'seen', 'verdict', 'faultId', 'afterRepairId'),
+    ...from('reading', 'conditions'),
+    reading: maybe(readingPart),
+  },
+  needs: (p) => [
+    ...(p.stepId ? [{ table: 'step' as const, id: p.stepId }] : []),
+    ...(p.reading ? [{ table: 'reading' as const, id: p.reading.id }] : []),
+  ],
+  draft: (d, { reading, conditions, ...p }, c) => {
+    if (p.stepId) d.need('step', p.stepId);
+    const readingId = insertReading(d, reading, { jobId: p.jobId, position: p.position, conditions, takenAt: c.madeAt });
+    d.insert('finding', { id: c.entity.id, ...p, readingId, takenAt: c.madeAt });
+  },
+});
+
+const partAdd = define({
+  type: 'part.add',
+  on: 'part',
+  says: 'Part needed',
+  payload: from('part', 'jobId', 'findingId', 'name', 'number', 'source', 'quantity', 'price', 'dueOn'),
+  draft: (d, p, c) => void d.insert('part', { ...firstOf('part'), id: c.entity.id, ...p }),
+});
+const partSet = defineSet('part.set', 'part', 'Part changed', ['name', 'number', 'source', 'quantity', 'price', 'status', 'dueOn']);
+
+export const strip = [stepAdd, stepRefit, findingAdd, partAdd, partSet];
