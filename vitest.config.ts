@@ -15,7 +15,7 @@ export default defineConfig({
         test: {
           name: 'unit',
           environment: 'node',
-          testTimeout: 30000,
+          testTimeout: 120000,
           setupFiles: ['test/setup-seed.ts'],
           include: ['src/{core,contract,server}/**/*.test.ts', 'launcher/*.test.ts', 'test/{trade,checks}/**/*.test.ts'],
           // Pure computation leaves nothing behind; loading it anew for every file took twice as long as testing it.
@@ -26,7 +26,7 @@ export default defineConfig({
         plugins: [react(), knowledgePlugin()],
         test: {
           name: 'ui',
-          testTimeout: 90000,
+          testTimeout: 180000,
           environment: 'jsdom',
           include: ['src/ui/**/*.test.{ts,tsx}'],
           setupFiles: ['test/setup-seed.ts', 'test/setup-ui.ts'],
@@ -40,19 +40,20 @@ export default defineConfig({
           environment: 'node',
           include: ['test/db/**/*.test.ts'],
           setupFiles: ['test/setup-seed.ts'],
-          testTimeout: 60000,
-          hookTimeout: 60000,
+          // Five times what they take on a quiet machine, and more: one that others slow down takes thirty times as long.
+          testTimeout: 240000,
+          hookTimeout: 240000,
         },
       },
       {
         plugins: [knowledgePlugin()],
         ...decorators,
-        test: { name: 'chaos', environment: 'node', include: ['test/chaos/*.test.ts'], hookTimeout: 60000 },
+        test: { name: 'chaos', environment: 'node', include: ['test/chaos/*.test.ts'], hookTimeout: 240000 },
       },
       {
         plugins: [knowledgePlugin()],
         ...decorators,
-        test: { name: 'attack', environment: 'node', include: ['test/attack/*.test.ts'], hookTimeout: 60000 },
+        test: { name: 'attack', environment: 'node', include: ['test/attack/*.test.ts'], hookTimeout: 240000 },
       },
     ],
   },

@@ -23,7 +23,7 @@ export async function queueAndCatchUp(quick: boolean): Promise<Figures> {
     const bus = new Bus(`bench-${n}`);
     const upload = () => Promise.resolve({ kind: 'kept' as const });
     const sender = new Sender(db, outbox, { send: sendOver(yard.ask), upload }, bus, (work) => work());
-    const store = new JobStore(snapshot, (item) => outbox.add(item));
+    const store = new JobStore(snapshot, (items) => outbox.add(items));
     bus.hear((news) => store.hear(news));
     for (let i = 0; i < n; i++) store.act('watch.add', crypto.randomUUID(), { jobId, what: `Oil level ${i}`, due: 'soon' });
     while ((await outbox.all()).length < n) await new Promise((later) => setImmediate(later));

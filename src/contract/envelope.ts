@@ -26,6 +26,7 @@ export class Envelope {
   @MaybeWhole(0, Number.MAX_SAFE_INTEGER) after!: number | null;
   @Sheet() base!: Record<string, number>;
   @Sheet() payload!: object;
+  @Optional() @Id() group?: string;
   /** Personal data the payload refers to by id; kept out of the journal. */
   @Optional() @NestedList(() => PersonalPart, 4) personal?: PersonalPart[];
 }

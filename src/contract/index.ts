@@ -65,8 +65,18 @@ export function checkCommand(input: unknown): Checked {
   const payload = check(bodies.get(type)!, newest);
   const faults = payload.faults.length ? payload.faults : type === 'tray.decide' ? decisionFaults(payload.value, entity.kind) : [];
   if (faults.length) return { ok: false, faults: faults.map((f) => ({ ...f, path: `payload.${f.path}` })) };
-  const { id, madeAt, after } = envelope.value;
-  const command = plain({ id, schemaVersion, type, entity, madeAt: new Date(madeAt).toISOString(), after, base, payload: payload.value });
+  const { id, madeAt, after, group } = envelope.value;
+  const command = plain({
+    id,
+    schemaVersion,
+    type,
+    entity,
+    madeAt: new Date(madeAt).toISOString(),
+    after,
+    base,
+    payload: payload.value,
+    ...(group && { group }),
+  });
   return { ok: true, command, personal: plain(personal ?? []) };
 }
 

@@ -10,6 +10,8 @@ export type WireCode =
   | 'database-away'
   | 'no-workshop'
   | 'not-here'
+  /** Another entry of the same act was refused, so this one was not applied either. */
+  | 'not-alone'
   | 'not-named'
   /** Nobody of that name has taken the device up. */
   | 'not-taken-up'

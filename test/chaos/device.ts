@@ -80,7 +80,7 @@ export class SimDevice {
       const kept = await this.db.get('snapshot', [this.shopId, jobId]);
       const snapshot = kept?.snapshot ?? (await this.fetchSnapshot(jobId));
       const items = (await this.outbox.all()).filter((i) => i.jobId === jobId);
-      const store = new JobStore(snapshot, (item) => this.keep(item), this.clock, undefined, items);
+      const store = new JobStore(snapshot, (items) => this.keep(items), this.clock, undefined, items);
       store.onLate = (item) => void this.hold(this.outbox.again(item.id));
       this.stores.set(jobId, store);
     }
@@ -96,9 +96,9 @@ export class SimDevice {
   }
 
   private readonly keeping = new Set<Promise<void>>();
-  private keep(item: Item): Promise<void> {
-    this.history.made.push({ device: this.name, item });
-    return this.hold(this.outbox.add(item));
+  private keep(items: readonly Item[]): Promise<void> {
+    for (const item of items) this.history.made.push({ device: this.name, item });
+    return this.hold(this.outbox.add(items));
   }
 
   private async hold(work: Promise<void>): Promise<void> {
@@ -163,7 +163,7 @@ export class SimDevice {
     const bike = list(state, 'bike')[0];
     const n = this.random.below(1000);
     const some = <T>(rows: T[]): T | null => (rows.length ? this.random.one(rows) : null);
-    switch (this.random.below(14)) {
+    switch (this.random.below(16)) {
       case 0:
       case 1:
         store.set('bike.set', bike.id, { year: 1950 + this.random.below(40), frameNo: `F-${n}` });
@@ -237,6 +237,17 @@ export class SimDevice {
         if (redo) store.redo(redo.id);
         return;
       }
+      case 13:
+      case 14:
+        // As a panel keeps what was measured: several entries that are one act.
+        store.together(() => {
+          const named = store.set('bike.set', bike.id, { mileageKm: 10 * n }).ok;
+          const part = { ...job, findingId: null, name: `Kit ${n}`, number: null, source: null, quantity: 1, price: '4.00', dueOn: null };
+          const added = store.act('part.add', id, part).ok;
+          const watch = { ...job, what: `Kit ${n}`, due: 'soon' };
+          return named && added && store.act('watch.add', crypto.randomUUID(), watch).ok;
+        });
+        return;
       default:
         await this.photo(store, jobId, id, n);
     }

@@ -167,6 +167,18 @@ async function check(stand: Stand, shopId: string, jobIds: string[], devices: Si
       if (seqs.some((s, i) => i > 0 && s < seqs[i - 1])) wrong.push(`entries of ${device} are out of their order`);
     }
 
+    // An act is whole: its entries stand next to each other, unless a person had to decide about one of them.
+    const acts = new Map<string, Item[]>();
+    for (const { item } of history.made) {
+      const { group } = item.command;
+      if (group) acts.set(group, [...(acts.get(group) ?? []), item]);
+    }
+    for (const [group, items] of acts) {
+      if (items.some((i) => history.stopped.has(i.id) || history.decided.has(i.id))) continue;
+      const seqs = items.map((i) => place.get(i.id));
+      if (seqs.some((s, i) => s === undefined || s !== seqs[0]! + i)) wrong.push(`the act ${group} stands in pieces: ${seqs.join(', ')}`);
+    }
+
     await openShop(fresh, shopId, 'Chaos');
     await replay(fresh, shopId, journal);
     const [is, replayed] = [await tablesOf(pool, shopId), await tablesOf(fresh, shopId)];

@@ -3,7 +3,7 @@ import { Ajv } from 'ajv';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { advance, effectOf, isUndoable, makeCommand, type Command } from '../../src/core/command';
 import { emptyState, fields, tableNames } from '../../src/core/record';
-import { receive } from '../../src/server/commands/door';
+import { receive, receiveAct } from '../../src/server/commands/door';
 import type { Speaker } from '../../src/server/commands/speaker';
 import { readJournal, replay } from '../../src/server/commands/replay';
 import { snake } from '../../src/server/db/rows';
@@ -120,6 +120,49 @@ describe('sent twice', () => {
     expect(answers.filter((a) => !a.again)).toHaveLength(1);
     const { rows } = await t.owner.query('select count(*)::int as n from person where shop_id = $1 and id = $2', [shopA, uid(7001)]);
     expect(rows[0].n).toBe(1);
+  });
+});
+
+describe('several commands that are one act', () => {
+  const add = (n: number, kind: 'person' | 'wait' = 'person') =>
+    makeCommand({
+      id: uid(n),
+      type: kind === 'person' ? 'person.add' : 'wait.end',
+      kind,
+      entityId: uid(n + 50),
+      madeAt: '2030-01-01T09:00:00.000Z',
+      after: null,
+      payload: kind === 'person' ? { name: `Hand ${n}` } : { jobId: id.job },
+      group: uid(7900),
+    });
+  const receiving = (...commands: unknown[]) => receiveAct(t.pool, speaker(shopA), commands);
+  const known = async (n: number) =>
+    (await t.owner.query('select 1 from person where shop_id = $1 and id = $2', [shopA, uid(n + 50)])).rowCount;
+
+  it('are applied together, next to each other, under one name', async () => {
+    const answers = await receiving(add(7600), add(7601));
+    const seqs = answers.map((a) => (a.kind === 'applied' ? a.seq : 0));
+    expect(seqs[1]).toBe(seqs[0] + 1);
+    const { rows } = await t.owner.query('select group_id from journal where shop_id = $1 and seq = any($2)', [shopA, seqs]);
+    expect(rows.map((r) => (r as { group_id: string }).group_id)).toEqual([uid(7900), uid(7900)]);
+  });
+
+  it('are none of them applied where one is refused, malformed or fails', async () => {
+    expect((await receiving(add(7610), add(7611, 'wait'), add(7612))).map((a) => a.kind)).toEqual(['left', 'refused', 'left']);
+    expect((await receiving(add(7610), { ...add(7611), payload: {} }, add(7612))).map((a) => a.kind)).toEqual([
+      'left',
+      'malformed',
+      'left',
+    ]);
+    expect([await known(7610), await known(7612)]).toEqual([0, 0]);
+  });
+
+  it('sent twice are applied once, and both times answered alike', async () => {
+    const act = [add(7620), add(7621)];
+    const [one, two] = await Promise.all([receiving(...act), receiving(...act)]);
+    const seqs = (answers: typeof one) => answers.map((a) => (a.kind === 'applied' ? a.seq : a.kind));
+    expect(seqs(one)).toEqual(seqs(two));
+    expect(seqs(await receiving(...act))).toEqual(seqs(one));
   });
 });
 

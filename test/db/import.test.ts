@@ -219,7 +219,7 @@ describe('a file that is damaged or foreign', () => {
     expect(said(Buffer.alloc(0))).toMatch(/empty/);
     expect(said(Buffer.from('%PDF-1.7'))).toMatch(/not JSON/);
     expect(said(Buffer.from('[]'))).toMatch(/no job of Ivrek/);
-    expect(said(Buffer.from(JSON.stringify({ ...job(), version: 3 })))).toMatch(/newer Ivrek/);
+    expect(said(Buffer.from(JSON.stringify({ ...job(), version: 4 })))).toMatch(/newer Ivrek/);
     expect(said(Buffer.from(zipSync({ 'readme.txt': strToU8('hello') })))).toMatch(/no job\.json/);
     expect(said(Buffer.from(zip.subarray(0, zip.length - 200)))).toMatch(/damaged/);
     expect(said(Buffer.from(JSON.stringify(odd)))).toMatch(/not what was written/);

@@ -12,7 +12,7 @@ export { command, tableOf, type CommandName, type Making, type Payloads, type Se
 export { mostOwnEntries, type OwnAdd, type OwnChange } from './own';
 export type { StepAdd } from './strip';
 export type { EvidenceAdd, ReadingPart } from './tracing';
-export { buildsOn, dependants, undoneIn, undoTargets } from './undo';
+export { actOf, actsOf, buildsOn, dependants, undoneIn, undoTargets, type Act } from './undo';
 export { upcast } from './upcast';
 
 /**
@@ -40,7 +40,17 @@ export function entryOf(
 ): JournalEntry {
   const target = (command.payload as { targetId?: string } | null)?.targetId ?? null;
   const jobId = commandType(command.type)?.jobOf(command as never, state) ?? null;
-  return { id: command.id, seq, type: command.type, jobId, madeAt: command.madeAt, actorId, targetId: target, changes };
+  return {
+    id: command.id,
+    seq,
+    type: command.type,
+    jobId,
+    madeAt: command.madeAt,
+    actorId,
+    targetId: target,
+    changes,
+    groupId: command.group ?? null,
+  };
 }
 
 /** State and journal after a command that is not refused. */

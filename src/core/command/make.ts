@@ -13,9 +13,10 @@ export interface CommandInput {
   after: number | null;
   payload: object;
   base?: Record<string, number>;
+  group?: string;
 }
 
 /** A command ready to be sent. Ids and times are the caller's: core has neither clock nor chance. */
-export function makeCommand({ id, type, kind, entityId, madeAt, after, payload, base = {} }: CommandInput): Command {
-  return { id, schemaVersion, type, entity: { kind, id: entityId }, madeAt, after, base, payload };
+export function makeCommand({ id, type, kind, entityId, madeAt, after, payload, base = {}, group }: CommandInput): Command {
+  return { id, schemaVersion, type, entity: { kind, id: entityId }, madeAt, after, base, payload, ...(group && { group }) };
 }

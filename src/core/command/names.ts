@@ -31,10 +31,12 @@ export interface Making {
   base?: Record<string, number>;
   /** The table of the row, for a command that may be about any. */
   kind?: TableName;
+  /** The act that it is a part of, where that has several entries. */
+  group?: string;
 }
 
 /** A command ready to be sent; its name, its payload and what it is about go together. */
 export function command<N extends CommandName>(type: N, entityId: string, payload: Payloads[N], making: Making): Command<Payloads[N]> {
-  const { id, madeAt, after = null, base, kind } = making;
-  return makeCommand({ id, type, kind: tableOf(type, kind), entityId, madeAt, after, payload, base }) as Command<Payloads[N]>;
+  const { id, madeAt, after = null, base, kind, group } = making;
+  return makeCommand({ id, type, kind: tableOf(type, kind), entityId, madeAt, after, payload, base, group }) as Command<Payloads[N]>;
 }

@@ -15,6 +15,8 @@ export interface Command<P = unknown> {
   /** For each field that is set: the version the person saw. */
   base: Record<string, number>;
   payload: P;
+  /** Entries that are one act share this: they are applied together or not at all, and taken back with one press. */
+  group?: string;
 }
 
 export type RefusalCode = 'unknown' | 'missing' | 'exists' | 'conflict' | 'depended on' | 'not undoable' | 'not yet' | 'closed';

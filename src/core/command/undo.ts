@@ -15,6 +15,30 @@ export function undoneIn(journal: readonly JournalEntry[]): ReadonlySet<string> 
   return undone;
 }
 
+/** What one press did: an entry, or several that belong together, oldest first. */
+export interface Act {
+  /** The newest of its entries stands for it. */
+  id: string;
+  entries: JournalEntry[];
+}
+
+/** The journal as acts, oldest first; one that came in several pieces stands where its newest entry does. */
+export function actsOf(journal: readonly JournalEntry[]): Act[] {
+  const groups = new Map<string, JournalEntry[]>();
+  for (const e of journal) if (e.groupId) groups.set(e.groupId, [...(groups.get(e.groupId) ?? []), e]);
+  return journal.flatMap((e): Act[] => {
+    const entries = (e.groupId && groups.get(e.groupId)) || [e];
+    return entries.at(-1) === e ? [{ id: e.id, entries }] : [];
+  });
+}
+
+/** The entries of the act that an entry belongs to, oldest first; none where there is no such entry. */
+export function actOf(journal: readonly JournalEntry[], id: string): JournalEntry[] {
+  const entry = journal.find((e) => e.id === id);
+  if (!entry) return [];
+  return entry.groupId ? journal.filter((e) => e.groupId === entry.groupId) : [entry];
+}
+
 const touched = (changes: readonly Change[]) =>
   new Set(
     changes.flatMap((c) => (c.op === 'update' ? Object.keys(c.set).map((f) => `${c.table}:${c.id}:${f}`) : [`${c.table}:${c.row.id}`])),

@@ -15,6 +15,8 @@ export interface JournalEntry {
   actorId: string | null;
   /** The entry that an undo or redo speaks of. */
   targetId: string | null;
+  /** The act that it is a part of, where that has several entries; absent for an entry by itself. */
+  groupId?: string | null;
   changes: Change[];
 }
 

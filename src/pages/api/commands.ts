@@ -1,7 +1,8 @@
 import type { APIRoute } from 'astro';
 import { knowledge } from 'virtual:knowledge';
 import { pool } from '../../server/db/pool';
-import { receive, type Answer } from '../../server/commands/door';
+import { actsIn } from '../../server/commands/acts';
+import { receiveAct, type Answer } from '../../server/commands/door';
 import type { Speaker } from '../../server/commands/speaker';
 import { json, readJson, refuse } from '../../server/http/body';
 import { problemOf } from '../../server/http/problem';
@@ -11,11 +12,12 @@ import { actorOf } from '../../server/session';
 import type { CommandAnswer, CommandAnswers } from '../../wire';
 
 const mostBytes = 256 * 1024;
-const mostAtOnce = 50;
+const mostAtOnce = 200;
 
 /** What a device is told about one command: an HTTP status and its body. */
 function told(answer: Answer): CommandAnswer {
   if (answer.kind === 'malformed') return { status: 400, message: answer.faults[0].message, faults: answer.faults };
+  if (answer.kind === 'left') return { status: 409, code: 'not-alone', message: 'Another entry of the same act was refused.' };
   if (answer.kind === 'refused') return { status: 409, message: answer.refusal.message, refusal: answer.refusal };
   return { status: 200, id: answer.id, seq: answer.seq, changes: answer.changes, again: answer.again };
 }
@@ -40,10 +42,10 @@ export const POST: APIRoute = async ({ request, locals }) => {
     if (!actor)
       return refuse(409, { code: 'not-taken-up', message: 'Nobody of that name has taken this device up. Choose who is working first.' });
     const speaker: Speaker = { shopId: session.shopId, actorId: actor.actorId, deviceId: session.id };
-    for (const one of wanted) {
-      const answer = told(await receive(pool(), speaker, one, knowledge));
-      answers.push(answer);
-      if (answer.status !== 200) break;
+    for (const act of actsIn(wanted)) {
+      const some = (await receiveAct(pool(), speaker, act, knowledge)).map(told);
+      answers.push(...some);
+      if (some.some((a) => a.status !== 200)) break;
     }
   } catch (error) {
     const problem = problemOf(error);

@@ -110,14 +110,15 @@ export class Batch {
       after,
       base: command.base,
       payload: command.payload,
+      group_id: command.group ?? null,
       changes,
       actor_id: speaker.actorId,
       device_id: speaker.deviceId,
       received_at: speaker.receivedAt ?? null,
     }));
     await db.query(
-      `insert into journal (shop_id, seq, id, schema_version, type, entity_kind, entity_id, job_id, bike_id, made_at, after, base, payload, changes, actor_id, device_id, received_at)
-       select $1, seq, id, schema_version, type, entity_kind, entity_id, job_id, bike_id, made_at, after, base, payload, changes, actor_id, device_id, coalesce(received_at, clock_timestamp())
+      `insert into journal (shop_id, seq, id, schema_version, type, entity_kind, entity_id, job_id, bike_id, made_at, after, base, payload, group_id, changes, actor_id, device_id, received_at)
+       select $1, seq, id, schema_version, type, entity_kind, entity_id, job_id, bike_id, made_at, after, base, payload, group_id, changes, actor_id, device_id, coalesce(received_at, clock_timestamp())
        from jsonb_populate_recordset(null::journal, $2::jsonb) order by seq`,
       [this.shopId, JSON.stringify(rows)],
     );

@@ -13,36 +13,71 @@ import type { Speaker } from './speaker';
 export type Answer =
   | { kind: 'applied'; id: string; seq: number; changes: Change[]; again: boolean }
   | { kind: 'malformed'; faults: Fault[] }
-  | { kind: 'refused'; id: string; refusal: Refusal };
+  | { kind: 'refused'; id: string; refusal: Refusal }
+  /** Another entry of the same act was not taken, so this one was not applied either. */
+  | { kind: 'left' };
+
+/** One command or several that are one act, as they came in. */
+interface Checked {
+  command: Command;
+  personal: PersonalPart[];
+}
+
+const refusing = (id: string, refusal: Refusal): Answer => ({ kind: 'refused', id, refusal });
 
 /**
- * The one way in: checks, applies and journals one command in one transaction. Sent twice, it is applied once. What it names
- * must be in the knowledge (none given: any is taken), and who signs is who speaks.
+ * The one way in: checks, applies and journals the commands of one act in one transaction, all of them or none. Sent twice, they are
+ * applied once. What they name must be in the knowledge (none given: any is taken), and who signs is who speaks.
+ *
+ * @returns one answer for each command; where one is refused, the others are `left`
  */
-export async function receive(from: pg.Pool, speaker: Speaker, input: unknown, shipped?: Knowledge): Promise<Answer> {
-  const checked = checkCommand(input);
-  if (!checked.ok) return { kind: 'malformed', faults: checked.faults };
-  const { command, personal } = checked;
-  return writeIn(from, speaker.shopId, async (db): Promise<Answer> => {
-    if (command.type === 'photo.add' && !(await hasBytes(db, (command.payload as { sha256: string }).sha256)))
-      return { kind: 'refused', id: command.id, refusal: { code: 'not yet', message: 'The bytes of this photo are not here yet.' } };
+export async function receiveAct(from: pg.Pool, speaker: Speaker, inputs: readonly unknown[], shipped?: Knowledge): Promise<Answer[]> {
+  const checked: Checked[] = [];
+  for (const [i, input] of inputs.entries()) {
+    const one = checkCommand(input);
+    if (!one.ok) return others(inputs, i, { kind: 'malformed', faults: one.faults });
+    checked.push(one);
+  }
+  return writeIn(from, speaker.shopId, async (db): Promise<Answer[]> => {
     // What is here already is answered again, whatever would be asked of it today.
-    const seen = await seenBefore(db, command.id);
-    if (seen) return seen;
-    const unknown = shipped && (await unknownHere(db, shipped, command));
-    if (unknown) return { kind: 'malformed', faults: [{ ...unknown, path: `payload.${unknown.path}` }] };
-    const signed = signedField[command.type];
-    if (!signed) return applyOne(db, speaker, command, personal);
-    const signer = await db.query('select name from person where id = $1', [speaker.actorId]);
-    if (!signer.rowCount)
-      return {
-        kind: 'refused',
-        id: command.id,
-        refusal: { code: 'not yet', message: 'Choose who is working first: this needs a name.' },
-      };
-    const payload = { ...(command.payload as object), [signed]: (signer.rows[0] as { name: string }).name };
-    return applyOne(db, speaker, { ...command, payload }, personal);
+    const seen = await seenBefore(
+      db,
+      checked.map((c) => c.command.id),
+    );
+    const ready: Checked[] = [];
+    for (const [i, one] of checked.entries()) {
+      if (seen.has(one.command.id)) continue;
+      const asked = await prepare(db, speaker, one, shipped);
+      if ('kind' in asked) return others(inputs, i, asked);
+      ready.push(asked);
+    }
+    const done = ready.length ? await applyAll(db, speaker, ready) : new Map<string, Answer>();
+    return checked.map(({ command: { id } }) => seen.get(id) ?? done.get(id)!);
   });
+}
+
+/** Everyone's answer where one of several was not taken. */
+const others = (inputs: readonly unknown[], at: number, why: Answer): Answer[] =>
+  inputs.map((_, i): Answer => (i === at ? why : { kind: 'left' }));
+
+/** The same for one command. */
+export async function receive(from: pg.Pool, speaker: Speaker, input: unknown, shipped?: Knowledge): Promise<Answer> {
+  return (await receiveAct(from, speaker, [input], shipped))[0];
+}
+
+/** What is asked of a command beside its effect, and who it is by; an answer where it cannot be. */
+async function prepare(db: Db, speaker: Speaker, { command, personal }: Checked, shipped?: Knowledge): Promise<Checked | Answer> {
+  const { id, type } = command;
+  if (type === 'photo.add' && !(await hasBytes(db, (command.payload as { sha256: string }).sha256)))
+    return refusing(id, { code: 'not yet', message: 'The bytes of this photo are not here yet.' });
+  const unknown = shipped && (await unknownHere(db, shipped, command));
+  if (unknown) return { kind: 'malformed', faults: [{ ...unknown, path: `payload.${unknown.path}` }] };
+  const signed = signedField[type];
+  if (!signed) return { command, personal };
+  const signer = await db.query('select name from person where id = $1', [speaker.actorId]);
+  if (!signer.rowCount) return refusing(id, { code: 'not yet', message: 'Choose who is working first: this needs a name.' });
+  const payload = { ...(command.payload as object), [signed]: (signer.rows[0] as { name: string }).name };
+  return { command: { ...command, payload }, personal };
 }
 
 /** Commands that stand in the record under a person's name, and the field that holds it: the session says who, not the device. */
@@ -71,25 +106,53 @@ export const keepPersonal = async (db: Db, shopId: string, personal: readonly Pe
     ]);
 };
 
-/** The answer to a command that was applied before; null if it was not. */
-async function seenBefore(db: Db, id: string): Promise<Answer | null> {
-  const { rows } = await db.query('select seq, changes from journal where id = $1', [id]);
-  const line = rows[0] as { seq: number; changes: Change[] } | undefined;
-  return line ? { kind: 'applied', id, ...line, again: true } : null;
+/** The answers to commands that were applied before, by their ids. */
+async function seenBefore(db: Db, ids: readonly string[]): Promise<Map<string, Answer>> {
+  const { rows } = await db.query('select id, seq, changes from journal where id = any($1::uuid[])', [ids]);
+  return new Map((rows as { id: string; seq: number; changes: Change[] }[]).map((r) => [r.id, { kind: 'applied', ...r, again: true }]));
+}
+
+/** Applies checked commands that are one act inside an open transaction of their shop: all of them, or none. */
+async function applyAll(db: Db, speaker: Speaker, wanted: readonly Checked[]): Promise<Map<string, Answer>> {
+  const { shopId } = speaker;
+  const answers = new Map<string, Answer>();
+  const refuse = (id: string, refusal: Refusal) => {
+    for (const { command } of wanted) answers.set(command.id, command.id === id ? refusing(id, refusal) : { kind: 'left' });
+    return answers;
+  };
+  const seq = await takeTurn(db, shopId);
+  if (seq === null) return refuse(wanted[0].command.id, { code: 'missing', message: 'This workshop does not exist (any more).' });
+  // Sent twice at once, the second was looked up before the first was there.
+  const seen = await seenBefore(
+    db,
+    wanted.map((w) => w.command.id),
+  );
+  const fresh = wanted.filter((w) => !seen.has(w.command.id));
+  for (const [id, answer] of seen) answers.set(id, answer);
+  if (fresh.length === 0) return answers;
+  const batch = new Batch(
+    shopId,
+    await gather(
+      db,
+      fresh.map((w) => w.command),
+    ),
+    seq,
+  );
+  for (const { command } of fresh) {
+    const done = batch.apply(command, speaker);
+    if (!done.ok) return refuse(command.id, done.refusal);
+    answers.set(command.id, { kind: 'applied', id: command.id, seq: done.seq, changes: done.changes, again: false });
+  }
+  await keepPersonal(
+    db,
+    shopId,
+    fresh.flatMap((w) => w.personal),
+  );
+  await batch.write(db);
+  return answers;
 }
 
 /** Applies one checked command inside an open transaction of its shop. */
 export async function applyOne(db: Db, speaker: Speaker, command: Command, personal: PersonalPart[] = []): Promise<Answer> {
-  const { shopId } = speaker;
-  const seq = await takeTurn(db, shopId);
-  if (seq === null)
-    return { kind: 'refused', id: command.id, refusal: { code: 'missing', message: 'This workshop does not exist (any more).' } };
-  const seen = await seenBefore(db, command.id);
-  if (seen) return seen;
-  const batch = new Batch(shopId, await gather(db, [command]), seq);
-  const done = batch.apply(command, speaker);
-  if (!done.ok) return { kind: 'refused', id: command.id, refusal: done.refusal };
-  await keepPersonal(db, shopId, personal);
-  await batch.write(db);
-  return { kind: 'applied', id: command.id, seq: done.seq, changes: done.changes, again: false };
+  return (await applyAll(db, speaker, [{ command, personal }])).get(command.id)!;
 }

@@ -13,9 +13,12 @@ export interface StoredCommand extends Command {
 export async function readJournal(from: pg.Pool, shopId: string): Promise<StoredCommand[]> {
   return inShop(from, shopId, async (db) => {
     const { rows } = await db.query(
-      `select id, schema_version as "schemaVersion", type, entity_kind, entity_id, made_at as "madeAt", after, base, payload, actor_id as "actorId", device_id as "deviceId" from journal order by seq`,
+      `select id, schema_version as "schemaVersion", type, entity_kind, entity_id, made_at as "madeAt", after, base, payload, group_id as "group", actor_id as "actorId", device_id as "deviceId" from journal order by seq`,
     );
-    return rows.map(({ entity_kind, entity_id, ...r }) => ({ ...r, entity: { kind: entity_kind, id: entity_id } }) as StoredCommand);
+    return rows.map(
+      ({ entity_kind, entity_id, group, ...r }) =>
+        ({ ...r, entity: { kind: entity_kind, id: entity_id }, ...(group && { group }) }) as StoredCommand,
+    );
   });
 }
 

@@ -1,4 +1,6 @@
-import { fields, type AnyRow, type TableName, type Tables } from '../../core/record';
+import { fields, kindsOf, tableNames, type AnyRow, type TableName, type Tables } from '../../core/record';
+import type { Kind } from '../../core/record/kinds';
+import { isoOf } from './instant';
 import type { Db } from './pool';
 
 /** Rows of the record in SQL: table and column names are the record's own in snake case, from a fixed list. */
@@ -28,6 +30,54 @@ export async function rowsWhere<T extends TableName>(db: Db, table: T, field: st
 /** Every row of the shop. */
 export async function allRows<T extends TableName>(db: Db, table: T): Promise<Tables[T][]> {
   return (await db.query(`select ${columnList(table)} from ${snake(table)} order by ${orderOf(table)}`)).rows as Tables[T][];
+}
+
+/** Some rows of a table: `where` is SQL over its columns. */
+export interface Wanted {
+  table: TableName;
+  where: string;
+  order?: string;
+}
+
+/** Where a reference is one of the ids that are the statement's parameter `n`. */
+export function among(table: TableName, field: string, n: number): string {
+  if (field !== 'id') checkField(table, field);
+  return `${snake(field)} = any($${n}::uuid[])`;
+}
+
+/** A value as JSON keeps it: exact decimals, days and times as text, which PostgreSQL would else write in a form of its own. */
+function inJson(field: string, kind: Kind): string {
+  const column = `"${snake(field)}"`;
+  return kind.is === 'decimal' || kind.is === 'instant' || kind.is === 'day' ? `${column}::text` : column;
+}
+
+/** Rows of several tables as expressions of one statement, one JSON array for each, named `t0`, `t1` and so on. */
+export function inOneStatement(wanted: readonly Wanted[]): string {
+  return wanted
+    .map(({ table, where, order = orderOf(table) }, i) => {
+      const parts = [['id', 'id'], ...Object.entries(kindsOf(table)).map(([f, k]) => [f, inJson(f, k)]), ['versions', 'versions']];
+      const row = parts.map(([f, sql]) => `'${f}', ${sql}`).join(', ');
+      return `(select coalesce(json_agg(json_build_object(${row}) order by ${order}), '[]') from ${snake(table)} where ${where}) as t${i}`;
+    })
+    .join(',\n');
+}
+
+/** A row as it came in JSON, with its times as ISO text. */
+export function rowFrom(table: TableName, row: AnyRow): AnyRow {
+  const values = row as unknown as Record<string, unknown>;
+  for (const field of instants[table]) if (typeof values[field] === 'string') values[field] = isoOf(values[field]);
+  return row;
+}
+const instants = Object.fromEntries(
+  tableNames.map((t) => [t, Object.entries(kindsOf(t)).flatMap(([f, k]) => (k.is === 'instant' ? [f] : []))]),
+) as Record<TableName, string[]>;
+
+/** Rows of several tables in one statement, in the order in which they were asked for. */
+export async function rowsOf(db: Db, wanted: readonly Wanted[], values: readonly unknown[]): Promise<AnyRow[][]> {
+  if (wanted.length === 0) return [];
+  const { rows } = await db.query(`select ${inOneStatement(wanted)}`, [...values]);
+  const answer = rows[0] as Record<string, AnyRow[]>;
+  return wanted.map(({ table }, i) => answer[`t${i}`].map((row) => rowFrom(table, row)));
 }
 
 /** Where an entry stands: the journal number its device knew, and its own. */

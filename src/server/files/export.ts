@@ -2,8 +2,8 @@ import { zipSync, strToU8, type Zippable } from 'fflate';
 import type pg from 'pg';
 import { lookAt } from '../db/pool';
 import { snapshotIn } from '../queries/job';
-import { rowsWhere } from '../db/rows';
-import { jobTables, type AnyRow, type Photo } from '../../core/record';
+import { among, rowsOf, rowsWhere } from '../db/rows';
+import { jobTables, type Photo } from '../../core/record';
 import { digestOf, type FiledEntry, type JobFile } from './jobFile';
 import { readPhoto } from './photos';
 
@@ -17,23 +17,30 @@ export async function exportJob(from: pg.Pool, shopId: string, jobId: string): P
     const earlier = jobIds.slice(0, -1);
     const { rows: mine } = snapshot;
     mine.job!.push(...(await rowsWhere(db, 'job', 'id', earlier)));
-    for (const t of jobTables) mine[t]!.push(...((await rowsWhere(db, t, 'jobId', earlier)) as AnyRow[]));
+    const before = await rowsOf(
+      db,
+      jobTables.map((table) => ({ table, where: among(table, 'jobId', 1) })),
+      [earlier],
+    );
+    for (const [i, t] of jobTables.entries()) mine[t]!.push(...before[i]);
     // The people who did it belong to it: their own lines come along.
     const { rows } = await db.query(
       `with mine as (select * from journal where job_id = any($1::uuid[]) or (job_id is null and bike_id = $2))
-       select seq, id, schema_version as "schemaVersion", type, json_build_object('kind', entity_kind, 'id', entity_id) as entity, made_at as "madeAt", after, base, payload, changes,
+       select seq, id, schema_version as "schemaVersion", type, json_build_object('kind', entity_kind, 'id', entity_id) as entity, made_at as "madeAt", after, base, payload, changes, group_id as "group",
               actor_id as "actorId", device_id as "deviceId", received_at as "receivedAt"
        from (select * from mine union select * from journal where type = 'person.add' and entity_id in (select actor_id from mine)) as lines order by seq`,
       [jobIds, bikeId],
     );
-    return { snapshot, journal: rows as FiledEntry[] };
+    // An entry that is an act by itself says nothing of a group.
+    const journal = (rows as FiledEntry[]).map(({ group, ...e }) => ({ ...e, ...(group && { group }) }));
+    return { snapshot, journal };
   });
   if (!found) return null;
   const { snapshot, journal } = found;
   const people = new Set(journal.map((e) => e.entity.id));
   // What the shop knows itself is a file of its own.
   const rows = { ...snapshot.rows, own: undefined, person: snapshot.rows.person?.filter((p) => people.has(p.id)) };
-  const file: Omit<JobFile, 'digest'> = { format: 'ivrek-job', version: 2, jobId, rows, personal: snapshot.personal, journal };
+  const file: Omit<JobFile, 'digest'> = { format: 'ivrek-job', version: 3, jobId, rows, personal: snapshot.personal, journal };
   // As it will be read: what JSON drops or rewrites must not count as damage.
   const plain = JSON.parse(JSON.stringify(file)) as typeof file;
   return { ...plain, digest: digestOf(plain) };

@@ -12,11 +12,17 @@ export interface FiledEntry {
   after: number | null;
   base: Record<string, number>;
   payload: unknown;
+  /** The act that it is a part of, where that has several entries. From version 3. */
+  group?: string;
   changes: unknown[];
   actorId: string | null;
   deviceId: string | null;
   receivedAt: string;
 }
+
+/** 1: no digest. 2: no groups. */
+export const jobFileVersions = [1, 2, 3] as const;
+export type JobFileVersion = (typeof jobFileVersions)[number];
 
 /**
  * One job as a file: rows, the people it names, and every journal line. A bike that was here before brings its earlier jobs along: it was
@@ -24,7 +30,7 @@ export interface FiledEntry {
  */
 export interface JobFile {
   format: 'ivrek-job';
-  version: 1 | 2;
+  version: JobFileVersion;
   jobId: string;
   rows: Partial<Record<TableName, AnyRow[]>>;
   personal: Personal[];

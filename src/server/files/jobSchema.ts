@@ -1,3 +1,4 @@
+import type { JobFileVersion } from './jobFile';
 import { fields, kindsOf, tableNames } from '../../core/record';
 import type { Kind, SpecialShape } from '../../core/record/kinds';
 
@@ -91,10 +92,10 @@ function plainSchemaOf(kind: Kind): object {
 }
 
 /**
- * JSON Schema (draft 07) of an exported job: every table with exactly the record's fields. Files of version 1 have no digest; with
+ * JSON Schema (draft 07) of an exported job: every table with exactly the record's fields. Files of version 1 have no digest, of version 2 no groups; with
  * `older`, fields that a release before did not know yet may be missing.
  */
-export function jobSchema(version: 1 | 2 = 2, older = false): object {
+export function jobSchema(version: JobFileVersion = 3, older = false): object {
   const row = (table: (typeof tableNames)[number]) => ({
     type: 'array',
     items: {
@@ -124,12 +125,12 @@ export function jobSchema(version: 1 | 2 = 2, older = false): object {
     $schema: 'http://json-schema.org/draft-07/schema#',
     title: 'A job exported from Ivrek',
     type: 'object',
-    required: ['format', 'version', 'jobId', 'rows', 'personal', 'journal', ...(version === 2 ? ['digest'] : [])],
+    required: ['format', 'version', 'jobId', 'rows', 'personal', 'journal', ...(version > 1 ? ['digest'] : [])],
     additionalProperties: false,
     properties: {
       format: { const: 'ivrek-job' },
       version: { const: version },
-      ...(version === 2 && { digest: { type: 'string', pattern: '^[0-9a-f]{64}$' } }),
+      ...(version > 1 && { digest: { type: 'string', pattern: '^[0-9a-f]{64}$' } }),
       jobId: id,
       rows: {
         type: 'object',
@@ -181,6 +182,7 @@ export function jobSchema(version: 1 | 2 = 2, older = false): object {
             after: { ...number, type: ['integer', 'null'] },
             base: { type: 'object', additionalProperties: { type: 'integer', minimum: 0 } },
             payload: { type: 'object' },
+            ...(version > 2 && { group: id }),
             changes: { type: 'array', items: change },
             actorId: maybeId,
             deviceId: maybeId,

@@ -3,7 +3,7 @@ import { Ajv } from 'ajv';
 import { checkCommand, isInstant, unstorableIn } from '../../contract';
 import { advanceInPlace, effectOf, type Command } from '../../core/command';
 import { emptyState, fields, mostPhotoBytes, type AnyRow, type State, type TableName } from '../../core/record';
-import { digestOf, type FiledEntry, type JobFile } from './jobFile';
+import { digestOf, jobFileVersions, type FiledEntry, type JobFile, type JobFileVersion } from './jobFile';
 import { jobSchema } from './jobSchema';
 
 export interface ReadJob {
@@ -57,10 +57,10 @@ function unpack(bytes: Buffer): { text: string; photos: Map<string, Buffer> } | 
 
 const tooMuch = 'This file unpacks to more than a job can be.';
 const ajv = new Ajv({ allErrors: false, allowUnionTypes: true });
-const shapes = { 1: ajv.compile(jobSchema(1, true)), 2: ajv.compile(jobSchema(2, true)) };
+const shapes = { 1: ajv.compile(jobSchema(1, true)), 2: ajv.compile(jobSchema(2, true)), 3: ajv.compile(jobSchema(3, true)) };
 
 /** Where a file is not as the schema has it, in words. */
-function wrongShape(file: object, version: 1 | 2): string | null {
+function wrongShape(file: object, version: JobFileVersion): string | null {
   const valid = shapes[version];
   if (valid(file)) return null;
   const { instancePath, message, params } = valid.errors![0];
@@ -85,21 +85,21 @@ export function readJobFile(bytes: Buffer): ReadResult {
     return no('This file is damaged, or it is no job of Ivrek (it is not JSON).');
   }
   if (typeof file !== 'object' || file === null || file.format !== 'ivrek-job') return no('This file is no job of Ivrek.');
-  if (file.version !== 1 && file.version !== 2) return no('This file was made by a newer Ivrek. Bring it in there.');
+  if (!jobFileVersions.includes(file.version)) return no('This file was made by a newer Ivrek. Bring it in there.');
   // First of all what cannot be stored at all, and what is too much.
   if (Array.isArray(file.journal) && file.journal.length > mostEntries) return no(tooMuch);
   const unfit = unstorableIn(file);
   if (unfit) return no(`This file is damaged: ${unfit.path.slice(0, 120)}: ${unfit.message}`);
   const wrong = wrongShape(file, file.version);
   if (wrong) return no(`This file is damaged: ${wrong}.`);
-  if (file.version === 2) {
+  if (file.version > 1) {
     const { digest, ...rest } = file;
     if (digest !== digestOf(rest)) return no('This file is damaged: what is in it is not what was written.');
   }
   const commands: ReadJob['commands'] = [];
   for (const [i, entry] of file.journal.entries()) {
-    const { id, schemaVersion, type, entity, madeAt, after, base, payload } = entry;
-    const checked = checkCommand({ id, schemaVersion, type, entity, madeAt, after, base, payload });
+    const { id, schemaVersion, type, entity, madeAt, after, base, payload, group } = entry;
+    const checked = checkCommand({ id, schemaVersion, type, entity, madeAt, after, base, payload, ...(group && { group }) });
     if (!checked.ok)
       return no(`This file is damaged: entry ${i + 1} cannot be read (${checked.faults[0].path}: ${checked.faults[0].message}).`);
     if (!isInstant(entry.receivedAt)) return no(`This file is damaged: entry ${i + 1} was received at no time there is.`);

@@ -5,9 +5,8 @@ import type { Db } from '../db/pool';
  * What the shop's closed jobs turned out to be: of every complaint that is gone, or has become another, in a job that was
  * handed over, the cause that was named last. Taking the hand-over back takes it out of the count again.
  */
-export async function experienceIn(db: Db): Promise<Experience> {
-  const { rows } = await db.query(
-    `select fault_id as id, count(*)::int as n from (
+export const experienceSql = `select coalesce(json_object_agg(id, n), '{}') from (
+     select fault_id as id, count(*)::int as n from (
        select distinct on (c.complaint_id) c.fault_id
        from cause c
        join complaint p on p.shop_id = c.shop_id and p.id = c.complaint_id
@@ -16,8 +15,15 @@ export async function experienceIn(db: Db): Promise<Experience> {
        order by c.complaint_id, c.made_at desc, c.id
      ) as last
      where fault_id is not null
-     group by fault_id`,
-  );
-  const found = Object.fromEntries((rows as { id: string; n: number }[]).map((r) => [r.id, r.n]));
-  return { causes: Object.values(found).reduce((a, b) => a + b, 0), found };
+     group by fault_id
+   ) as counted`;
+
+export const experienceOf = (found: Record<string, number>): Experience => ({
+  causes: Object.values(found).reduce((a, b) => a + b, 0),
+  found,
+});
+
+export async function experienceIn(db: Db): Promise<Experience> {
+  const { rows } = await db.query(`select (${experienceSql}) as found`);
+  return experienceOf((rows[0] as { found: Record<string, number> }).found);
 }

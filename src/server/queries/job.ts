@@ -1,10 +1,20 @@
 import type pg from 'pg';
-import { jobTables, type AnyRow, type JobSnapshot, type Personal, type TableName } from '../../core/record';
+import {
+  bikeTables,
+  jobTables,
+  type AnyRow,
+  type JobSnapshot,
+  type JournalEntry,
+  type Personal,
+  type Reading,
+  type TableName,
+} from '../../core/record';
+import { entryColumns } from '../commands/gather';
+import { isoOf } from '../db/instant';
 import { lookAt, type Db } from '../db/pool';
+import { inOneStatement, rowFrom, type Wanted } from '../db/rows';
 import { isUuid } from '../http/uuid';
-import { allRows, rowsWhere } from '../db/rows';
-import { experienceIn } from './experience';
-import { journalOf } from '../commands/gather';
+import { experienceOf, experienceSql } from './experience';
 
 /** Readings of other jobs that come along: as many as a small chart can show. */
 const mostEarlier = 400;
@@ -13,39 +23,56 @@ export async function jobSnapshot(from: pg.Pool, shopId: string, jobId: string, 
   return lookAt(from, shopId, (db) => snapshotIn(db, shopId, jobId, actorId));
 }
 
+const bike = '(select bike_id from job where id = $1)';
+const owner = `(select owner_id from bike where id = ${bike})`;
+
+/** The rows of a job: its own, its bike's, and what belongs to the whole workshop. */
+const rowsOfJob: readonly Wanted[] = [
+  { table: 'job', where: 'id = $1' },
+  { table: 'bike', where: `id = ${bike}` },
+  { table: 'owner', where: `id = ${owner}` },
+  { table: 'person', where: 'true', order: 'name' },
+  { table: 'own', where: 'true' },
+  ...bikeTables.map((table): Wanted => ({ table, where: `bike_id = ${bike}` })),
+  ...jobTables.map((table): Wanted => ({ table, where: 'job_id = $1' })),
+];
+const earlierReadings: Wanted = { table: 'reading', where: `bike_id = ${bike} and job_id <> $1` };
+
+/** Everything at once: rows, journal and numbers in one statement and one answer. */
+const wholeJob = `select ${inOneStatement([...rowsOfJob, earlierReadings])},
+  (select row_to_json(s) from (select id, name, rate::text, currency, seq from shop where id = $2) s) as shop,
+  (select row_to_json(p) from (select id, name from person where id = $3) p) as actor,
+  (select coalesce(json_agg(p), '[]') from (
+     select id, name, phone, email from personal where id = (select personal_id from owner where id = ${owner})) p) as personal,
+  (select coalesce(json_agg(e order by e.seq), '[]') from (
+     select ${entryColumns.replace('made_at as', 'made_at::text as')} from journal
+     where job_id = $1 or (job_id is null and bike_id = ${bike})) e) as journal,
+  (${experienceSql}) as experience`;
+
+interface Whole {
+  shop: JobSnapshot['shop'] | null;
+  actor: JobSnapshot['actor'];
+  personal: Personal[];
+  journal: JournalEntry[];
+  experience: Record<string, number>;
+}
+
 /** The same inside a transaction that is open already. */
 export async function snapshotIn(db: Db, shopId: string, jobId: string, actorId: string | null): Promise<JobSnapshot | null> {
   if (!isUuid(jobId)) return null;
-  const [job] = await rowsWhere(db, 'job', 'id', [jobId]);
-  if (!job) return null;
-  const rows: Partial<Record<TableName, AnyRow[]>> = { job: [job] };
-  rows.bike = await rowsWhere(db, 'bike', 'id', [job.bikeId]);
-  rows.spec = await rowsWhere(db, 'spec', 'bikeId', [job.bikeId]);
-  const ownerId = (rows.bike[0] as { ownerId: string | null }).ownerId;
-  const owners = ownerId ? await rowsWhere(db, 'owner', 'id', [ownerId]) : [];
-  rows.owner = owners;
-  const people = await db.query('select id, name, versions from person order by name');
-  rows.person = people.rows as AnyRow[];
-  rows.erratum = await rowsWhere(db, 'erratum', 'bikeId', [job.bikeId]);
-  rows.own = await allRows(db, 'own');
-  for (const t of jobTables) rows[t] = (await rowsWhere(db, t, 'jobId', [jobId])) as AnyRow[];
-  const personalIds = owners.flatMap((o) => (o.personalId ? [o.personalId] : []));
-  const personal = (await db.query('select id, name, phone, email from personal where id = any($1::uuid[])', [personalIds]))
-    .rows as Personal[];
-  const shop = (await db.query('select id, name, rate, currency, seq from shop where id = $1', [shopId])).rows[0] as JobSnapshot['shop'];
+  const answer = (await db.query({ name: 'whole job', text: wholeJob, values: [jobId, shopId, actorId] })).rows[0] as Whole &
+    Record<string, AnyRow[]>;
+  const listed = (i: number, table: TableName) => answer[`t${i}`].map((row) => rowFrom(table, row));
+  const rows = Object.fromEntries(rowsOfJob.map(({ table }, i) => [table, listed(i, table)])) as JobSnapshot['rows'];
+  if (!answer.shop || rows.job!.length === 0) return null;
   return {
-    shop,
-    actor: await personById(db, actorId),
+    shop: answer.shop,
+    actor: answer.actor,
     jobId,
     rows,
-    personal,
-    journal: await journalOf(db, jobId, job.bikeId),
-    experience: await experienceIn(db),
-    earlier: (await rowsWhere(db, 'reading', 'bikeId', [job.bikeId])).filter((r) => r.jobId !== jobId).slice(-mostEarlier),
+    personal: answer.personal,
+    journal: answer.journal.map((e) => ({ ...e, madeAt: isoOf(e.madeAt) })),
+    experience: experienceOf(answer.experience),
+    earlier: (listed(rowsOfJob.length, 'reading') as Reading[]).slice(-mostEarlier),
   };
-}
-
-async function personById(db: Db, id: string | null): Promise<{ id: string; name: string } | null> {
-  if (!id) return null;
-  return ((await db.query('select id, name from person where id = $1', [id])).rows[0] as { id: string; name: string } | undefined) ?? null;
 }

@@ -4,7 +4,7 @@ import { withOwn } from '../../core/knowledge';
 import { boardLine, openComplaints, type Board } from '../../core/stage';
 import { emptyState, groupBy, jobTables, list, put, type State } from '../../core/record';
 import { lookAt } from '../db/pool';
-import { allRows, rowsWhere } from '../db/rows';
+import { allRows, among, rowsOf, rowsWhere } from '../db/rows';
 import { experienceIn } from './experience';
 import { log } from '../log';
 import { rankJob } from '../work/ranking';
@@ -73,8 +73,13 @@ async function openJobs(from: pg.Pool, shopId: string) {
     const ofBike = groupBy(open.values(), (state) => list(state, 'bike')[0].id);
     for (const spec of await rowsWhere(db, 'spec', 'bikeId', [...ofBike.keys()]))
       for (const state of ofBike.get(spec.bikeId)!) put(state, 'spec', spec);
-    for (const t of jobTables)
-      for (const row of await rowsWhere(db, t, 'jobId', ids)) put(open.get((row as { jobId: string }).jobId)!, t, row as never);
+    const ofJobs = await rowsOf(
+      db,
+      jobTables.map((table) => ({ table, where: among(table, 'jobId', 1) })),
+      [ids],
+    );
+    for (const [i, t] of jobTables.entries())
+      for (const row of ofJobs[i]) put(open.get((row as { jobId: string }).jobId)!, t, row as never);
     const last = await db.query('select job_id, max(seq) as seq from journal where job_id = any($1::uuid[]) group by job_id', [ids]);
     const lasts = new Map((last.rows as { job_id: string; seq: number }[]).map((r) => [r.job_id, r.seq]));
     const gone = jobs

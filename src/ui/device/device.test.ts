@@ -74,7 +74,7 @@ describe('outbox', () => {
     begin();
     const d = await device();
     const items = [watch(), watch(), watch()];
-    for (const i of items) await d.outbox.add(i);
+    for (const i of items) await d.outbox.add([i]);
     d.db.close();
     const again = await openShelves(d.db.name);
     open.push(again);
@@ -88,7 +88,7 @@ describe('outbox', () => {
     const both = item('bike.set', 'bike', id.bike, { set: { year: 1970, mileageKm: 5 } });
     const later = year(1971);
     const other = watch();
-    for (const i of [both, later, other]) await d.outbox.add(i);
+    for (const i of [both, later, other]) await d.outbox.add([i]);
     await d.outbox.refuse(both.id, conflict);
     const all = await d.outbox.all();
     expect(all.map((i) => i.state)).toEqual(['refused', 'held', 'waiting', 'waiting']);
@@ -97,7 +97,7 @@ describe('outbox', () => {
     expect(all[3].command.base).toEqual({ mileageKm: 0 });
     expect(all[3].id).not.toBe(both.id);
     // an entry made afterwards that builds on it is held as well
-    await d.outbox.add(year(1972));
+    await d.outbox.add([year(1972)]);
     expect((await d.outbox.all()).at(-1)).toMatchObject({ state: 'held', heldBy: both.id });
   });
 
@@ -117,7 +117,7 @@ describe('outbox', () => {
       faultId: null,
       afterRepairId: null,
     });
-    for (const i of [step, found]) await d.outbox.add(i);
+    for (const i of [step, found]) await d.outbox.add([i]);
     await d.outbox.refuse(step.id, { code: 'closed', message: 'This job is handed over.' });
     expect((await d.outbox.all()).map((i) => i.state)).toEqual(['refused', 'held']);
     await d.outbox.again(step.id);
@@ -136,7 +136,7 @@ describe('sender', () => {
     begin();
     const d = await device();
     const items = Array.from({ length: 95 }, () => watch());
-    for (const i of items) await d.outbox.add(i);
+    for (const i of items) await d.outbox.add([i]);
     await Promise.all([d.sender.run(), d.sender.run(), d.sender.run()]);
     expect(d.sent).toEqual(items.map((i) => i.id));
     expect(await d.outbox.all()).toEqual([]);
@@ -163,7 +163,7 @@ describe('sender', () => {
           },
         });
         const items = Array.from({ length: 6 }, () => watch());
-        for (const i of items) await d.outbox.add(i);
+        for (const i of items) await d.outbox.add([i]);
         for (let k = 0; k <= cuts.length; k++) await d.sender.run();
         expect(there).toEqual(items.map((i) => i.id));
         expect(await d.outbox.all()).toEqual([]);
@@ -182,7 +182,7 @@ describe('sender', () => {
         return Promise.resolve(items.map((i): Answered => ({ kind: 'kept', seq: 1, changes: i.changes })));
       },
     });
-    for (const i of [watch(), watch({ actorId: 'tam' }), watch({ actorId: 'tam' }), year(1970), year(1971)]) await d.outbox.add(i);
+    for (const i of [watch(), watch({ actorId: 'tam' }), watch({ actorId: 'tam' }), year(1970), year(1971)]) await d.outbox.add([i]);
     await d.sender.run();
     expect(batches).toEqual([
       { actor: 'ines', n: 1 },
@@ -204,7 +204,7 @@ describe('sender', () => {
       },
     });
     const [before, on, after] = [watch(), year(1971), watch()];
-    for (const i of [before, first, on, after]) await d.outbox.add(i);
+    for (const i of [before, first, on, after]) await d.outbox.add([i]);
     await d.sender.run();
     expect(asked).toEqual([[before.id, first.id, on.id, after.id], [after.id]]);
     expect((await d.outbox.all()).map((i) => [i.id, i.state])).toEqual([
@@ -226,8 +226,8 @@ describe('sender', () => {
     });
     const blob = new Blob(['x']);
     await d.db.put('photo', { sha256: 'aa', blob, thumb: blob });
-    await d.outbox.add(watch());
-    await d.outbox.add(watch({ photos: ['aa'] }));
+    await d.outbox.add([watch()]);
+    await d.outbox.add([watch({ photos: ['aa'] })]);
     await d.sender.run();
     expect(order).toEqual(['bytes aa', 'watch.add', 'bytes aa']);
     expect(d.sender.line).toBe('cut');
@@ -237,8 +237,8 @@ describe('sender', () => {
     expect(await d.db.get('photo', 'aa')).toBeUndefined();
     answer = { kind: 'refused', message: 'Only JPEG, PNG and WebP pictures can be kept.' };
     await d.db.put('photo', { sha256: 'bb', blob, thumb: blob });
-    await d.outbox.add(watch({ photos: ['bb'] }));
-    await d.outbox.add(watch());
+    await d.outbox.add([watch({ photos: ['bb'] })]);
+    await d.outbox.add([watch()]);
     await d.sender.run();
     const left = await d.outbox.all();
     expect(left.map((i) => [i.state, i.refusal?.message])).toEqual([['refused', 'Only JPEG, PNG and WebP pictures can be kept.']]);
@@ -259,7 +259,7 @@ describe('sender', () => {
       answers.splice(0, answers.length, ...told);
       sent = 0;
       await d.db.put('photo', { sha256: 'cc', blob, thumb: blob });
-      await d.outbox.add(watch({ photos: ['cc'] }));
+      await d.outbox.add([watch({ photos: ['cc'] })]);
       await d.sender.run();
       return sent;
     };
@@ -273,10 +273,95 @@ describe('sender', () => {
   it('a device that was sent away keeps everything', async () => {
     begin();
     const d = await device({ send: () => Promise.resolve([{ kind: 'away' }]) });
-    await d.outbox.add(watch());
+    await d.outbox.add([watch()]);
     await d.sender.run();
     expect(d.sender.line).toBe('away');
     expect(await d.outbox.all()).toHaveLength(1);
+  });
+});
+
+describe('an act of several entries', () => {
+  const act = (n: number, of: (i: number) => Item = () => watch()): Item[] => {
+    const group = uuid();
+    return Array.from({ length: n }, (_x, i) => {
+      const one = of(i);
+      return { ...one, command: { ...one.command, group } };
+    });
+  };
+  const states = async (d: Awaited<ReturnType<typeof device>>) => (await d.outbox.all()).map((i) => [i.id, i.state]);
+
+  it('is kept once, whole, and goes in one request however much waits', async () => {
+    begin();
+    const asked: number[] = [];
+    let seq = 0;
+    const d = await device({
+      send: (items) => (
+        asked.push(items.length),
+        Promise.resolve(items.map((i): Answered => ({ kind: 'kept', seq: ++seq, changes: i.changes })))
+      ),
+    });
+    for (let i = 0; i < 38; i++) await d.outbox.add([watch()]);
+    const whole = act(5);
+    await d.outbox.add(whole);
+    await d.outbox.add(whole);
+    await d.outbox.add([watch()]);
+    await d.sender.run();
+    expect(asked).toEqual([43, 1]);
+  });
+
+  it('is held as a whole where one of its entries is refused, and goes as a whole when a person tries it again', async () => {
+    begin();
+    const whole = act(3);
+    let refuse = true;
+    const asked: string[][] = [];
+    const d = await device({
+      send: (items) => {
+        asked.push(items.map((i) => i.id));
+        const fate = (i: Item): Answered => {
+          if (!refuse || i.command.group === undefined) return { kind: 'kept', seq: 1, changes: i.changes };
+          return i.id === whole[1].id ? { kind: 'refused', refusal: conflict } : { kind: 'left' };
+        };
+        return Promise.resolve(items.map(fate));
+      },
+    });
+    const free = watch();
+    await d.outbox.add(whole);
+    await d.outbox.add([free]);
+    await d.sender.run();
+    expect(asked.at(-1)).toEqual([free.id]);
+    expect(await states(d)).toEqual([
+      [whole[0].id, 'held'],
+      [whole[1].id, 'refused'],
+      [whole[2].id, 'held'],
+    ]);
+    refuse = false;
+    await d.outbox.again(whole[1].id);
+    await d.sender.run();
+    expect(asked.at(-1)).toEqual(whole.map((i) => i.id));
+    expect(await d.outbox.all()).toEqual([]);
+  });
+
+  it('waits as a whole for the bytes of a photo that one of its entries names', async () => {
+    begin();
+    const d = await device({ upload: () => Promise.resolve({ kind: 'cut' }) });
+    const blob = new Blob(['x']);
+    await d.db.put('photo', { sha256: 'cc', blob, thumb: blob });
+    const before = watch();
+    await d.outbox.add([before]);
+    await d.outbox.add(act(3, (i) => watch(i === 2 ? { photos: ['cc'] } : {})));
+    await d.sender.run();
+    expect(d.sent).toEqual([before.id]);
+  });
+
+  it('that builds on a refused entry is held as a whole', async () => {
+    begin();
+    const first = year(1970);
+    const d = await device({ send: (items) => Promise.resolve(items.map((): Answered => ({ kind: 'refused', refusal: conflict }))) });
+    await d.outbox.add([first]);
+    await d.sender.run();
+    const whole = act(2, (i) => (i === 0 ? watch() : year(1971)));
+    await d.outbox.add(whole);
+    expect((await states(d)).map(([, state]) => state)).toEqual(['refused', 'held', 'held']);
   });
 });
 
@@ -286,15 +371,22 @@ describe('in hand', () => {
     const gone = new Device('shop-in-hand');
     const [a, b] = [watch({ shopId: 'shop-in-hand' }), watch({ shopId: 'shop-in-hand' })];
     // the page goes away before anything asynchronous could run
-    void gone.keep(a).catch(() => undefined);
-    void gone.keep(b).catch(() => undefined);
-    expect(leftInHand('shop-in-hand').map((l) => l.item.id)).toEqual([a.id, b.id]);
+    void gone.keep([a]).catch(() => undefined);
+    void gone.keep([b]).catch(() => undefined);
+    expect(leftInHand('shop-in-hand').flatMap((l) => l.items.map((i) => i.id))).toEqual([a.id, b.id]);
     expect(leftInHand('another')).toEqual([]);
     const next = new Device('shop-in-hand');
     expect((await next.items()).map((i) => i.id)).toEqual([a.id, b.id]);
     await gone.shelves();
     await expect.poll(() => leftInHand('shop-in-hand')).toEqual([]);
     expect((await next.items()).map((i) => i.id)).toEqual([a.id, b.id]);
+  });
+
+  it('what an earlier version took in hand, one entry by itself, is taken up as well', async () => {
+    begin();
+    const old = watch({ shopId: 'shop-of-old' });
+    localStorage.setItem(`ivrek-hand:shop-of-old:00000000000001-000000:${old.id}`, JSON.stringify(old));
+    expect((await new Device('shop-of-old').items()).map((i) => i.id)).toEqual([old.id]);
   });
 });
 
@@ -326,8 +418,8 @@ describe('a device that can write nothing down', () => {
     const { device, news } = full('shop-full-1');
     const [a, b] = [watch({ shopId: 'shop-full-1' }), watch({ shopId: 'shop-full-1' })];
     answers();
-    await expect(device.keep(a)).rejects.toThrow('no room');
-    await expect(device.keep(b)).rejects.toThrow('no room');
+    await expect(device.keep([a])).rejects.toThrow('no room');
+    await expect(device.keep([b])).rejects.toThrow('no room');
     expect(leftInHand('shop-full-1')).toHaveLength(2);
     await device.send();
     answers({ status: 200, seq: 11, changes: [] }, { status: 200, seq: 12, changes: [] });
@@ -344,8 +436,8 @@ describe('a device that can write nothing down', () => {
     const { device, news } = full('shop-full-2');
     const [a, b] = [watch({ shopId: 'shop-full-2' }), watch({ shopId: 'shop-full-2' })];
     answers();
-    await expect(device.keep(a)).rejects.toThrow();
-    await expect(device.keep(b)).rejects.toThrow();
+    await expect(device.keep([a])).rejects.toThrow();
+    await expect(device.keep([b])).rejects.toThrow();
     await device.send();
     answers({ status: 409, refusal: conflict, message: conflict.message }, { status: 200, seq: 11, changes: [] });
     await device.send();
@@ -358,7 +450,7 @@ describe('a device that can write nothing down', () => {
     const one = full('shop-full-3');
     const a = watch({ shopId: 'shop-full-3' });
     answers();
-    await expect(one.device.keep(a)).rejects.toThrow();
+    await expect(one.device.keep([a])).rejects.toThrow();
     const next = new Device('shop-full-3');
     const told: string[] = [];
     next.hear((x) => x.kind === 'answered' && told.push(x.id));

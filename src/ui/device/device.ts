@@ -2,7 +2,7 @@ import type { JobSnapshot, Yard } from '../../core/record';
 import { ask } from './ask';
 import { Bus } from './bus';
 import { openShelves, type DeviceDb } from './database';
-import { leftInHand, takeInHand } from './hand';
+import { leftInHand, takeInHand, type InHand } from './hand';
 import { holdLine } from './live';
 import { Outbox } from './outbox';
 import { serverWire } from './post';
@@ -40,7 +40,7 @@ export class Device {
       async (db) => {
         const outbox = new Outbox(db, this.shopId);
         for (const left of leftInHand(this.shopId))
-          await outbox.add(left.item).then(left.putDown, () => {
+          await outbox.add(left.items).then(left.putDown, () => {
             // What cannot be written down now either goes out from this page.
             this.unkept.push(left);
           });
@@ -75,8 +75,8 @@ export class Device {
     await this.sendUnkept();
   }
 
-  /** Entries that this device could not write down, in their order; they live in this page until the server has them. */
-  private readonly unkept: { item: Item; putDown: () => void }[] = [];
+  /** Acts that this device could not write down, in their order; they live in this page until the server has them. */
+  private readonly unkept: InHand[] = [];
   private sendingUnkept: Promise<void> | null = null;
 
   private sendUnkept(): Promise<void> {
@@ -85,32 +85,37 @@ export class Device {
 
   private async sendUnkeptNow(): Promise<void> {
     for (let one = this.unkept.at(0); one; one = this.unkept.at(0)) {
-      const { item, putDown } = one;
-      const [answer] = await serverWire.send([item], item.actorId);
-      if (answer.kind !== 'kept' && answer.kind !== 'refused') return;
+      const { items, putDown } = one;
+      const answers = await serverWire.send(items, items[0].actorId);
+      const refused = answers.flatMap((a, i) => (a.kind === 'refused' ? [{ item: items[i], refusal: a.refusal }] : [])).at(0);
+      if (!refused && answers.some((a) => a.kind !== 'kept')) return;
       this.unkept.shift();
       putDown();
-      if (answer.kind === 'kept')
-        this.bus.tell({ kind: 'answered', id: item.id, jobId: item.jobId, seq: answer.seq, changes: answer.changes });
-      else this.bus.tell({ kind: 'turnedDown', id: item.id, type: item.command.type, refusal: answer.refusal });
+      for (const [i, item] of items.entries()) {
+        const answer = answers.at(i);
+        if (answer?.kind === 'kept')
+          this.bus.tell({ kind: 'answered', id: item.id, jobId: item.jobId, seq: answer.seq, changes: answer.changes });
+        // The others of its act went the same way, for the same reason.
+        else if (refused) this.bus.tell({ kind: 'turnedDown', id: item.id, type: refused.item.command.type, refusal: refused.refusal });
+      }
     }
   }
 
-  /** Keeps an entry and sends it. Rejects if this device cannot keep it; it is sent all the same while this page lives. */
-  async keep(item: Item): Promise<void> {
-    const putDown = takeInHand(item);
+  /** Keeps the entries of one act and sends them. Rejects if this device cannot keep them; they are sent all the same while this page lives. */
+  async keep(items: readonly Item[]): Promise<void> {
+    const putDown = takeInHand(items);
     const parts = await this.shelves();
     try {
       if (!parts) throw new Error('this device keeps nothing');
-      await parts.outbox.add(item);
+      await parts.outbox.add(items);
     } catch (error) {
       // The opening of the shelves may have found it in hand already.
-      if (!this.unkept.some((u) => u.item.id === item.id)) this.unkept.push({ item, putDown });
+      if (!this.unkept.some((u) => u.items[0].id === items[0].id)) this.unkept.push({ items: [...items], putDown });
       void this.send();
       throw error;
     }
     putDown();
-    this.bus.tell({ kind: 'added', item });
+    for (const item of items) this.bus.tell({ kind: 'added', item });
     void parts.sender.run();
   }
 

@@ -7,12 +7,12 @@ import type { Item } from './types';
 const prefix = (shopId: string) => `ivrek-hand:${shopId}:`;
 let count = 0;
 
-/** Takes an entry in hand at once; the answer puts it down again. */
-export function takeInHand(item: Item): () => void {
+/** Takes the entries of one act in hand at once, as one piece; the answer puts them down again. */
+export function takeInHand(items: readonly Item[]): () => void {
   const place = `${String(Date.now()).padStart(14, '0')}-${String(count++).padStart(6, '0')}`;
-  const key = `${prefix(item.shopId)}${place}:${item.id}`;
+  const key = `${prefix(items[0].shopId)}${place}:${items[0].id}`;
   try {
-    localStorage.setItem(key, JSON.stringify(item));
+    localStorage.setItem(key, JSON.stringify(items));
   } catch {
     // Full or switched off: the outbox alone has to do.
     return () => undefined;
@@ -20,14 +20,21 @@ export function takeInHand(item: Item): () => void {
   return () => localStorage.removeItem(key);
 }
 
-/** What was in hand when a screen went away, in the order in which it was made, each with how to put it down. */
-export function leftInHand(shopId: string): { item: Item; putDown: () => void }[] {
+/** The entries of one act that are in hand, and how to put them down. */
+export interface InHand {
+  items: Item[];
+  putDown: () => void;
+}
+
+/** What was in hand when a screen went away, in the order in which it was made. An earlier version wrote one entry by itself. */
+export function leftInHand(shopId: string): InHand[] {
   if (typeof localStorage === 'undefined') return [];
   const keys = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i)!).filter((k) => k.startsWith(prefix(shopId)));
   return keys.sort().flatMap((key) => {
     const putDown = () => localStorage.removeItem(key);
     try {
-      return [{ item: JSON.parse(localStorage.getItem(key)!) as Item, putDown }];
+      const kept = JSON.parse(localStorage.getItem(key)!) as Item | Item[];
+      return [{ items: Array.isArray(kept) ? kept : [kept], putDown }];
     } catch {
       putDown();
       return [];

@@ -17,7 +17,7 @@ export async function openJob(device: Device, snapshot: JobSnapshot, item: Item)
   });
   try {
     await device.saveSnapshot(snapshot);
-    await device.keep(item);
+    await device.keep([item]);
   } catch {
     return 'unkept';
   }

@@ -8,6 +8,9 @@ function needsItem(later: Item, earlier: Item): boolean {
   return target === earlier.id || buildsOn(later.changes, earlier.changes);
 }
 
+/** True for entries of one act. */
+export const sameAct = (a: Item, b: Item): boolean => a.command.group !== undefined && a.command.group === b.command.group;
+
 /**
  * Entries that wait for the server, in the order in which they were made, kept over a reload, a crash and an empty battery.
  * A refused one stays until a person decides; what builds on it is held back, everything else passes.
@@ -19,14 +22,16 @@ export class Outbox {
     private readonly uuid: () => string = () => crypto.randomUUID(),
   ) {}
 
-  /** Keeps an entry; resolves when it would survive a loss of power. One that is there already stays as it is. */
-  async add(item: Item): Promise<void> {
+  /**
+   * Keeps the entries of one act, all of them or none; resolves when they would survive a loss of power. What is there already stays
+   * as it is.
+   */
+  async add(items: readonly Item[]): Promise<void> {
     const tx = this.db.transaction('outbox', 'readwrite', { durability: 'strict' });
-    if ((await tx.store.index('id').getKey(item.id)) !== undefined) return tx.done;
+    if ((await tx.store.index('id').getKey(items[0].id)) !== undefined) return tx.done;
     const held = (await tx.store.index('shopId').getAll(this.shopId)).filter((i) => i.state !== 'waiting');
-    const on = held.find((h) => needsItem(item, h));
-    const kept = on ? { ...item, state: 'held' as const, heldBy: on.heldBy ?? on.id } : item;
-    await tx.store.add(kept);
+    const on = held.find((h) => items.some((item) => needsItem(item, h)));
+    for (const item of items) await tx.store.add(on ? { ...item, state: 'held' as const, heldBy: on.heldBy ?? on.id } : item);
     await tx.done;
   }
 
@@ -35,8 +40,12 @@ export class Outbox {
     return this.db.getAllFromIndex('outbox', 'shopId', this.shopId);
   }
 
+  /** The first few that wait; the entries of one act are not parted. */
   async waiting(most: number): Promise<Item[]> {
-    return (await this.all()).filter((i) => i.state === 'waiting').slice(0, most);
+    const all = (await this.all()).filter((i) => i.state === 'waiting');
+    let end = Math.min(most, all.length);
+    while (end > 0 && end < all.length && sameAct(all[end - 1], all[end])) end++;
+    return all.slice(0, end);
   }
 
   /** The server has it. */
@@ -48,8 +57,8 @@ export class Outbox {
   }
 
   /**
-   * The server refused it: it stays for a person to decide, and what builds on it is held. Fields of a set that nobody
-   * else touched go on as an entry of their own. Returns the entry as it stands now.
+   * The server refused it: it stays for a person to decide, and what builds on it is held, as are the other entries of its act. Fields
+   * of a set that nobody else touched go on as an entry of their own. Returns the entry as it stands now.
    */
   async refuse(id: string, refusal: Refusal): Promise<Item | null> {
     const tx = this.db.transaction('outbox', 'readwrite');
@@ -60,13 +69,14 @@ export class Outbox {
     const [stays, passes] = split(all[at], refusal, this.uuid);
     await tx.store.put(stays);
     const held: Item[] = [stays];
-    for (const later of all.slice(at + 1)) {
-      if (later.state !== 'waiting' || !held.some((h) => needsItem(later, h))) continue;
-      const kept = { ...later, state: 'held' as const, heldBy: id };
+    // Of its own act some may stand before it.
+    for (const other of [...all.slice(0, at).filter((i) => sameAct(i, stays)), ...all.slice(at + 1)]) {
+      if (other.state !== 'waiting' || !held.some((h) => sameAct(h, other) || needsItem(other, h))) continue;
+      const kept = { ...other, state: 'held' as const, heldBy: id };
       held.push(kept);
       await tx.store.put(kept);
     }
-    if (passes) await tx.store.add(passes);
+    if (passes) await tx.store.add(passes.command.group ? { ...passes, state: 'held', heldBy: id } : passes);
     await tx.done;
     return stays;
   }

@@ -1,11 +1,12 @@
 import type { Command } from '../../core/command';
 import type { CommandAnswer, CommandAnswers, Told } from '../../wire';
 import { forShop, isElsewhere } from './ask';
+import { sameAct } from './outbox';
 import type { Answered, Item } from './types';
 
 /** Speaks to the server for this device. Every call says what became of it and never throws. */
 export interface Wire {
-  /** Sends entries of one person, in order; one answer for each that was dealt with. */
+  /** Sends entries of one person, in order, whole acts at a time; one answer for each that was dealt with. */
   send(items: readonly Item[], actorId: string | null): Promise<Answered[]>;
   /** Brings the bytes of a photo to the server. */
   upload(
@@ -25,6 +26,7 @@ function answered(answer: CommandAnswer): Answered {
   if (isElsewhere(status, { code })) return { kind: 'elsewhere' };
   if (status === 401 || status === 421) return { kind: 'away' };
   if (status >= 500 || status === 429) return { kind: 'cut' };
+  if (code === 'not-alone') return { kind: 'left' };
   return { kind: 'refused', refusal: refusal ?? { code: 'unknown', message: message || 'The server did not take this.' } };
 }
 
@@ -59,7 +61,11 @@ export const sendOver = (ask: typeof fetch): Wire['send'] =>
       }
       if (body.answers) return body.answers.map(answered);
       // Refused as a whole, for its size perhaps: one at a time tells which.
-      if (response.status === 413 && items.length > 1) return await send(items.slice(0, Math.ceil(items.length / 2)), actorId);
+      if (response.status === 413) {
+        let half = Math.ceil(items.length / 2);
+        while (half < items.length && sameAct(items[half - 1], items[half])) half++;
+        if (half < items.length) return await send(items.slice(0, half), actorId);
+      }
       const { code, message = '' } = body;
       return [answered({ status: response.status, code, message } as CommandAnswer)];
     } catch {

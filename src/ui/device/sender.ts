@@ -1,6 +1,6 @@
 import type { Bus } from './bus';
 import type { DeviceDb } from './database';
-import type { Outbox } from './outbox';
+import { sameAct, type Outbox } from './outbox';
 import type { Wire } from './post';
 import type { Item, Line } from './types';
 
@@ -19,6 +19,13 @@ export const aloneInBrowser =
       if (lock) await work();
     });
   };
+
+/** The entries of a batch before one that cannot go yet, and before the rest of its act. */
+function before(batch: Item[], at: number): Item[] {
+  let end = at;
+  while (end > 0 && sameAct(batch[end - 1], batch[at])) end--;
+  return batch.slice(0, end);
+}
 
 /** Sends what waits in the outbox, in order, photos first, until nothing is left or the server cannot be reached. */
 export class Sender {
@@ -72,6 +79,8 @@ export class Sender {
           this.setLine(answer.kind);
           return;
         }
+        // Another of its act is the one that was refused: it is held with that one.
+        if (answer.kind === 'left') continue;
         if (answer.kind === 'kept') {
           await this.outbox.remove(item.id);
           for (const sha of item.photos) await this.letGo(sha);
@@ -87,13 +96,14 @@ export class Sender {
     }
   }
 
-  /** Entries of one person that fit one request. */
+  /** Entries of one person that fit one request; the entries of an act go together. */
   private async nextBatch(): Promise<Item[]> {
     const batch: Item[] = [];
     let size = 0;
     for (const item of await this.outbox.waiting(mostAtOnce)) {
       size += JSON.stringify(item.command).length;
-      if (batch.length && (item.actorId !== batch[0].actorId || size > mostBytes)) break;
+      const last = batch.at(-1);
+      if (last && (item.actorId !== last.actorId || (size > mostBytes && !sameAct(last, item)))) break;
       batch.push(item);
     }
     return batch;
@@ -109,12 +119,12 @@ export class Sender {
         const answer = await this.uploadOne(sha, kept.blob, item.shopId);
         if (answer.kind === 'cut') {
           this.setLine('cut');
-          return batch.slice(0, i);
+          return before(batch, i);
         }
         if (answer.kind === 'refused') {
           await this.outbox.refuse(item.id, { code: 'not yet', message: answer.message });
           this.bus.tell({ kind: 'refused', id: item.id, jobId: item.jobId });
-          return batch.slice(0, i);
+          return before(batch, i);
         }
       }
     }

@@ -32,6 +32,8 @@ export interface Item {
 export type Answered =
   | { kind: 'kept'; seq: number; changes: Change[] }
   | { kind: 'refused'; refusal: Refusal }
+  /** Another entry of the same act was refused, so this one was not applied either. */
+  | { kind: 'left' }
   /** The server could not be reached or could not keep it: it is sent again. */
   | { kind: 'cut' }
   /** This device may not speak to the workshop any more. */

@@ -3,6 +3,14 @@ import type { JournalEntry } from '../../core/record';
 
 const told = ['title', 'words', 'name', 'item', 'what', 'testId', 'status', 'note', 'caption', 'says'];
 
+/** What an act was, in few words: one entry with what it was about, several counted by their kind. */
+export function actsName(entries: readonly JournalEntry[]): string {
+  if (entries.length === 1) return actName(entries[0]);
+  const counts = new Map<string, number>();
+  for (const e of entries) counts.set(e.type, (counts.get(e.type) ?? 0) + 1);
+  return [...counts].map(([type, n]) => `${actName({ type })}${n > 1 ? ` (${n})` : ''}`).join(', ');
+}
+
 /** What an entry of the log was, in few words. */
 export function actName(entry: Pick<JournalEntry, 'type'> & Partial<JournalEntry>): string {
   const first = entry.changes?.[0];

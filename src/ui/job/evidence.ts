@@ -23,7 +23,11 @@ export function shownOf(ranking: Ranking | null): Shown | null {
 }
 
 /** Enters one result: its prediction first where one was written, then the evidence with its reading. */
-export function enterResult({ store, knowledge, jobId, traced }: UsedJob, taken: Taken, ranking: Ranking | null): boolean {
+export function enterResult(used: UsedJob, taken: Taken, ranking: Ranking | null): boolean {
+  return used.store.together(() => enterBoth(used, taken, ranking));
+}
+
+function enterBoth({ store, knowledge, jobId, traced }: UsedJob, taken: Taken, ranking: Ranking | null): boolean {
   const { testId, position, outcome, reading = null, conditions, prediction = null, note = null } = taken;
   let predictionId: string | null = null;
   if (prediction) {

@@ -27,9 +27,9 @@ function keepAct(used: UsedJob, act: LineAct, ranking: Ranking | null): boolean 
       return store.set('owner.set', act.id, { personalId: personal.id }, [personal]).ok;
     }
     case 'undo':
-      return store.undo(act.id).ok;
+      return store.undo(act.id);
     case 'redo':
-      return store.redo(act.id).ok;
+      return store.redo(act.id);
     case 'act': {
       const id = act.id ?? store.newId();
       const payload = withIds(act.payload, act.needIds ?? [], store.newId) as Payloads[CommandName];
@@ -42,7 +42,7 @@ function keepAct(used: UsedJob, act: LineAct, ranking: Ranking | null): boolean 
   }
 }
 
-/** Does what a line means, in order; stops where one part is refused (the screen then says why). */
+/** Does what a line means, as one act: all of it, or nothing where one part is refused (the screen then says why). */
 export function keepLine(used: UsedJob, meaning: Meaning, ranking: Ranking | null): boolean {
-  return meaning.acts.every((act) => keepAct(used, act, ranking));
+  return used.store.together(() => meaning.acts.every((act) => keepAct(used, act, ranking)));
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { id } from '../../../test/fixtures/commands';
 import { run } from '../../../test/fixtures/state';
 import { snapshotAfter } from '../../../test/fixtures/snapshot';
-import { effectOf } from '../../core/command';
+import { actsOf, effectOf } from '../../core/command';
 import { stateOf, type Heard, type State } from '../../core/record';
 import type { Item } from '../device/types';
 import { JobStore } from './store';
@@ -13,11 +13,11 @@ let n = 0;
 const uuid = () => `00000000-0000-4000-9000-${String(n++).padStart(12, '0')}`;
 const start = () => snapshotAfter('bike.bookIn');
 
-function storeWith(keep: (item: Item) => Promise<void> = () => Promise.resolve()) {
+function storeWith(keep: (items: readonly Item[]) => Promise<void> = () => Promise.resolve()) {
   const kept: Item[] = [];
   const store = new JobStore(
     start(),
-    (i) => (kept.push(i), keep(i)),
+    (items) => (kept.push(...items), keep(items)),
     () => new Date(0),
     uuid,
   );
@@ -273,5 +273,88 @@ describe('the job on one device', () => {
     expect(store.get().photoPart).toBe(0.4);
     store.hear({ kind: 'photoPart', part: null });
     expect(store.get().photoPart).toBeNull();
+  });
+});
+
+describe('several things as one act', () => {
+  const names = (s: JobStore) => s.get().state.journal.map((e) => e.type);
+  const part = (name: string) =>
+    [
+      'part.add',
+      uuid(),
+      { jobId: id.job, findingId: null, name, number: null, source: null, quantity: 1, price: '1', dueOn: null },
+    ] as const;
+
+  it('are left to be kept in one piece, under one name', () => {
+    const pieces: (readonly Item[])[] = [];
+    const { store } = storeWith((items) => (pieces.push(items), Promise.resolve()));
+    let shown = 0;
+    store.subscribe(() => shown++);
+    expect(store.together(() => store.act(...watch('a')).ok && store.act(...watch('b')).ok)).toBe(true);
+    expect(pieces.map((p) => p.length)).toEqual([2]);
+    expect(new Set(pieces[0].map((i) => i.command.group)).size).toBe(1);
+    expect(pieces[0][0].command.group).toBeTruthy();
+    expect(shown).toBe(1);
+    expect(actsOf(store.get().state.journal).at(-1)!.entries).toHaveLength(2);
+  });
+
+  it('one thing is an act by itself', () => {
+    const { store, kept } = storeWith();
+    store.together(() => store.act(...watch('a')).ok);
+    expect(kept[0].command).not.toHaveProperty('group');
+    expect(store.get().state.journal.at(-1)!.groupId).toBeNull();
+  });
+
+  it('leave nothing behind where one is refused, and say why', () => {
+    const { store, kept } = storeWith();
+    const before = store.get();
+    expect(store.together(() => store.act(...watch('a')).ok && store.act('wait.end', uuid(), { jobId: id.job }).ok)).toBe(false);
+    expect(kept).toEqual([]);
+    expect(store.get().state).toBe(before.state);
+    expect(store.get().waiting).toBe(0);
+    expect(store.get().refused?.refusal.code).toBe('missing');
+    store.act(...watch('c'));
+    expect(watches(store)).toEqual(['c']);
+  });
+
+  it('leave nothing behind where the screen fails in the middle', () => {
+    const { store, kept } = storeWith();
+    const fails = () =>
+      store.together(() => {
+        store.act(...watch('a'));
+        throw new Error('a mistake');
+      });
+    expect(fails).toThrow('a mistake');
+    expect(kept).toEqual([]);
+    expect(watches(store)).toEqual([]);
+    expect(store.act(...watch('b')).ok).toBe(true);
+    expect(kept).toHaveLength(1);
+  });
+
+  it('are taken back with one press and put back with one, also after a reload', () => {
+    const { store, kept } = storeWith();
+    store.together(() => store.act(...watch('a')).ok && store.act(...part('Seal')).ok);
+    const again = new JobStore(store.toSnapshot(), (items) => (kept.push(...items), Promise.resolve()), undefined, uuid, kept);
+    expect(again.undo(again.targets().undo!.id)).toBe(true);
+    expect(watches(again)).toEqual([]);
+    expect(again.get().state.rows.part.size).toBe(0);
+    expect(names(again).slice(-4)).toEqual(['watch.add', 'part.add', 'undo', 'undo']);
+    expect(kept.slice(-2).map((i) => i.command.group)).toEqual([kept.at(-1)!.command.group, kept.at(-1)!.command.group]);
+    expect(again.redo(again.targets().redo!.id)).toBe(true);
+    expect(watches(again)).toEqual(['a']);
+    expect(again.get().state.rows.part.size).toBe(1);
+    expect(again.undo(again.targets().undo!.id)).toBe(true);
+    expect(watches(again)).toEqual([]);
+  });
+
+  it('stay whole where one of them cannot be taken back any more', () => {
+    const { store } = storeWith();
+    const [type, partId, payload] = part('Seal');
+    store.together(() => store.act(...watch('a')).ok && store.act(type, partId, payload).ok);
+    const act = store.targets().undo!.id;
+    store.set('part.set', partId, { status: 'ordered' });
+    expect(store.undo(act)).toBe(false);
+    expect(store.get().refused?.refusal.code).toBe('depended on');
+    expect(watches(store)).toEqual(['a']);
   });
 });

@@ -1,9 +1,11 @@
 import {
   advance,
+  actOf,
   command as commandOf,
   effectOf,
   isUndoable,
   tableOf,
+  undoneIn,
   undoTargets,
   type CommandName,
   type Payloads,
@@ -50,8 +52,8 @@ export interface JobView {
 
 export type ActResult = { ok: true; id: string } | { ok: false; refusal: Refusal };
 
-/** Where a store leaves what was done; resolves when it is kept on the device. */
-export type Keep = (item: Item) => Promise<void>;
+/** Where a store leaves what was done, the entries of one act at a time; resolves when they are kept on the device. */
+export type Keep = (items: readonly Item[]) => Promise<void>;
 
 /** Everything an act may carry besides its payload. */
 export interface ActExtra {
@@ -62,7 +64,7 @@ export interface ActExtra {
   /** Hashes of photos whose bytes must be there first. */
   photos?: string[];
   /** Keeps it in another way than by adding it to the outbox. */
-  keep?: Keep;
+  keep?: (item: Item) => Promise<void>;
 }
 
 interface Pending {
@@ -82,6 +84,8 @@ export class JobStore {
   private pending: Pending[] = [];
   private readonly ahead = new Map<number, Heard>();
   private view: JobView;
+  /** The act that is being put together. */
+  private current: { id: string; items: Item[] } | null = null;
   private readonly listeners = new Set<() => void>();
   /** Called when numbers are missing between what is known and what was heard. */
   onGap: () => void = () => undefined;
@@ -92,7 +96,7 @@ export class JobStore {
 
   constructor(
     readonly snapshot: Snapshot,
-    private readonly keepItem: Keep,
+    private readonly keepItems: Keep,
     private readonly clock: () => Date = () => new Date(),
     private readonly uuid: () => string = () => crypto.randomUUID(),
     pending: readonly Item[] = [],
@@ -151,7 +155,14 @@ export class JobStore {
 
   /** Does something: shows it at once and leaves it to be sent. A refusal that is known already changes nothing. */
   act<N extends CommandName>(type: N, entityId: string, payload: Payloads[N], extra: ActExtra = {}): ActResult {
-    const making = { id: this.uuid(), madeAt: this.clock().toISOString(), after: this.seq, base: extra.base, kind: extra.kind };
+    const making = {
+      id: this.uuid(),
+      madeAt: this.clock().toISOString(),
+      after: this.seq,
+      base: extra.base,
+      kind: extra.kind,
+      group: this.current?.id,
+    };
     const command = commandOf(type, entityId, payload, making);
     const outcome = effectOf(this.view.state, command);
     if (!outcome.ok) {
@@ -173,8 +184,40 @@ export class JobStore {
     const state = advance(this.view.state, command, outcome.changes, null, this.view.actor?.id ?? null);
     const personal = merge(this.view.personal, extra.personal ?? []);
     this.publish({ ...this.view, state, personal, waiting: this.waiting(), refused: null });
-    (extra.keep ?? this.keepItem)(item).catch(() => this.publish({ ...this.view, unkept: true }));
+    if (this.current) this.current.items.push(item);
+    else this.leave(extra.keep ? extra.keep(item) : this.keepItems([item]));
     return { ok: true, id: entityId };
+  }
+
+  private leave(keeping: Promise<void>): void {
+    keeping.catch(() => this.publish({ ...this.view, unkept: true }));
+  }
+
+  /**
+   * Does several things as one act: they show, are kept, sent and applied together, stand in the log as one line and are taken back with
+   * one press. Where `work` answers false or throws, nothing of it was done.
+   */
+  together(work: () => boolean): boolean {
+    if (this.current) return work();
+    const [view, pending] = [this.view, this.pending];
+    const act = { id: this.uuid(), items: [] as Item[] };
+    this.current = act;
+    let whole = false;
+    try {
+      whole = work();
+    } finally {
+      this.current = null;
+      if (!whole) {
+        this.pending = pending;
+        this.publish({ ...view, refused: this.view.refused });
+      }
+    }
+    if (!whole) return false;
+    // One entry is an act by itself.
+    if (act.items.length === 1) delete act.items[0].command.group;
+    this.publish(act.items.length === 1 ? { ...this.view, state: alone(this.view.state, act.id) } : this.view);
+    if (act.items.length) this.leave(this.keepItems(act.items));
+    return true;
   }
 
   /** Sets fields of a row on the versions that this screen shows. */
@@ -191,12 +234,28 @@ export class JobStore {
 
   targets = () => undoTargets(this.view.state.journal, isUndoable);
 
-  undo(entryId: string): ActResult {
-    return this.act('undo', this.snapshot.jobId, { targetId: entryId });
+  /** Takes an entry back, and with it everything else of its act that can be and stands, the newest first. */
+  undo(entryId: string): boolean {
+    const { journal } = this.view.state;
+    const undone = undoneIn(journal);
+    const act = actOf(journal, entryId).filter((e) => isUndoable(e.type) && !undone.has(e.id));
+    return this.eachOf('undo', act, entryId);
   }
 
-  redo(entryId: string): ActResult {
-    return this.act('redo', this.snapshot.jobId, { targetId: entryId });
+  /** Puts back what an undo took back, and with it everything else of its act. */
+  redo(entryId: string): boolean {
+    const { journal } = this.view.state;
+    const redone = undoneIn(journal);
+    return this.eachOf(
+      'redo',
+      actOf(journal, entryId).filter((e) => e.type === 'undo' && !redone.has(e.id)),
+      entryId,
+    );
+  }
+
+  private eachOf(type: 'undo' | 'redo', act: readonly JournalEntry[], entryId: string): boolean {
+    const ids = act.length ? act.map((e) => e.id).reverse() : [entryId];
+    return this.together(() => ids.every((targetId) => this.act(type, this.snapshot.jobId, { targetId }).ok));
   }
 
   /** Someone else works with this device from now on. */
@@ -377,8 +436,16 @@ export class JobStore {
 
   private publish(view: JobView): void {
     this.view = view;
+    // What is not whole yet is shown to nobody.
+    if (this.current) return;
     for (const l of this.listeners) l();
   }
+}
+
+/** A state in which the newest entry is an act by itself. */
+function alone(state: State, group: string): State {
+  const journal = state.journal.map((e) => (e.groupId === group ? { ...e, groupId: null } : e));
+  return { ...state, journal };
 }
 
 function merge(known: Personal[], more: readonly PersonalData[]): Personal[] {

@@ -36,10 +36,10 @@ export function JobProvider({ snapshot, pending, ranking, standing, children }: 
   const [held] = useState(() => {
     const device = deviceFor(snapshot.shop.id);
     let asked = false;
-    const keep = (item: Item) => {
+    const keep = (items: readonly Item[]) => {
       if (!asked) void askToKeep();
       asked = true;
-      return device.keep(item);
+      return device.keep(items);
     };
     return { device, store: new JobStore(snapshot, keep, undefined, undefined, pending), thinker: new Thinker(ranking, standing) };
   });

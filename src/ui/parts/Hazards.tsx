@@ -29,7 +29,8 @@ export function Hazards({ ids, place }: { ids: readonly string[] | undefined; pl
   const fresh = hazards.filter((h) => !seen.has(h.id));
   const known = hazards.filter((h) => seen.has(h.id));
   const whole = again ? hazards : fresh;
-  const acknowledge = () => fresh.forEach((h) => store.act('hazard.acknowledge', store.newId(), { jobId, hazard: h.id, place }));
+  const acknowledge = () =>
+    store.together(() => fresh.every((h) => store.act('hazard.acknowledge', store.newId(), { jobId, hazard: h.id, place }).ok));
   return (
     <Box
       role="note"

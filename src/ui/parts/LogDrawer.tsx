@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Drawer from '@mui/material/Drawer';
 import Typography from '@mui/material/Typography';
-import { isUndoable, undoneIn } from '../../core/command';
-import { actName } from '../job/actNames';
+import { actsOf, isUndoable, undoneIn } from '../../core/command';
+import { actsName } from '../job/actNames';
 import { useJob } from '../job/useJob';
 import { dayTime } from './times';
 
@@ -29,36 +29,42 @@ export default function LogDrawer({ onClose }: { onClose: () => void }) {
         <Button onClick={onClose}>Close</Button>
       </Box>
       <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {[...journal].reverse().map((e) => {
-          const undone = takenBack.has(e.id);
-          const canUndo = !e.targetId && isUndoable(e.type) && !undone;
-          return (
-            <Box
-              component="li"
-              key={e.id}
-              sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 52, borderTop: 1, borderColor: 'divider' }}
-            >
-              <Box sx={{ flex: 1, minWidth: 0 }}>
-                <Typography sx={{ textDecoration: undone ? 'line-through' : 'none', overflowWrap: 'anywhere' }}>{actName(e)}</Typography>
-                <Typography variant="body2" color="text.secondary">
-                  {dayTime(e.madeAt)}
-                  {e.seq === null ? ' · not sent yet' : ''}
-                  {undone ? ' · undone' : ''}
-                </Typography>
+        {actsOf(journal)
+          .reverse()
+          .map(({ id, entries }) => {
+            const e = entries.at(-1)!;
+            // Of an act with a signature the rest can be taken back; the signature stands.
+            const free = entries.filter((x) => x.targetId || isUndoable(x.type));
+            const undone = free.length > 0 && free.every((x) => takenBack.has(x.id));
+            const canUndo = free.some((x) => !x.targetId) && !undone;
+            const name = actsName(entries);
+            return (
+              <Box
+                component="li"
+                key={id}
+                sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 52, borderTop: 1, borderColor: 'divider' }}
+              >
+                <Box sx={{ flex: 1, minWidth: 0 }}>
+                  <Typography sx={{ textDecoration: undone ? 'line-through' : 'none', overflowWrap: 'anywhere' }}>{name}</Typography>
+                  <Typography variant="body2" color="text.secondary">
+                    {dayTime(e.madeAt)}
+                    {e.seq === null ? ' · not sent yet' : ''}
+                    {undone ? ' · undone' : ''}
+                  </Typography>
+                </Box>
+                {canUndo && (
+                  <Button variant="outlined" onClick={() => store.undo(id)} aria-label={`Undo: ${name}`}>
+                    Undo
+                  </Button>
+                )}
+                {e.type === 'undo' && !undone && (
+                  <Button variant="outlined" onClick={() => store.redo(id)}>
+                    Redo
+                  </Button>
+                )}
               </Box>
-              {canUndo && (
-                <Button variant="outlined" onClick={() => store.undo(e.id)} aria-label={`Undo: ${actName(e)}`}>
-                  Undo
-                </Button>
-              )}
-              {e.type === 'undo' && !undone && (
-                <Button variant="outlined" onClick={() => store.redo(e.id)}>
-                  Redo
-                </Button>
-              )}
-            </Box>
-          );
-        })}
+            );
+          })}
       </Box>
     </Drawer>
   );

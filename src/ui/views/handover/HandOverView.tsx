@@ -26,18 +26,11 @@ export default function HandOverView() {
   const signature = rows('signature')
     .filter((s) => s.kind === 'handOver')
     .at(-1);
-  const handOver = (signedBy: string) => {
-    if (
-      store.act('signature.sign', store.newId(), {
-        jobId,
-        kind: 'handOver',
-        subjectId: jobId,
-        signedBy,
-        supersedes: signature?.id ?? null,
-      }).ok
-    )
-      store.act('job.handOver', jobId, {});
-  };
+  const handOver = (signedBy: string) =>
+    store.together(() => {
+      const signing = { jobId, kind: 'handOver' as const, subjectId: jobId, signedBy, supersedes: signature?.id ?? null };
+      return store.act('signature.sign', store.newId(), signing).ok && store.act('job.handOver', jobId, {}).ok;
+    });
   return (
     <Columns>
       <Column>

@@ -14,7 +14,7 @@ afterEach(() => vi.unstubAllGlobals());
 /** What was done on a snapshot without a server. */
 function waiting(snapshot: JobSnapshot, work: (s: JobStore) => void): Item[] {
   const items: Item[] = [];
-  work(new JobStore(snapshot, (i) => (items.push(i), Promise.resolve())));
+  work(new JobStore(snapshot, (i) => (items.push(...i), Promise.resolve())));
   return items;
 }
 

@@ -59,18 +59,21 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
     const causeId = store.newId();
     const faultId = fault?.id ?? remembered;
     const position = suspect?.position ?? null;
-    if (!store.act('cause.name', causeId, { jobId, complaintId: complaint.id, faultId, position, words: f.cause.trim() }).ok) return;
-    const done = store.act('repair.log', store.newId(), {
-      jobId,
-      causeId,
-      faultId,
-      position,
-      words: f.words.trim(),
-      minutes: Number(f.minutes),
-      cost: f.cost.trim() || '0',
-      afterRepairId: lastRepairId(traced.repairs),
-    });
-    if (done.ok) onClose();
+    const done = store.together(
+      () =>
+        store.act('cause.name', causeId, { jobId, complaintId: complaint.id, faultId, position, words: f.cause.trim() }).ok &&
+        store.act('repair.log', store.newId(), {
+          jobId,
+          causeId,
+          faultId,
+          position,
+          words: f.words.trim(),
+          minutes: Number(f.minutes),
+          cost: f.cost.trim() || '0',
+          afterRepairId: lastRepairId(traced.repairs),
+        }).ok,
+    );
+    if (done) onClose();
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="repair-title">

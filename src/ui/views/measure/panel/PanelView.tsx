@@ -29,7 +29,7 @@ import { seedOf } from '../../../../core/instrument/simulate/chance';
 import { useLink } from '../../../instrument/useLink';
 import { Instrument } from './Instrument';
 import { bookSource } from './keep/book';
-import { keepPanel, takeBack, type Kept } from './keep/keepPanel';
+import { keepPanel, type Kept } from './keep/keepPanel';
 import { practiceIn, takenFrom, withLive, withTaken } from './takeLive';
 import { Lines, Outcome } from './Outcome';
 import { PanelForm } from './PanelForm';
@@ -61,7 +61,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   const subject = useMemo(() => subjectOf(knowledge, traced, state), [knowledge, traced, state]);
   const panel = useMemo(() => withAsked(withCircumstances(bare), subject), [bare, subject]);
   const { draft, change, clear } = useDraft(jobId, panel.id);
-  const [said, setSaid] = useState<{ words: string; bad?: boolean; kept?: { entries: readonly string[]; draft: Draft } } | null>(null);
+  const [said, setSaid] = useState<{ words: string; bad?: boolean; kept?: { act: string; draft: Draft } } | null>(null);
   const { blocks, read } = useMemo(() => valuesOf(panel, subject, draft), [panel, subject, draft]);
   const instrument = useLink();
   const takes = takesOf(panel.id);
@@ -121,17 +121,17 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
     const kept = keepPanel(used, panel, subject, draft, result);
     if (!kept) return;
     if ('problem' in kept) return setSaid({ words: kept.problem, bad: true });
-    if (kept.readings + kept.results + kept.limits + kept.findings === 0)
+    if (!kept.act)
       return setSaid({
         words: 'Nothing is worked out yet that the record could keep.',
         bad: true,
       });
-    setSaid({ words: keptWords(kept), kept: { entries: kept.entries, draft } });
+    setSaid({ words: keptWords(kept), kept: { act: kept.act, draft } });
     clear();
   };
   /** One press kept it, one press takes all of it back; what was typed stands there again. */
   const back = () => {
-    if (!said?.kept || !takeBack(used, said.kept.entries)) return;
+    if (!said?.kept || !used.store.undo(said.kept.act)) return;
     change(said.kept.draft);
     setSaid({ words: 'Taken back: what was typed stands here again.' });
   };

@@ -1,5 +1,4 @@
 import { applicability, factsOf } from '../../../../../core/knowledge';
-import { undoneIn } from '../../../../../core/command';
 import { forBike } from '../../../../../core/measure';
 import {
   fieldsOf,
@@ -29,8 +28,8 @@ export interface Kept {
   limits: number;
   /** What was worked out from figures that are no reading of their own stands in the record in words. */
   findings: number;
-  /** The entries that it made, oldest first: together they are one act. */
-  entries: readonly string[];
+  /** The act that it is in the journal, by its newest entry; null where there was nothing to keep. */
+  act: string | null;
 }
 
 /** A panel on its way into the record. */
@@ -42,7 +41,7 @@ interface Keeping {
   result: Result;
   fields: readonly Field[];
   readingOf(id: string): Typed | null;
-  kept: Omit<Kept, 'entries'>;
+  kept: Omit<Kept, 'act'>;
   /** Figures that went to the tracer with a result. */
   done: Set<string>;
 }
@@ -157,10 +156,6 @@ function keepWords({ used, panel, draft, result, fields, kept, done }: Keeping):
   return ok;
 }
 
-/** Takes entries of this job back, the newest first; what was taken back already is passed over. False where one is built upon by now. */
-export const takeBack = ({ store }: UsedJob, entries: readonly string[]): boolean =>
-  [...entries].reverse().every((id) => undoneIn(store.get().state.journal).has(id) || store.undo(id).ok);
-
 /**
  * Keeps a panel: what speaks to the tracer goes to it with its reading, every other figure of a quantity is a reading of its
  * own. Nothing is typed twice. Null where something was refused (the screen then says why), a problem where figures cannot be:
@@ -186,12 +181,8 @@ export function keepPanel(used: UsedJob, panel: Panel, subject: Subject, draft: 
   }
   const kept = { readings: 0, results: 0, limits: 0, findings: 0 };
   const k: Keeping = { used, panel, subject, draft, result, fields, readingOf, kept, done: new Set() };
-  const before = new Set(store.get().state.journal.map((e) => e.id));
-  const whole = keepResults(k) && keepWorkedOut(k) && keepFigures(k) && keepLimits(k, limits) && keepWords(k);
-  const { refused, state } = store.get();
-  const entries = state.journal.filter((e) => !before.has(e.id)).map((e) => e.id);
-  if (whole) return { ...kept, entries };
-  takeBack(used, entries);
-  if (refused) store.refuse(refused);
-  return null;
+  const whole = store.together(() => keepResults(k) && keepWorkedOut(k) && keepFigures(k) && keepLimits(k, limits) && keepWords(k));
+  if (!whole) return null;
+  const any = kept.readings + kept.results + kept.limits + kept.findings > 0;
+  return { ...kept, act: any ? store.get().state.journal.at(-1)!.id : null };
 }
