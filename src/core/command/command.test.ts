@@ -147,7 +147,7 @@ describe('fields carry the version they were based on', () => {
   });
 
   it('an unknown field or row is refused', () => {
-    expect(refusal(state, set(4006, 'colour', 'red', 0))?.code).toBe('unknown');
+    expect(refusal(state, set(4006, 'smell', 'of fuel', 0))?.code).toBe('unknown');
     expect(refusal(emptyState(), set(4007, 'year', 1968, 0))?.code).toBe('missing');
   });
 });
@@ -165,6 +165,22 @@ describe('rules of the work', () => {
   it('no more fasteners go back than came off', () => {
     const { state, command } = upTo('step.refit');
     expect(refusal(state, { ...command, payload: { jobId: id.job, counts: { [id.fastener]: 5 } } })?.message).toMatch(/only 4 came off/);
+  });
+
+  it('a part that is ordered stays on the list', () => {
+    const { state, command } = upTo('part.set');
+    const ordered = run(state, command);
+    const remove = makeCommand({
+      id: uid(5004),
+      type: 'part.remove',
+      kind: 'part',
+      entityId: id.part,
+      madeAt: command.madeAt,
+      after: null,
+      payload: { jobId: id.job },
+    });
+    expect(refusal(ordered, remove)).toMatchObject({ code: 'not yet', message: 'Condenser is ordered already, so it stays on the list.' });
+    expect(refusal(state, remove)).toBeNull();
   });
 
   it('a bike with something provisional that may not leave is not handed over', () => {

@@ -66,6 +66,7 @@ export function complaintRow(
 const bikeSet = defineSet('bike.set', 'bike', 'Bike changed', [
   'name',
   'year',
+  'colour',
   'frameNo',
   'engineNo',
   'mileageKm',

@@ -72,4 +72,19 @@ const partAdd = define({
 });
 const partSet = defineSet('part.set', 'part', 'Part changed', ['name', 'number', 'source', 'quantity', 'price', 'status', 'dueOn']);
 
-export const strip = [stepAdd, stepRefit, findingAdd, partAdd, partSet];
+/** A part that is not needed after all. What is ordered stays on the list: it comes, and is paid for. */
+const partRemove = define({
+  type: 'part.remove',
+  on: 'part',
+  says: 'Part not needed',
+  byHand: true,
+  payload: from('part', 'jobId'),
+  draft: (d, _p, c) => {
+    const part = d.need('part', c.entity.id);
+    if (part.status !== 'needed')
+      throw new Refused({ code: 'not yet', message: `${part.name} is ${part.status} already, so it stays on the list.` });
+    d.remove('part', part.id);
+  },
+});
+
+export const strip = [stepAdd, stepRefit, findingAdd, partAdd, partSet, partRemove];

@@ -85,6 +85,7 @@ export const tables = {
       ownerId: maybe(id('owner')),
       name: words(120),
       year: maybe(whole(1885, 2100)),
+      colour: maybe(words(60)),
       frameNo: maybe(words(60)),
       engineNo: maybe(words(60)),
       mileageKm: maybe(whole(0, 2_000_000)),
@@ -109,6 +110,7 @@ export const tables = {
     'year',
     'frameNo',
     'engineNo',
+    'colour',
   ),
   spec: table(
     'bike',

@@ -96,6 +96,19 @@ describe('parts', () => {
     expect(sent[1].base).toEqual({ status: 1 });
   });
 
+  it('takes a part off the list as long as it is not ordered', async () => {
+    open('parts', 'part.add');
+    press('Not needed: Condenser');
+    expect(await last('part.remove')).toEqual({ jobId: id.job });
+    expect(screen.queryByText('Condenser')).toBeNull();
+    expect(screen.getByText(/No part is needed yet/)).toBeInTheDocument();
+  });
+
+  it('a part that is ordered is not taken off it', () => {
+    open('parts', 'part.set');
+    expect(screen.queryByRole('button', { name: 'Not needed: Condenser' })).toBeNull();
+  });
+
   it('a price with a comma is asked back and nothing is sent', async () => {
     open('parts', 'step.add');
     write('Part', 'Gasket');

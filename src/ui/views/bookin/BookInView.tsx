@@ -136,6 +136,7 @@ function WhatItIs() {
           {numberField('boreMm', 'Bore', 20, 150, false, 'mm')}
           {numberField('strokeMm', 'Stroke', 20, 150, false, 'mm')}
           {numberField('compressionRatio', 'Compression ratio', 4, 20, false, ': 1')}
+          <SetField label="Colour" value={text(bike.colour)} onSet={(t) => (set({ colour: t || null }), null)} />
           <SetField label="Frame number" value={text(bike.frameNo)} onSet={(t) => (set({ frameNo: t || null }), null)} />
           <SetField label="Engine number" value={text(bike.engineNo)} onSet={(t) => (set({ engineNo: t || null }), null)} />
         </Box>

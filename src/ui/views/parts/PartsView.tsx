@@ -100,7 +100,7 @@ function NeedPart() {
 const steps: Record<Part['status'], string> = { needed: 'Ordered', ordered: 'Arrived', arrived: 'Fitted', fitted: '' };
 
 function PartList() {
-  const { store, rows } = useJob();
+  const { store, rows, jobId } = useJob();
   const parts = rows('part');
   const { currency } = store.snapshot.shop;
   const total = parts.reduce((s, p) => s + cents(p.price) * p.quantity, 0);
@@ -147,6 +147,11 @@ function PartList() {
                   ))}
                 </Box>
               </Box>
+              {p.status === 'needed' && (
+                <Button variant="text" onClick={() => store.act('part.remove', p.id, { jobId })} aria-label={`Not needed: ${p.name}`}>
+                  Not needed
+                </Button>
+              )}
               {at < 3 && (
                 <Button variant="outlined" onClick={() => set(p, partStatuses[at + 1])} aria-label={`${steps[p.status]}: ${p.name}`}>
                   {steps[p.status]}
