@@ -1,5 +1,5 @@
 import { ArrayMaxSize, ArrayMinSize, registerDecorator, IsString, Matches, MaxLength } from 'class-validator';
-import { systems, type Fault, type FindingKind, type OwnFigure, type Strength, type Test, type When } from '../core/knowledge';
+import { places, systems, type Fault, type FindingKind, type OwnFigure, type Strength, type Test, type When } from '../core/knowledge';
 import { applyDecorators } from './decorate';
 import { Figure, Items, Nested, NestedList, OneOf, Optional, Truth, Whole, Words } from './fields';
 
@@ -101,6 +101,7 @@ export class FaultBody implements Fault {
   @Word() id!: string;
   @Words(120) name!: string;
   @OneOf(systems) system!: Fault['system'];
+  @Optional() @OneOf(Object.keys(places)) place?: Fault['place'];
   @Optional() @OneOf(['cylinder']) per?: 'cylinder';
   @Figure(0.00001, 0.5) prior!: number;
   @Optional() @When() applies?: When;

@@ -1,4 +1,5 @@
 export * from './types';
+export { places, type Place } from './places';
 export * from './facts';
 export { checkKnowledge } from './check';
 export { accessOf, expectedBreakage, expectedMinutes, routesOf } from './access';

@@ -462,9 +462,23 @@ export const draftOfFigure = (f: OwnFigure): FigureDraft => ({
 
 /** A changed fault with what the form does not show, as it was. */
 export function faultChanged(was: Fault, made: Fault): Fault {
-  const { words, applies, raised, touchedTimes, intermittent, shows, helpedBattery, stops, leads, harm, unless, replacedBy } = was;
+  const { words, place, applies, raised, touchedTimes, intermittent, shows, helpedBattery, stops, leads, harm, unless, replacedBy } = was;
   const { does, doesNot, residual, spoils, others } = was.remedy;
-  const rest = some({ words, applies, raised, touchedTimes, intermittent, shows, helpedBattery, stops, leads, harm, unless, replacedBy });
+  const rest = some({
+    words,
+    place,
+    applies,
+    raised,
+    touchedTimes,
+    intermittent,
+    shows,
+    helpedBattery,
+    stops,
+    leads,
+    harm,
+    unless,
+    replacedBy,
+  });
   return { ...made, ...rest, remedy: { ...made.remedy, ...some({ does, doesNot, residual, spoils, others }) } };
 }
 

@@ -1,3 +1,5 @@
+import type { Place } from './places';
+
 /** What the trade knows, as read from knowledge/*.yaml. All figures in it are trade judgement. */
 
 /** A condition on the bike or its history: attribute → value, one of several values, or bounds. */
@@ -48,6 +50,8 @@ export interface Fault {
   /** Other words for it, as they are said. */
   words?: string;
   system: System;
+  /** Where it sits, where neither what is undone for it nor its system says so. */
+  place?: Place;
   per?: 'cylinder';
   /** Chance that a bike of unknown history has it, before anything is known. */
   prior: number;
@@ -201,6 +205,8 @@ export interface FaultGroup {
 export interface Access {
   id: string;
   name: string;
+  /** What comes off, where it is one thing: "Tank". */
+  thing?: string;
   /** Minutes to take off and to put back, from and to. */
   off: [number, number];
   on: [number, number];

@@ -15,7 +15,7 @@ export { oddsOf, placeName, standing, type Odds, type SuspectView } from './poli
 export { theoryOf, type TheoryView } from './policy/theory';
 export { weighing, type Weighing } from './policy/weighing';
 export { insteadOf, insteadWords, valueInstead, type Instead } from './policy/instead';
-export { explain, rowWords, type Reason } from './policy/explain';
+export { explain, resultWords, rowWords, type Reason, type ResultWords } from './policy/explain';
 export { schoolIds, type SchoolId } from './policy/schools';
 export { readCase, caseFileOf, type CaseFile, type CaseLine } from './file';
 export { believe, type Beliefs } from './policy/beliefs';

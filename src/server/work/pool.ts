@@ -53,13 +53,14 @@ export async function work<T extends keyof Tasks>(
       return (tasks[name] as (x: typeof data) => ReturnType<Tasks[T]>)(data);
     }
     const limits = [AbortSignal.timeout(patienceMs), ...(signal ? [signal] : [])];
+    if (pool.queueSize >= mostWaiting) throw new Busy();
     try {
       return (await pool.run(data, { name, signal: AbortSignal.any(limits), transferList: movable(data) })) as ReturnType<Tasks[T]>;
     } catch (error) {
       if (signal?.aborted) throw error;
-      const { name: kind, message, code } = error as Error & { code?: string };
+      const { name: kind, code } = error as Error & { code?: string };
       // Too long, too many in line, or more memory than a thread may take.
-      if (kind === 'AbortError' || /queue/i.test(message) || code === 'ERR_WORKER_OUT_OF_MEMORY') throw new Busy();
+      if (kind === 'AbortError' || code === 'ERR_WORKER_OUT_OF_MEMORY') throw new Busy();
       throw error;
     }
   });

@@ -25,8 +25,7 @@ function offMeaning(
   if (!title || /^(back|back on|on|refitted)$/i.test(title)) return [];
   const inUse = label !== null && stepsOf(context).some((s) => !s.refittedAt && s.bag === label);
   const access =
-    accessOf(context.knowledge, context.traced.bike.archetype).find((a) => a.name.toLowerCase() === `${title.toLowerCase()} off`)?.id ??
-    null;
+    accessOf(context.knowledge, context.traced.bike.archetype).find((a) => a.thing?.toLowerCase() === title.toLowerCase())?.id ?? null;
   return [
     {
       phrase,

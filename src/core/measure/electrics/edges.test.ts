@@ -7,7 +7,7 @@ import {
   dropVerdict,
   phasesVerdict,
   segmentsBetween,
-  starterWords,
+  starterVerdict,
   type BatteryKind,
 } from '.';
 
@@ -179,7 +179,8 @@ describe('drain and starter on their edges', () => {
   });
   it('the lead that is furthest over its limit is named first', () => {
     const none = { crankingA: null, freeA: null, liveDropV: null, earthDropV: null, turnsFreely: null };
-    const say = (x: object, most?: { live: number; earth: number }) => starterWords({ ...none, ...x }, { crankingA: 100, freeA: 50 }, most);
+    const say = (x: object, most?: { live: number; earth: number }) =>
+      starterVerdict({ ...none, ...x }, { crankingA: 100, freeA: 50 }, most).words;
     expect(say({ liveDropV: 0.5, earthDropV: 0.5 })).toMatch(/^Nothing here/);
     expect([say({ liveDropV: 0.51 }), say({ earthDropV: 0.51 })].map((w) => w.slice(4, 9))).toEqual(['live ', 'earth']);
     expect(say({ liveDropV: 0.7, earthDropV: 0.7 })).toMatch(/^The live lead/);

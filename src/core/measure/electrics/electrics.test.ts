@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { batteryState, chargingVerdict, crankingState, daysUntilFlat, dropVerdict, phasesVerdict, segmentsBetween, starterWords } from '.';
+import {
+  batteryState,
+  chargingVerdict,
+  crankingState,
+  daysUntilFlat,
+  dropVerdict,
+  phasesVerdict,
+  segmentsBetween,
+  starterVerdict,
+} from '.';
 
 describe('a battery at rest', () => {
   // Common practice: a flooded 12 V battery at 12.6 V or more is full, 12.2 V half, under 11.9 V flat.
@@ -91,7 +100,7 @@ describe('what drains and what turns slowly', () => {
   });
   it('leads before starter, engine before starter, bench before verdict (common practice)', () => {
     const none = { crankingA: null, freeA: null, liveDropV: null, earthDropV: null, turnsFreely: null };
-    const say = (x: Partial<typeof none> | object) => starterWords({ ...none, ...x }, { crankingA: 120, freeA: 30 });
+    const say = (x: Partial<typeof none> | object) => starterVerdict({ ...none, ...x }, { crankingA: 120, freeA: 30 }).words;
     expect(say({ earthDropV: 0.9 })).toMatch(/earth lead/);
     expect(say({ turnsFreely: false, crankingA: 200 })).toMatch(/engine itself/);
     expect(say({ freeA: 80 })).toMatch(/several positions/);

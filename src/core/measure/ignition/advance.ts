@@ -26,8 +26,28 @@ export function allowedAt(curve: readonly AdvancePoint[], rpm: number): { low: n
 
 export interface AdvanceVerdict {
   points: { reading: AdvanceReading; verdict: Extract<Verdict, 'low' | 'in' | 'high' | 'on the line' | 'no limit'> }[];
+  shape: AdvanceShape;
   words: string;
 }
+
+/** What a curve does against the book's: nothing to compare with, stuck, all of it right or shifted, or wrong in its own course. */
+export type AdvanceShape =
+  'unknown' | 'stuck' | 'follows' | 'all late' | 'all early' | 'falls short' | 'runs ahead' | 'on the line' | 'wanders';
+
+const advanceWords: Readonly<Record<AdvanceShape, string>> = {
+  unknown: 'Nothing to hold it against at these speeds.',
+  stuck: 'It does not advance at all: weights stuck, spring off its peg, or the unit dead.',
+  follows: 'The curve follows the book.',
+  'all late': 'Late all along: set the base timing first, then look again.',
+  'all early': 'Early all along: set the base timing back before it is run hard, it can hole a piston.',
+  'falls short': 'Right at idle, late further up: the advance does not come out fully.',
+  'runs ahead': 'Right at idle, too early further up: weak springs or the wrong unit.',
+  'on the line': 'On the line, within what a light can be read to: measure again.',
+  wanders: 'It leaves the book in the middle: a spring too many or too few, or a worn pivot.',
+};
+
+/** True where the unit that advances is to blame, and not the base timing. */
+export const advanceAtFault = (shape: AdvanceShape): boolean => ['stuck', 'falls short', 'runs ahead', 'wanders'].includes(shape);
 
 /** A timing light is read to about a degree. Common practice. */
 const lightDegrees = 0.5;
@@ -50,18 +70,15 @@ export function advanceVerdict(curve: readonly AdvancePoint[], readings: readonl
   const all = (v: string) => known.length > 0 && known.every((p) => p.verdict === v);
   const wanted = sorted.length > 1 ? (allowedAt(curve, sorted.at(-1)!.rpm)?.low ?? 0) - (allowedAt(curve, sorted[0].rpm)?.high ?? 0) : 0;
   const moved = sorted.length > 1 ? sorted.at(-1)!.degrees - sorted[0].degrees : 0;
-  const words = ((): string => {
-    if (known.length === 0) return 'Nothing to hold it against at these speeds.';
-    if (wanted > 5 && moved < 2) return 'It does not advance at all: weights stuck, spring off its peg, or the unit dead.';
-    if (all('in')) return 'The curve follows the book.';
-    if (all('low')) return 'Late all along: set the base timing first, then look again.';
-    if (all('high')) return 'Early all along: set the base timing back before it is run hard, it can hole a piston.';
-    if (known[0].verdict === 'in' && known.at(-1)!.verdict === 'low')
-      return 'Right at idle, late further up: the advance does not come out fully.';
-    if (known[0].verdict === 'in' && known.at(-1)!.verdict === 'high')
-      return 'Right at idle, too early further up: weak springs or the wrong unit.';
-    if (known.some((p) => p.verdict === 'on the line')) return 'On the line, within what a light can be read to: measure again.';
-    return 'It leaves the book in the middle: a spring too many or too few, or a worn pivot.';
+  const shape = ((): AdvanceShape => {
+    if (known.length === 0) return 'unknown';
+    if (wanted > 5 && moved < 2) return 'stuck';
+    if (all('in')) return 'follows';
+    if (all('low')) return 'all late';
+    if (all('high')) return 'all early';
+    if (known[0].verdict === 'in' && known.at(-1)!.verdict === 'low') return 'falls short';
+    if (known[0].verdict === 'in' && known.at(-1)!.verdict === 'high') return 'runs ahead';
+    return known.some((p) => p.verdict === 'on the line') ? 'on the line' : 'wanders';
   })();
-  return { points, words };
+  return { points, shape, words: advanceWords[shape] };
 }

@@ -1,4 +1,4 @@
-import { batteryState, crankingState, daysUntilFlat, leadMostV, starterWords, type BatteryKind } from '../electrics';
+import { batteryState, crankingState, daysUntilFlat, leadMostV, starterVerdict, type BatteryKind, type StarterFault } from '../electrics';
 import { standingOf, type Limit } from '../judge';
 import { at, can, celsius, choice, exact, figure, nothing, result, yesNo, type Handed, type Panel, type Subject } from '../panel';
 
@@ -110,6 +110,10 @@ const mostOf = (s: Subject, quantity: string): number => {
   return most ?? leadMostV * (s.voltage / 12);
 };
 
+/** A starter that is not to blame is good, unless it draws more than its book allows all the same. */
+const starterTone = (fault: StarterFault, drawsTooMuch: boolean) =>
+  fault === 'nothing' || fault === 'on the bike' ? (drawsTooMuch ? 'watch' : 'good') : fault === 'feed' ? 'watch' : 'bad';
+
 export const starter: Panel = {
   id: 'starter',
   group: 'electrics',
@@ -155,7 +159,7 @@ export const starter: Panel = {
     const [cranking, spinning] = [most('starter-current', 'current-book'), most('starter-bench', 'bench-book')];
     const mostOfLimit = (l: Limit | null) => l?.serviceHigh ?? l?.high ?? null;
     const draws = { crankingA: mostOfLimit(cranking) ?? usual.crankingA, freeA: mostOfLimit(spinning) ?? usual.freeA };
-    const words = starterWords(
+    const { fault, words } = starterVerdict(
       { crankingA: current, freeA: bench, liveDropV: live, earthDropV: earth, turnsFreely: free === null ? null : free === 'yes' },
       draws,
       { live: mostOf(s, 'live-drop'), earth: mostOf(s, 'earth-drop') },
@@ -166,13 +170,7 @@ export const starter: Panel = {
       ...(bench === null ? [] : [{ testId: 'starter-bench', position: null, outcome: bench > draws.freeA ? 'labours' : 'free' }]),
     ];
     return result({
-      tone: /Nothing here|spins freely/.test(words)
-        ? current !== null && standingOf(current, cranking) === 'out'
-          ? 'watch'
-          : 'good'
-        : /draws little/.test(words)
-          ? 'watch'
-          : 'bad',
+      tone: starterTone(fault, current !== null && standingOf(current, cranking) === 'out'),
       words,
       lines: [
         ...(live === null

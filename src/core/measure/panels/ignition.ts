@@ -1,4 +1,14 @@
-import { advanceVerdict, at20, dwellShare, gapFor, hotRise, primaryA, timingShiftCrank, type AdvancePoint } from '../ignition';
+import {
+  advanceAtFault,
+  advanceVerdict,
+  at20,
+  dwellShare,
+  gapFor,
+  hotRise,
+  primaryA,
+  timingShiftCrank,
+  type AdvancePoint,
+} from '../ignition';
 import {
   at,
   can,
@@ -145,10 +155,10 @@ export const advance: Panel = {
       highDegrees: degrees(r.high),
     }));
     if (readings.length === 0) return nothing;
-    const { points: judged, words } = advanceVerdict(curve, readings);
+    const { points: judged, shape, words } = advanceVerdict(curve, readings);
     const furthest = Math.max(...readings.map((r) => r.degrees));
     const bad = judged.some((p) => p.verdict === 'low' || p.verdict === 'high');
-    const stands = /does not advance|in the middle|does not come out|too early further/.test(words);
+    const stands = advanceAtFault(shape);
     return result({
       tone: curve.length === 0 ? 'open' : bad || stands ? 'bad' : judged.some((p) => p.verdict === 'on the line') ? 'watch' : 'good',
       words: curve.length === 0 ? 'Enter the curve of the book to judge it.' : words,

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
 import { cylindersOf, testById } from '../../../core/knowledge';
 import { firstLook } from '../../../core/stage';
-import { placeName, positionsOf, rowWords } from '../../../core/trace';
+import { placeName, positionsOf, resultWords } from '../../../core/trace';
 import { enterResult } from '../../job/evidence';
 import { useJob } from '../../job/useJob';
 import { Column, Columns } from '../../parts/Columns';
@@ -93,7 +93,7 @@ function LookLine({ item: i, name, onFine, onOpen }: { item: Item; name: string;
         <Typography sx={{ fontWeight: last ? 400 : 600 }}>{name}</Typography>
         {last && (
           <Typography variant="body2" sx={{ color: bad ? 'bench.red' : 'text.secondary', fontWeight: bad ? 600 : 400 }}>
-            {rowWords(knowledge, traced, last.id).split(/: (.*)/)[1]}
+            {resultWords(knowledge, traced, last.id)?.said}
             {last.note ? ` · ${last.note}` : ''}
           </Typography>
         )}
