@@ -1,6 +1,18 @@
 import astro from 'eslint-plugin-astro';
 import ts from 'typescript-eslint';
 
+/** What is said to a person may be said otherwise tomorrow: behaviour hangs on a code beside it. */
+const onWords = [
+  "CallExpression[callee.property.name=/^(test|exec)$/][arguments.0.name=/^(words|message|says)$/]",
+  "CallExpression[callee.property.name=/^(test|exec)$/][arguments.0.property.name=/^(words|message|says)$/]",
+  "CallExpression[callee.property.name=/^(startsWith|endsWith|includes|match|search)$/][callee.object.name=/^(words|message|says)$/]",
+  "CallExpression[callee.property.name=/^(startsWith|endsWith|includes|match|search)$/][callee.object.property.name=/^(words|message|says)$/]",
+].map((selector) => ({ selector, message: 'no behaviour hangs on a sentence: give a code beside the words' }));
+const aClock = {
+  selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+  message: 'core has no clock: take the time as a parameter',
+};
+
 export default ts.config(
   { ignores: ['dist', '.astro', '.data', 'node_modules', 'test-results', 'playwright-report'] },
   ...ts.configs.recommended,
@@ -35,11 +47,13 @@ export default ts.config(
         'setInterval',
       ],
       'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
-      'no-restricted-syntax': [
-        'error',
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'core has no clock: take the time as a parameter' },
-      ],
+      'no-restricted-syntax': ['error', aClock, ...onWords],
     },
+  },
+  {
+    files: ['src/**/*.ts', 'src/**/*.tsx'],
+    ignores: ['src/core/**', '**/*.test.ts', '**/*.test.tsx'],
+    rules: { 'no-restricted-syntax': ['error', ...onWords] },
   },
   {
     files: ['src/ui/**/*.tsx'],

@@ -234,12 +234,20 @@ export class JobStore {
 
   targets = () => undoTargets(this.view.state.journal, isUndoable);
 
-  /** Takes an entry back, and with it everything else of its act that can be and stands, the newest first. */
+  /**
+   * Takes an entry back, and with it everything else of its act that can be and stands, the newest first. Nothing is to be done where all of
+   * it was taken back before.
+   */
   undo(entryId: string): boolean {
     const { journal } = this.view.state;
     const undone = undoneIn(journal);
-    const act = actOf(journal, entryId).filter((e) => isUndoable(e.type) && !undone.has(e.id));
-    return this.eachOf('undo', act, entryId);
+    const act = actOf(journal, entryId).filter((e) => isUndoable(e.type));
+    if (act.length && act.every((e) => undone.has(e.id))) return true;
+    return this.eachOf(
+      'undo',
+      act.filter((e) => !undone.has(e.id)),
+      entryId,
+    );
   }
 
   /** Puts back what an undo took back, and with it everything else of its act. */

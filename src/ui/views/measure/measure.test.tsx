@@ -157,7 +157,7 @@ describe('what is kept', () => {
     expect(screen.queryByRole('button', { name: 'Take it back' })).toBeNull();
   });
 
-  it('what was undone by itself before is passed over when the rest is taken back', async () => {
+  it('what was taken back in the bar is not taken back twice on the panel', async () => {
     open('crank');
     type({ 'run-out': '0.02', pin: '0.01' });
     await kept(2);
