@@ -8,7 +8,8 @@ export function actsName(entries: readonly JournalEntry[]): string {
   if (entries.length === 1) return actName(entries[0]);
   const counts = new Map<string, number>();
   for (const e of entries) counts.set(e.type, (counts.get(e.type) ?? 0) + 1);
-  return [...counts].map(([type, n]) => `${actName({ type })}${n > 1 ? ` (${n})` : ''}`).join(', ');
+  const said = [...counts].map(([type, n]) => `${actName({ type })}${n > 1 ? ` (${n})` : ''}`).join(', ');
+  return said.charAt(0) + said.slice(1).toLowerCase();
 }
 
 /** What an entry of the log was, in few words. */

@@ -6,6 +6,7 @@ import { snapshotAfter } from '../../../test/fixtures/snapshot';
 import { actsOf, effectOf } from '../../core/command';
 import { stateOf, type Heard, type State } from '../../core/record';
 import type { Item } from '../device/types';
+import { actsName } from './actNames';
 import { JobStore } from './store';
 import { casesOf } from './tray';
 
@@ -295,7 +296,9 @@ describe('several things as one act', () => {
     expect(new Set(pieces[0].map((i) => i.command.group)).size).toBe(1);
     expect(pieces[0][0].command.group).toBeTruthy();
     expect(shown).toBe(1);
-    expect(actsOf(store.get().state.journal).at(-1)!.entries).toHaveLength(2);
+    const { entries } = actsOf(store.get().state.journal).at(-1)!;
+    expect(actsName(entries)).toBe('To be watched (2)');
+    expect(actsName([entries[0], { ...entries[1], type: 'part.add' }])).toBe('To be watched, part needed');
   });
 
   it('one thing is an act by itself', () => {
