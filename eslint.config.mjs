@@ -3,10 +3,10 @@ import ts from 'typescript-eslint';
 
 /** What is said to a person may be said otherwise tomorrow: behaviour hangs on a code beside it. */
 const onWords = [
-  "CallExpression[callee.property.name=/^(test|exec)$/][arguments.0.name=/^(words|message|says)$/]",
-  "CallExpression[callee.property.name=/^(test|exec)$/][arguments.0.property.name=/^(words|message|says)$/]",
-  "CallExpression[callee.property.name=/^(startsWith|endsWith|includes|match|search)$/][callee.object.name=/^(words|message|says)$/]",
-  "CallExpression[callee.property.name=/^(startsWith|endsWith|includes|match|search)$/][callee.object.property.name=/^(words|message|says)$/]",
+  'CallExpression[callee.property.name=/^(test|exec)$/][arguments.0.name=/^(words|message|says)$/]',
+  'CallExpression[callee.property.name=/^(test|exec)$/][arguments.0.property.name=/^(words|message|says)$/]',
+  'CallExpression[callee.property.name=/^(startsWith|endsWith|includes|match|search)$/][callee.object.name=/^(words|message|says)$/]',
+  'CallExpression[callee.property.name=/^(startsWith|endsWith|includes|match|search)$/][callee.object.property.name=/^(words|message|says)$/]',
 ].map((selector) => ({ selector, message: 'no behaviour hangs on a sentence: give a code beside the words' }));
 const aClock = {
   selector: "NewExpression[callee.name='Date'][arguments.length=0]",
