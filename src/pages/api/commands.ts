@@ -12,7 +12,8 @@ import { actorOf } from '../../server/session';
 import type { CommandAnswer, CommandAnswers } from '../../wire';
 
 const mostBytes = 256 * 1024;
-const mostAtOnce = 200;
+/** What a device sends at once, and an act that begins at its end. */
+const mostAtOnce = 100;
 
 /** What a device is told about one command: an HTTP status and its body. */
 function told(answer: Answer): CommandAnswer {
