@@ -71,7 +71,7 @@ test('a damaged, a foreign and an empty file are refused with the reason, and no
     ['cut.json', good.subarray(0, good.length - 40), 'This file is damaged'],
     ['odd.json', odd, 'what is in it is not what was written'],
     ['letter.json', Buffer.from('{"dear": "sir"}'), 'This file is no job of Ivrek'],
-    ['newer.json', Buffer.from(good.toString().replace('"version":2', '"version":9')), 'made by a newer Ivrek'],
+    ['newer.json', Buffer.from(good.toString().replace('"version":3', '"version":9')), 'made by a newer Ivrek'],
     ['empty.zip', Buffer.alloc(0), 'This file is empty'],
     ['half.zip', (await exported(page, job, true)).subarray(0, 300), 'damaged'],
   ] as const) {

@@ -53,7 +53,7 @@ export default function LogDrawer({ onClose }: { onClose: () => void }) {
                   </Typography>
                 </Box>
                 {canUndo && (
-                  <Button variant="outlined" onClick={() => store.undo(id)} aria-label={`Undo: ${name}`}>
+                  <Button variant="outlined" onClick={() => store.undo(id)} aria-label={`Undo: ${actsName(free)}`}>
                     Undo
                   </Button>
                 )}

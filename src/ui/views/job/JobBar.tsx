@@ -7,7 +7,7 @@ import Undo from '@mui/icons-material/Undo';
 import { memo, useState } from 'react';
 import { list } from '../../../core/record';
 import { useJob } from '../../job/useJob';
-import { actOf } from '../../../core/command';
+import { actOf, isUndoable } from '../../../core/command';
 import { actsName } from '../../job/actNames';
 import { TopBar } from '../../parts/TopBar';
 import { whoActs, WhoWorks } from '../../parts/WhoWorks';
@@ -37,7 +37,7 @@ export const JobBar = memo(function JobBar() {
         people={whoActs(people, view.actor, pick)}
         acts={[
           {
-            label: undo ? `Undo: ${actsName(actOf(view.state.journal, undo.id))}` : 'Nothing to undo',
+            label: undo ? `Undo: ${actsName(actOf(view.state.journal, undo.id).filter((e) => isUndoable(e.type)))}` : 'Nothing to undo',
             icon: <Undo />,
             disabled: !undo,
             does: () => undo && store.undo(undo.id),
