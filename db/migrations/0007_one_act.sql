@@ -95,7 +95,6 @@ begin
   end loop;
 end $$;
 
--- What the way in sees to as well: never more back than came off, pins on their photo, a wait with a time.
+-- What the way in has always seen to: never more back than came off, and pins on their photo.
 alter table fastener add constraint no_more_than_came_off check (refitted between 0 and count) not valid;
 alter table pin add constraint on_the_photo check (x between 0 and 1 and y between 0 and 1) not valid;
-alter table wait add constraint has_a_time check (until is not null or look_again is not null) not valid;

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { Ajv } from 'ajv';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { advance, effectOf, isUndoable, makeCommand, type Command } from '../../src/core/command';
+import { advance, command, effectOf, isUndoable, makeCommand, type Command } from '../../src/core/command';
 import { emptyState, fields, tableNames } from '../../src/core/record';
 import { receive, receiveAct } from '../../src/server/commands/door';
 import type { Speaker } from '../../src/server/commands/speaker';
@@ -163,6 +163,20 @@ describe('several commands that are one act', () => {
     const seqs = (answers: typeof one) => answers.map((a) => (a.kind === 'applied' ? a.seq : a.kind));
     expect(seqs(one)).toEqual(seqs(two));
     expect(seqs(await receiving(...act))).toEqual(seqs(one));
+  });
+});
+
+describe('a bike that was back in another job', () => {
+  it('does not lose its booking in, on which that job builds', async () => {
+    const making = (n: number) => ({ id: uid(n), madeAt: '2030-03-01T09:00:00.000Z' });
+    const complaint = { words: 'Will not start', symptoms: {}, rate: '35.00' };
+    const ids = { bikeId: uid(7701), newJobId: uid(7702), ownerId: uid(7703), personalId: uid(7704), complaintId: uid(7705) };
+    await apply(shopA, command('bike.bookIn', ids.bikeId, { ...ids, ...complaint, name: 'Marram 80' }, making(7710)));
+    await apply(shopA, command('job.open', uid(7706), { bikeId: ids.bikeId, complaintId: uid(7707), ...complaint }, making(7711)));
+    const answer = await send(shopA, command('undo', ids.newJobId, { targetId: uid(7710) }, making(7712)));
+    expect(answer).toMatchObject({ kind: 'refused', refusal: { code: 'depended on', entries: [{ type: 'job.open' }] } });
+    await apply(shopA, command('undo', uid(7706), { targetId: uid(7711) }, making(7713)));
+    await apply(shopA, command('undo', ids.newJobId, { targetId: uid(7710) }, making(7714)));
   });
 });
 

@@ -1,3 +1,4 @@
+import type { Tables } from '../record';
 import { optional, words } from '../record/kinds';
 import { define, defineSet, from } from './define';
 import { Refused } from './types';
@@ -17,6 +18,17 @@ const checkMark = define({
   },
 });
 
+/** What lasts until somebody says that it is over. */
+function defineEnd<const T extends string, K extends 'wait' | 'provisional'>(type: T, on: K, says: string) {
+  return define({
+    type,
+    on,
+    says,
+    payload: from('wait', 'jobId'),
+    draft: (d, _p, c) => void d.set(on, c.entity.id, { endedAt: c.madeAt } as Partial<Tables[K]>),
+  });
+}
+
 const waitStart = define({
   type: 'wait.start',
   on: 'wait',
@@ -27,13 +39,7 @@ const waitStart = define({
     d.insert('wait', { id: c.entity.id, ...p, endedAt: null });
   },
 });
-const waitEnd = define({
-  type: 'wait.end',
-  on: 'wait',
-  says: 'Wait ended',
-  payload: from('wait', 'jobId'),
-  draft: (d, _p, c) => void d.set('wait', d.need('wait', c.entity.id).id, { endedAt: c.madeAt }),
-});
+const waitEnd = defineEnd('wait.end', 'wait', 'Wait ended');
 /** A wait whose end moved: look again later, or until another time. */
 const waitSet = defineSet('wait.set', 'wait', 'Wait changed', ['what', 'until', 'lookAgain']);
 
@@ -44,13 +50,7 @@ const provisionalAdd = define({
   payload: from('provisional', 'jobId', 'what', 'why', 'until', 'untilOn', 'mayRun', 'mayRide', 'mayLeave'),
   draft: (d, p, c) => void d.insert('provisional', { id: c.entity.id, ...p, endedAt: null }),
 });
-const provisionalEnd = define({
-  type: 'provisional.end',
-  on: 'provisional',
-  says: 'Provisional repair ended',
-  payload: from('provisional', 'jobId'),
-  draft: (d, _p, c) => void d.set('provisional', d.need('provisional', c.entity.id).id, { endedAt: c.madeAt }),
-});
+const provisionalEnd = defineEnd('provisional.end', 'provisional', 'Provisional repair ended');
 
 const watchAdd = define({
   type: 'watch.add',

@@ -6,12 +6,9 @@ import { Refused } from './types';
 export * from './types';
 export { commandType, commandTypes, isUndoable } from './all';
 export type { Decision } from './decide';
-export type { BookIn } from './intake';
 export { makeCommand, schemaVersion } from './make';
-export { command, tableOf, type CommandName, type Making, type Payloads, type SetName, type SetOf, type TableOf } from './names';
-export { mostOwnEntries, type OwnAdd, type OwnChange } from './own';
-export type { StepAdd } from './strip';
-export type { EvidenceAdd, ReadingPart } from './tracing';
+export { command, tableOf, type CommandName, type Making, type Payloads, type SetName, type SetOf } from './names';
+export type { OwnAdd, OwnChange } from './own';
 export { actOf, actsOf, buildsOn, dependants, undoneIn, undoTargets, type Act } from './undo';
 export { upcast } from './upcast';
 

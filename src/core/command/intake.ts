@@ -1,7 +1,6 @@
 import { firstOf, type Complaint } from '../record';
 import { id } from '../record/kinds';
 import { define, defineSet, from } from './define';
-import type { PayloadOf } from './types';
 
 /** Booking in, the bike, its owner, the complaint and what the owner agreed to. */
 
@@ -33,7 +32,6 @@ const bookIn = define({
     d.insert('complaint', complaintRow(p.complaintId, p.newJobId, p));
   },
 });
-export type BookIn = PayloadOf<typeof bookIn>;
 
 /** A bike that was here before comes back: another visit of it, with what is known of the bike, its book and its owner. */
 const openJob = define({

@@ -15,8 +15,6 @@ export type SetName = {
 }[CommandName];
 /** Fields and values that such a command sets. */
 export type SetOf<N extends SetName> = Payloads[N] extends { set: infer S } ? S : never;
-/** The table that a command is about. */
-export type TableOf<N extends CommandName> = Extract<ByName[N]['on'], TableName>;
 
 /** The table that a command is about; the given one where it may be any. */
 export function tableOf(type: CommandName, otherwise: TableName = 'job'): TableName {

@@ -7,7 +7,7 @@ import { Refused, type PayloadOf } from './types';
 /** What a workshop knows itself. */
 
 /** The most entries that one command may bring. */
-export const mostOwnEntries = 400;
+const mostOwnEntries = 400;
 
 const fault = special<Fault>('fault entry');
 const finding = special<FindingKind>('finding entry');

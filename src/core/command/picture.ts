@@ -1,7 +1,7 @@
 import { define, defineSet, from } from './define';
 import { Refused } from './types';
 
-/** Photos with their pins, and the errata of a bike's book. */
+/** Photos with their pins, and corrections of a bike's manual. */
 
 const photoAdd = define({
   type: 'photo.add',
@@ -60,7 +60,7 @@ const pinRemove = define({
 const erratumAdd = define({
   type: 'erratum.add',
   on: 'erratum',
-  says: 'Erratum of the book',
+  says: 'Manual correction',
   payload: from('erratum', 'bikeId', 'book', 'page', 'quantity', 'says', 'right', 'source'),
   needs: (p) => [{ table: 'bike', id: p.bikeId }],
   job: () => null,
@@ -69,8 +69,14 @@ const erratumAdd = define({
     d.insert('erratum', { id: c.entity.id, ...p });
   },
 });
-const erratumSet = defineSet('erratum.set', 'erratum', 'Erratum changed', ['book', 'page', 'quantity', 'says', 'right', 'source'], {
-  byHand: true,
-});
+const erratumSet = defineSet(
+  'erratum.set',
+  'erratum',
+  'Manual correction changed',
+  ['book', 'page', 'quantity', 'says', 'right', 'source'],
+  {
+    byHand: true,
+  },
+);
 
 export const picture = [photoAdd, photoSet, photoRemove, pinAdd, pinSet, pinRemove, erratumAdd, erratumSet];

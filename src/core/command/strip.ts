@@ -2,7 +2,7 @@ import { id, list, maybe, object, special } from '../record/kinds';
 import { firstOf } from '../record';
 import { define, defineSet, from } from './define';
 import { insertReading, readingPart } from './tracing';
-import { Refused, type PayloadOf } from './types';
+import { Refused } from './types';
 
 /** Strip and refit, what was found on the way, and parts. */
 
@@ -20,7 +20,6 @@ const stepAdd = define({
     for (const f of fasteners) d.insert('fastener', { ...firstOf('fastener'), ...f, jobId: p.jobId, stepId: c.entity.id });
   },
 });
-export type StepAdd = PayloadOf<typeof stepAdd>;
 
 /** A step goes back on: what is refitted now is counted, and a bag is empty only when every fastener is accounted for. */
 const stepRefit = define({

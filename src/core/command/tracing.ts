@@ -3,14 +3,14 @@ import { id, maybe, object, words, type ObjectOf } from '../record/kinds';
 import { define, defineSet, from } from './define';
 import type { Draft } from './draft';
 import { complaintRow } from './intake';
-import { Refused, type PayloadOf } from './types';
+import { Refused } from './types';
 
 /** Evidence, predictions, readings, limits, causes, repairs and retests. */
 
 const readingFields = { id: id(), bikeId: id(), ...from('reading', 'quantity', 'value', 'unit', 'entered', 'instrument') };
 /** A reading that comes along with what it was taken for. */
 export const readingPart = object(readingFields);
-export type ReadingPart = ObjectOf<typeof readingFields>;
+type ReadingPart = ObjectOf<typeof readingFields>;
 
 export function insertReading(
   d: Draft,
@@ -43,7 +43,6 @@ const evidenceAdd = define({
     d.insert('evidence', { id: c.entity.id, ...p, readingId, takenAt: c.madeAt, withdrawn: null });
   },
 });
-export type EvidenceAdd = PayloadOf<typeof evidenceAdd>;
 
 const evidenceWithdraw = define({
   type: 'evidence.withdraw',

@@ -20,7 +20,7 @@ const kinds: Readonly<Record<string, [StageId, string]>> = {
   pin: ['strip', 'Pin'],
   reading: ['measure', 'Reading'],
   spec: ['measure', 'Limit'],
-  erratum: ['measure', 'Erratum'],
+  erratum: ['measure', 'Manual correction'],
   part: ['parts', 'Part'],
   torque: ['rebuild', 'Torque'],
   checkmark: ['start', 'Check'],

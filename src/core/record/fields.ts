@@ -42,7 +42,3 @@ export function firstOf<T extends TableName>(table: T): Known<T> {
   const known = Object.entries(kindsOf(table)).filter(([, k]) => k.first !== undefined);
   return Object.fromEntries(known.map(([name, k]) => [name, k.first])) as Known<T>;
 }
-
-/** A new bike and a new job before anything is filled in. */
-export const freshBike = firstOf('bike');
-export const freshJob = firstOf('job');

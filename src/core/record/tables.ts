@@ -120,12 +120,12 @@ export const tables = {
       /** Lower and upper limit in SI; null where the limit is one-sided. */
       low: maybe(figure()),
       high: maybe(figure()),
-      /** Beyond these the part is done for; null where the book has only a standard. */
+      /** Beyond these the part is done for; null where the manual has only a standard. */
       serviceLow: maybe(figure()),
       serviceHigh: maybe(figure()),
       unit,
       entered: words(80),
-      /** Where it says so: the page of the book, who measured it. */
+      /** Its source: a page of the manual, or who measured it. */
       source: words(200),
       origin: oneOf(...specOrigins),
     },
@@ -454,7 +454,7 @@ export const tables = {
   ),
   /** A numbered pin on a photo: its place as parts of the width and the height, and what is to be seen there. */
   pin: table('job', { jobId: id('job'), photoId: id('photo'), x: figure(0, 1), y: figure(0, 1), note: words(500) }, 'note'),
-  /** Where the book of a bike is wrong: what it says, and what is right. */
+  /** A correction of a bike's manual: what it says, and what is right. */
   erratum: table(
     'bike',
     {

@@ -20,6 +20,20 @@ describe('the place of a fault on the bike', () => {
     ['drive-chain-worn', 'chain'],
     ['thermostat-shut', 'cooling'],
     ['exhaust-blocked', 'exhaust'],
+    // Common practice: where the part itself sits, whatever other part its name speaks of.
+    ['slide-worn', 'carburettor'],
+    ['slide-stuck', 'carburettor'],
+    ['slip-ring', 'ignition'],
+    ['pickup-bad', 'ignition'],
+    ['dynamo-field', 'generator'],
+    ['stator-earth', 'generator'],
+    ['sprocket-seal', 'chain'],
+    ['brake-master-seal', 'bars'],
+    ['kill-wire-chafed', 'bars'],
+    ['horn-flasher', 'bars'],
+    ['wet-sumped', 'sump'],
+    ['light-wire-short', 'headlamp'],
+    ['fuel-pressure', 'tank'],
   ])('%s: %s', (id, place) => {
     expect(placeOf(faultById(shipped, id)!)).toBe(place);
   });

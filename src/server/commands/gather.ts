@@ -73,7 +73,7 @@ async function journalFrom(db: Db, state: State, targetId: string, wishes: Wishe
   const ids = [...new Set((entry.changes as Change[]).map((c) => (c.op === 'update' ? c.id : c.row.id)))];
   const later = await db.query(
     `select ${entryColumns} from journal where seq > $1
-       and ($2::uuid is null or job_id is null or job_id = $2 or (type = 'job.open' and payload ->> 'bikeId' = any($4::text[])))
+       and ($2::uuid is null or job_id is null or job_id = $2 or job_id in (select id from job where bike_id = any($4::uuid[])))
        and (type in ('undo', 'redo') or ($3 <> '' and changes::text ~ $3)) order by seq`,
     [entry.seq, entry.jobId, ids.join('|'), ids],
   );

@@ -63,7 +63,7 @@ export interface ActExtra {
   personal?: PersonalData[];
   /** Hashes of photos whose bytes must be there first. */
   photos?: string[];
-  /** Keeps it in another way than by adding it to the outbox. */
+  /** Keeps it in another way than by adding it to the outbox; only for what is an act by itself. */
   keep?: (item: Item) => Promise<void>;
 }
 
@@ -184,6 +184,7 @@ export class JobStore {
     const state = advance(this.view.state, command, outcome.changes, null, this.view.actor?.id ?? null);
     const personal = merge(this.view.personal, extra.personal ?? []);
     this.publish({ ...this.view, state, personal, waiting: this.waiting(), refused: null });
+    if (this.current && extra.keep) throw new Error(`${type} is kept in a way of its own and cannot be a part of an act`);
     if (this.current) this.current.items.push(item);
     else this.leave(extra.keep ? extra.keep(item) : this.keepItems([item]));
     return { ok: true, id: entityId };

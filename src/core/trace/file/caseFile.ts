@@ -2,7 +2,7 @@ import { type Knowledge, type Test, applicability, factsOf, faultById, testById 
 import { corrected, forBike } from '../../measure';
 import { limitOfRatio } from '../../measure/compression';
 import { parseQuantity, show } from '../../quantity';
-import { freshBike, freshJob, tellsSomething } from '../../record';
+import { firstOf, tellsSomething } from '../../record';
 import {
   retestResults,
   verdicts,
@@ -104,7 +104,7 @@ class Reader {
     const bike = {
       id: 'bike',
       name: String(file.bike?.name ?? 'bike'),
-      ...freshBike,
+      ...firstOf('bike'),
       versions: {},
       ...this.bike(),
     } as Bike;
@@ -118,7 +118,7 @@ class Reader {
       id: 'job',
       bikeId: 'bike',
       openedAt: at(0),
-      ...freshJob,
+      ...firstOf('job'),
       rate: String(file.rate ?? 35),
       versions: {},
       ...this.known(file.history, historyFields, 'history'),
