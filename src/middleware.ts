@@ -8,9 +8,9 @@ import { plainPage, troubleWords } from './server/http/trouble';
 import { knowsHost, ownScheme, servesLan } from './server/lan/mode';
 import { log } from './server/log';
 import { readSession, sessionCookie } from './server/session';
-import type { Told } from './wire';
+import type { CodedTold } from './wire';
 
-const words: Record<Exclude<Decision, 'let in'>, { status: number } & Required<Told>> = {
+const words: Record<Exclude<Decision, 'let in'>, { status: number } & CodedTold> = {
   'not there': { status: 404, code: 'not-there', message: 'There is no such page.' },
   'not so': { status: 405, code: 'bad-method', message: 'This is not done here.' },
   'not here': { status: 403, code: 'not-here', message: 'This is done on the computer that Ivrek runs on.' },

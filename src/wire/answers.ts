@@ -2,9 +2,18 @@ import type { Refusal } from '../core/command';
 import type { Change, Heard } from '../core/record';
 import type { Told } from './told';
 
-/** What becomes of one command. Kept has status 200; `again` says that it was kept before. */
+/** A command that was kept; `again` says that it was kept before. */
+export interface KeptCommand {
+  status: 200;
+  id: string;
+  seq: number;
+  changes: Change[];
+  again: boolean;
+}
+
+/** What becomes of one command. */
 export type CommandAnswer =
-  | { status: 200; id: string; seq: number; changes: Change[]; again: boolean }
+  | KeptCommand
   | ({
       status: 400 | 401 | 409 | 413 | 415 | 421 | 422 | 429 | 500 | 503;
       refusal?: Refusal;

@@ -26,4 +26,9 @@ export type WireCode =
 export interface Told {
   message: string;
   code?: WireCode;
+  /** Each thing that is wrong, where there are several. */
+  problems?: string[];
 }
+
+/** The same where a program always has something to act on. */
+export type CodedTold = Told & Required<Pick<Told, 'code'>>;

@@ -4,7 +4,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { makeCommand, type Command } from '../../src/core/command';
 import { exportJob, exportZip } from '../../src/server/files/export';
 import { digestOf, type JobFile } from '../../src/server/files/jobFile';
-import { BadPhoto, importJob, type Choices } from '../../src/server/files/import';
+import { BadPhoto, importJob, type ImportChoices } from '../../src/server/files/import';
 import { keepPhoto, readPhoto } from '../../src/server/files/photos';
 import { readJobFile, type ReadJob } from '../../src/server/files/readJobFile';
 import { jobSnapshot } from '../../src/server/queries/job';
@@ -62,7 +62,7 @@ const read = (bytes: Uint8Array): ReadJob => {
   if (!r.ok) throw new Error(r.message);
   return r.job;
 };
-const bring = (bytes: Uint8Array, choices: Choices = {}, check = false) => importJob(other.pool, shopB, read(bytes), choices, check);
+const bring = (bytes: Uint8Array, choices: ImportChoices = {}, check = false) => importJob(other.pool, shopB, read(bytes), choices, check);
 const count = async (t: TestDatabase, shopId: string) =>
   Number((await t.owner.query('select count(*) as n from journal where shop_id = $1', [shopId])).rows[0].n);
 

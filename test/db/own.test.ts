@@ -49,19 +49,22 @@ describe('own knowledge', () => {
     const read = readKnowledge('knowledge', [file]);
     expect(read.problems).toEqual([]);
     expect(read.knowledge.faults.some((f) => f.id === own.fault.id)).toBe(true);
-    expect(await bringIn(db.pool, speaker(shopA), shipped, text)).toMatchObject({ ok: true, added: 0, changed: 0, same: 3 });
-    expect(await bringIn(db.pool, speaker(shopB), shipped, text)).toMatchObject({ ok: true, added: 3, changed: 0, same: 0 });
+    expect(await bringIn(db.pool, speaker(shopA), shipped, text)).toMatchObject({ ok: true, brought: { added: 0, changed: 0, same: 3 } });
+    expect(await bringIn(db.pool, speaker(shopB), shipped, text)).toMatchObject({ ok: true, brought: { added: 3, changed: 0, same: 0 } });
     expect(parse(ownYaml(await ownRows(db.pool, shopB), 'B'))).toEqual(parse(text));
   });
 
   it('a file changes what is here under the same id, takes out and puts back', async () => {
     const text = ownYaml(await ownRows(db.pool, shopA), 'Lantern Yard');
     const changed = text.replace('prior: 0.004', 'prior: 0.005').replace('    minutes: 4\n', '    minutes: 4\n    retired: true\n');
-    expect(await bringIn(db.pool, speaker(shopA), shipped, changed)).toMatchObject({ ok: true, added: 0, changed: 1, same: 2 });
+    expect(await bringIn(db.pool, speaker(shopA), shipped, changed)).toMatchObject({
+      ok: true,
+      brought: { added: 0, changed: 1, same: 2 },
+    });
     const rows = await ownRows(db.pool, shopA);
     expect(rows.find((r) => r.id === id.ownFault)?.body).toMatchObject({ prior: 0.005 });
     expect(rows.find((r) => r.id === id.ownTest)?.retired).toBe(true);
-    expect(await bringIn(db.pool, speaker(shopA), shipped, text)).toMatchObject({ ok: true, changed: 1 });
+    expect(await bringIn(db.pool, speaker(shopA), shipped, text)).toMatchObject({ ok: true, brought: { changed: 1 } });
     expect((await ownRows(db.pool, shopA)).find((r) => r.id === id.ownTest)?.retired).toBe(false);
   });
 

@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
 import { calendarOf, calendarToken } from '../../server/files/calendar';
-import { json } from '../../server/http/body';
+import { answer } from '../../server/http/body';
 
 /** The calendar as a file, as it stands now. */
 export const GET: APIRoute = async ({ locals }) =>
@@ -14,4 +14,5 @@ export const GET: APIRoute = async ({ locals }) =>
   });
 
 /** A new address for the feed; the old one is void. */
-export const POST: APIRoute = async ({ locals }) => json({ token: await calendarToken(pool(), locals.session!.shopId, true) });
+export const POST: APIRoute = async ({ locals }) =>
+  answer<'POST /api/calendar'>({ token: await calendarToken(pool(), locals.session!.shopId, true) });

@@ -4,23 +4,23 @@ import { pool } from '../../server/db/pool';
 import { actsIn } from '../../server/commands/acts';
 import { receiveAct, type Answer } from '../../server/commands/door';
 import type { Speaker } from '../../server/commands/speaker';
-import { json, readJson, refuse } from '../../server/http/body';
+import { answer, json, readJson, refuse } from '../../server/http/body';
 import { problemOf } from '../../server/http/problem';
 import { troubleWords } from '../../server/http/trouble';
 import { log } from '../../server/log';
 import { actorOf } from '../../server/session';
-import type { CommandAnswer, CommandAnswers } from '../../wire';
+import type { CommandAnswer } from '../../wire';
 
 const mostBytes = 256 * 1024;
 /** What a device sends at once, and an act that begins at its end. */
 const mostAtOnce = 100;
 
 /** What a device is told about one command: an HTTP status and its body. */
-function told(answer: Answer): CommandAnswer {
-  if (answer.kind === 'malformed') return { status: 400, message: answer.faults[0].message, faults: answer.faults };
-  if (answer.kind === 'left') return { status: 409, code: 'not-alone', message: 'Another entry of the same act was refused.' };
-  if (answer.kind === 'refused') return { status: 409, message: answer.refusal.message, refusal: answer.refusal };
-  return { status: 200, id: answer.id, seq: answer.seq, changes: answer.changes, again: answer.again };
+function told(a: Answer): CommandAnswer {
+  if (a.kind === 'malformed') return { status: 400, message: a.faults[0].message, faults: a.faults };
+  if (a.kind === 'left') return { status: 409, code: 'not-alone', message: 'Another entry of the same act was refused.' };
+  if (a.kind === 'refused') return { status: 409, message: a.refusal.message, refusal: a.refusal };
+  return { status: 200, id: a.id, seq: a.seq, changes: a.changes, again: a.again };
 }
 
 const cut = (): CommandAnswer => ({ status: 503, message: troubleWords('What was entered stays on this device and is sent again.') });
@@ -54,7 +54,7 @@ export const POST: APIRoute = async ({ request, locals }) => {
     // Nothing of it was applied. What can never be kept goes back to a person; anything else, and what follows, is sent again.
     answers.push(problem.status < 500 ? problem : cut());
   }
-  if (isList) return json({ answers } satisfies CommandAnswers);
+  if (isList) return answer<'POST /api/commands list'>({ answers });
   const { status, ...rest } = answers[0];
-  return json(rest, status);
+  return 'seq' in rest ? answer<'POST /api/commands'>(rest) : json(rest, status);
 };

@@ -2,14 +2,18 @@ import { knowledge } from 'virtual:knowledge';
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
 import { demoShopId, loadLanternYard } from '../../server/demo/lanternYard';
-import { json, readJson } from '../../server/http/body';
+import { answer, json, readJson } from '../../server/http/body';
+import { demoActs, type DemoAct } from '../../wire';
 import { hideDemo, removeDemo } from '../../server/queries/shops';
+
+const isDemoAct = (act: unknown): act is DemoAct => demoActs.some((a) => a === act);
 
 /** The demo workshop: { act: "hide", "show", "remove" or "bring" }. Any other workshop is never touched here. */
 export const POST: APIRoute = async ({ request }) => {
   const body = await readJson(request, 4096);
   if (!body.ok) return json({ message: body.message }, body.status);
   const { act } = (body.value ?? {}) as { act?: unknown };
+  if (!isDemoAct(act)) return json({ message: `${demoActs.slice(0, -1).join(', ')} or ${demoActs.at(-1)}.` }, 400);
   switch (act) {
     case 'hide':
     case 'show':
@@ -22,8 +26,6 @@ export const POST: APIRoute = async ({ request }) => {
       await loadLanternYard(pool(), knowledge, new Date());
       await hideDemo(pool(), demoShopId, false);
       break;
-    default:
-      return json({ message: 'hide, show, remove or bring.' }, 400);
   }
-  return json({ act });
+  return answer<'POST /api/demo'>({ act });
 };

@@ -1,15 +1,16 @@
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
-import { json, readJson } from '../../server/http/body';
+import { answer, json, readJson } from '../../server/http/body';
 import { devices, nameDevice, newCode, refusals, sendAway } from '../../server/lan/pairing';
 import { isUuid } from '../../server/http/uuid';
 
-const list = async (shopId: string) => json({ devices: await devices(pool(), shopId), refusals: await refusals(pool()) });
+const list = async (shopId: string) =>
+  answer<'GET /api/devices'>({ devices: await devices(pool(), shopId), refusals: await refusals(pool()) });
 
 export const GET: APIRoute = ({ locals }) => list(locals.session!.shopId);
 
 /** A new pairing code; the one before is void. */
-export const POST: APIRoute = async ({ locals }) => json(await newCode(pool(), locals.session!.shopId));
+export const POST: APIRoute = async ({ locals }) => answer<'POST /api/devices'>(await newCode(pool(), locals.session!.shopId));
 
 /** Names a device: { id, name }. */
 export const PUT: APIRoute = async ({ request, locals }) => {

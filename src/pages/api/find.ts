@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
 import { isStorable } from '../../contract';
-import { json } from '../../server/http/body';
+import { answer, json } from '../../server/http/body';
 import { find } from '../../server/queries/find';
 
 const longest = 200;
@@ -11,5 +11,5 @@ export const GET: APIRoute = async ({ url, locals }) => {
   const q = url.searchParams.get('q') ?? '';
   if (q.length > longest) return json({ message: `At most ${longest} characters.` }, 400);
   if (!isStorable(q)) return json({ message: 'There is a character in it that cannot be looked for.' }, 400);
-  return json({ lines: await find(pool(), locals.session!.shopId, q) });
+  return answer<'GET /api/find'>({ lines: await find(pool(), locals.session!.shopId, q) });
 };

@@ -1,25 +1,26 @@
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
-import { BadPhoto, importJob, type Choices, type ImportReport } from '../../server/files/import';
+import { BadPhoto, importJob, type ImportChoices } from '../../server/files/import';
 import { json, readBytes } from '../../server/http/body';
 import { problemOf } from '../../server/http/problem';
 import { log } from '../../server/log';
 import { work } from '../../server/work/pool';
+import type { ImportReport, Told } from '../../wire';
 
 const mostBytes = 400 * 1024 * 1024;
 
-function readChoices(text: string | null): Choices | null {
+function readChoices(text: string | null): ImportChoices | null {
   if (text === null) return {};
   try {
     const parsed = JSON.parse(decodeURIComponent(text)) as Record<string, unknown>;
     if (typeof parsed !== 'object' || parsed === null || Object.values(parsed).some((v) => v !== 'file' && v !== 'here')) return null;
-    return parsed as Choices;
+    return parsed as ImportChoices;
   } catch {
     return null;
   }
 }
 
-type Told = { status: number; body: ImportReport | { message: string } };
+type Done = { status: number; body: ImportReport | Told };
 
 /**
  * Brings in an exported job, as JSON or as ZIP with its photos. With ?check it only says what would happen. What both sides
@@ -33,7 +34,7 @@ export const POST: APIRoute = async ({ request, url, locals }) => {
   const body = await readBytes(request, mostBytes, 'This file is larger than 400 MB.');
   if (!body.ok) return json({ message: body.message }, body.status);
   const check = url.searchParams.has('check');
-  const bring = async (signal: AbortSignal, onPart: (part: number) => void): Promise<Told> => {
+  const bring = async (signal: AbortSignal, onPart: (part: number) => void): Promise<Done> => {
     try {
       const read = await work(shopId, 'readJob', new Uint8Array(body.value), signal);
       if (!read.ok) return { status: 422, body: { message: read.message } };

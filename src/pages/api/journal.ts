@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
-import { json } from '../../server/http/body';
+import { answer, json } from '../../server/http/body';
 import { isUuid } from '../../server/http/uuid';
 import { journalAfter } from '../../server/queries/journal';
 
@@ -10,5 +10,5 @@ export const GET: APIRoute = async ({ url, locals }) => {
   const job = url.searchParams.get('job');
   if (!Number.isSafeInteger(after) || after < 0) return json({ message: 'after is a journal number.' }, 400);
   if (job !== null && !isUuid(job)) return json({ message: 'job is an id.' }, 400);
-  return json(await journalAfter(pool(), locals.session!.shopId, after, job));
+  return answer<'GET /api/journal'>(await journalAfter(pool(), locals.session!.shopId, after, job));
 };

@@ -2,7 +2,7 @@ import { knowledge } from 'virtual:knowledge';
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
 import { bringIn, ownRows, ownYaml } from '../../server/files/ownKnowledge';
-import { json, readBytes } from '../../server/http/body';
+import { answer, json, readBytes, refuse } from '../../server/http/body';
 import { log } from '../../server/log';
 import { yardOf } from '../../server/queries/shops';
 
@@ -24,19 +24,20 @@ export const GET: APIRoute = async ({ locals }) => {
 /** Brings such a file in: all of it, or nothing and what is wrong with it. */
 export const POST: APIRoute = async ({ request, locals }) => {
   const body = await readBytes(request, mostBytes);
-  if (!body.ok) return json({ problems: [body.message] }, body.status);
+  if (!body.ok) return json({ message: body.message }, body.status);
   const { shopId, personId, id } = locals.session!;
   let text: string;
   try {
     text = new TextDecoder('utf-8', { fatal: true }).decode(body.value);
   } catch {
-    return json({ problems: ['This is not text in UTF-8.'] }, 400);
+    return json({ message: 'This is not text in UTF-8.' }, 400);
   }
   try {
     const done = await bringIn(pool(), { shopId, actorId: personId, deviceId: id }, knowledge, text);
-    return json(done, done.ok ? 200 : 400);
+    if (done.ok) return answer<'POST /api/own'>(done.brought);
+    return refuse(400, { message: done.problems[0], problems: done.problems });
   } catch (error) {
     log.error({ err: error }, 'a file of knowledge could not be brought in');
-    return json({ problems: ['The server could not keep this just now. Nothing was changed.'] }, 503);
+    return json({ message: 'The server could not keep this just now. Nothing was changed.' }, 503);
   }
 };

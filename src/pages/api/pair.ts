@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
-import { json, readJson } from '../../server/http/body';
+import { answer, json, readJson } from '../../server/http/body';
 import { pair } from '../../server/lan/pairing';
 import { cookieOptions, sessionCookie } from '../../server/session';
 
@@ -13,8 +13,8 @@ export const POST: APIRoute = async ({ request, cookies, clientAddress }) => {
   if (!/^\d{6}$/.test(digits)) return json({ message: 'The code is six digits. It is shown on the computer, under Tablets.' }, 400);
   const called = typeof name === 'string' ? name.trim() : '';
   if (called.length > 60 || called.includes('\u0000')) return json({ message: 'Give it a name of up to 60 characters.' }, 400);
-  const answer = await pair(pool(), clientAddress, digits, called || 'Tablet');
-  if (!answer.ok) return json({ message: answer.message }, answer.status);
-  cookies.set(sessionCookie, answer.cookie, cookieOptions(true));
-  return json({ shopId: answer.shopId });
+  const paired = await pair(pool(), clientAddress, digits, called || 'Tablet');
+  if (!paired.ok) return json({ message: paired.message }, paired.status);
+  cookies.set(sessionCookie, paired.cookie, cookieOptions(true));
+  return answer<'POST /api/pair'>({ shopId: paired.shopId });
 };

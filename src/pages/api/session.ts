@@ -1,14 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import type { APIRoute } from 'astro';
 import { pool } from '../../server/db/pool';
-import { json, readJson } from '../../server/http/body';
+import { answer, json, readJson } from '../../server/http/body';
 import { servesLan } from '../../server/lan/mode';
 import { listShops, openShop, shopPeople } from '../../server/queries/shops';
 import { cookieOptions, endSession, hasWorked, openSession, pickPerson, sessionCookie } from '../../server/session';
 
 /** Which workshop this device is in. */
 export const GET: APIRoute = ({ locals }) =>
-  locals.session ? json({ shopId: locals.session.shopId }) : json({ message: 'Choose a workshop first.' }, 401);
+  locals.session ? answer<'GET /api/session'>({ shopId: locals.session.shopId }) : json({ message: 'Choose a workshop first.' }, 401);
 
 /** Enters a workshop ({ shopId, personId }) or opens a new one ({ newShop }). */
 export const POST: APIRoute = async ({ request, cookies, locals }) => {
@@ -33,14 +33,14 @@ export const POST: APIRoute = async ({ request, cookies, locals }) => {
   // The cookie that this one takes the place of opens nothing any more.
   if (locals.session) await endSession(pool(), locals.session);
   cookies.set(sessionCookie, cookie, cookieOptions(false));
-  return json({ shopId });
+  return answer<'POST /api/session'>({ shopId });
 };
 
 /** Leaves the workshop on this device. */
 export const DELETE: APIRoute = async ({ cookies, locals }) => {
   if (locals.session) await endSession(pool(), locals.session);
   cookies.delete(sessionCookie, { path: '/' });
-  return json({ left: true });
+  return answer<'DELETE /api/session'>({ left: true });
 };
 
 /**
@@ -55,5 +55,5 @@ export const PUT: APIRoute = async ({ request, locals }) => {
   if (personId !== null && typeof personId !== 'string') return json({ message: 'personId is the id of a person, or null.' }, 400);
   const known =
     worked === true && personId ? await hasWorked(pool(), locals.session, personId) : await pickPerson(pool(), locals.session, personId);
-  return known ? json({ personId }) : json({ message: 'There is no such person in this workshop.' }, 404);
+  return known ? answer<'PUT /api/session'>({ personId }) : json({ message: 'There is no such person in this workshop.' }, 404);
 };

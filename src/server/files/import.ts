@@ -1,41 +1,19 @@
 import { createHash } from 'node:crypto';
 import type pg from 'pg';
 import { command, type Command } from '../../core/command';
-import type { AnyRow, Photo, State, TableName } from '../../core/record';
+import type { AnyRow, Photo, State } from '../../core/record';
 import { Batch } from '../commands/batch';
 import { keepPersonal, takeTurn } from '../commands/door';
 import type { Speaker } from '../commands/speaker';
 import { gather } from '../commands/gather';
 import { patiently, writeIn, type Db } from '../db/pool';
 import { Busy } from '../db/turns';
+import type { ImportChoice, ImportConflict, ImportReport } from '../../wire';
 import type { FiledEntry } from './jobFile';
 import { inspectPhoto } from './photos';
 import type { ReadJob } from './readJobFile';
 
-/** One thing that the file and this workshop say differently. */
-export interface ImportConflict {
-  key: string;
-  table: TableName;
-  field: string | null;
-  here: unknown;
-  file: unknown;
-  /** For what cannot be brought in as it is: why. */
-  message: string | null;
-}
-
-export interface ImportReport {
-  jobId: string;
-  bike: string;
-  fresh: number;
-  known: number;
-  photos: number;
-  missingPhotos: number;
-  conflicts: ImportConflict[];
-  /** True if everything in it is here now. */
-  done: boolean;
-}
-
-export type Choices = Readonly<Record<string, 'file' | 'here'>>;
+export type ImportChoices = Readonly<Record<string, ImportChoice>>;
 
 /** An id that is always the same for the same words, so that a file brought in twice decides once. */
 function idFrom(words: string): string {
@@ -67,7 +45,7 @@ export async function importJob(
   from: pg.Pool,
   shopId: string,
   job: ReadJob,
-  choices: Choices,
+  choices: ImportChoices,
   check: boolean,
   { onPart = () => undefined, signal }: Going = {},
 ): Promise<ImportReport> {
@@ -116,7 +94,7 @@ async function bringIn(
   db: Db,
   shopId: string,
   { file, commands }: ReadJob,
-  choices: Choices,
+  choices: ImportChoices,
 ): Promise<{ report: ImportReport; batch: Batch }> {
   const bike = (file.rows.bike?.[0] as { name?: string } | undefined)?.name ?? '';
   const report: ImportReport = { jobId: file.jobId, bike, fresh: 0, known: 0, photos: 0, missingPhotos: 0, conflicts: [], done: true };
@@ -214,7 +192,14 @@ function part(command: Command, fought: ReadonlyMap<string, ImportConflict>): { 
 }
 
 /** Writes every decision down, with both values. False where one is not made yet. */
-function decideAll(batch: Batch, state: State, shopId: string, jobId: string, contested: readonly Contested[], choices: Choices): boolean {
+function decideAll(
+  batch: Batch,
+  state: State,
+  shopId: string,
+  jobId: string,
+  contested: readonly Contested[],
+  choices: ImportChoices,
+): boolean {
   if (contested.some((c) => !choices[c.conflict.key])) return false;
   for (const [i, { entry, command: refused, conflict }] of contested.entries()) {
     const { kind, id } = refused.entity;

@@ -9,6 +9,7 @@ import { applyOne } from '../commands/door';
 import type { Speaker } from '../commands/speaker';
 import { lookAt, patiently, writeIn } from '../db/pool';
 import { allRows } from '../db/rows';
+import type { BroughtIn } from '../../wire';
 import { work } from '../work/pool';
 import type { Filed } from './readOwnYaml';
 
@@ -23,7 +24,7 @@ export function ownYaml(rows: readonly Own[], shop: string): string {
   return Object.keys(content).length ? head + stringify(content, { lineWidth: 120 }) : `${head}{}\n`;
 }
 
-export type BroughtIn = { ok: true; added: number; changed: number; same: number; rows: Own[] } | { ok: false; problems: string[] };
+export type OwnImport = { ok: true; brought: BroughtIn } | { ok: false; problems: string[] };
 
 const subject = (what: OwnKind, body: Filed['body']) => {
   const { id, fault, test } = body as { id?: string; fault?: string; test?: string };
@@ -31,10 +32,10 @@ const subject = (what: OwnKind, body: Filed['body']) => {
 };
 
 /** Brings a file in: all of it or nothing. What is here under the same id is changed to what the file says. */
-export async function bringIn(from: pg.Pool, speaker: Speaker, shipped: Knowledge, text: string): Promise<BroughtIn> {
+export async function bringIn(from: pg.Pool, speaker: Speaker, shipped: Knowledge, text: string): Promise<OwnImport> {
   const { entries, problems } = await work(speaker.shopId, 'readOwn', text);
   if (problems.length) return { ok: false, problems };
-  return writeIn(from, speaker.shopId, async (db): Promise<BroughtIn> => {
+  return writeIn(from, speaker.shopId, async (db): Promise<OwnImport> => {
     await patiently(db, 60_000);
     const here = await allRows(db, 'own');
     const known = new Map(here.map((r) => [subject(r.what, r.body), r]));
@@ -56,13 +57,8 @@ export async function bringIn(from: pg.Pool, speaker: Speaker, shipped: Knowledg
       if (!checked.ok || answer?.kind !== 'applied')
         throw new Error(checked.ok ? `refused: ${JSON.stringify(answer)}` : `${checked.faults[0].path}: ${checked.faults[0].message}`);
     }
-    return {
-      ok: true,
-      added: fresh.length,
-      changed: changed.length,
-      same: wanted.length - fresh.length - changed.length,
-      rows: await allRows(db, 'own'),
-    };
+    const same = wanted.length - fresh.length - changed.length;
+    return { ok: true, brought: { added: fresh.length, changed: changed.length, same, rows: await allRows(db, 'own') } };
   });
 }
 

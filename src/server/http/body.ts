@@ -1,4 +1,4 @@
-import type { Told } from '../../wire';
+import type { AnswerOf, EndpointName, Told } from '../../wire';
 
 type Refused<S extends number> = { ok: false; status: S; message: string };
 
@@ -42,6 +42,9 @@ export async function readJson(request: Request, mostBytes: number): Promise<{ o
 
 export const json = (value: unknown, status = 200, headers: Record<string, string> = {}) =>
   new Response(JSON.stringify(value), { status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store', ...headers } });
+
+/** The answer of an endpoint, as src/wire describes it: `answer<'GET /api/jobs'>(board)`. */
+export const answer = <E extends EndpointName>(body: AnswerOf<NoInfer<E>>): Response => json(body);
 
 /** Why something is not done, as it goes to whoever asked. */
 export const refuse = (status: number, told: Told) => json(told, status);

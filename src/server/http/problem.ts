@@ -1,8 +1,8 @@
-import type { Told } from '../../wire';
+import type { CodedTold } from '../../wire';
 import { Busy } from '../db/turns';
 
 /** What a person and a program are told where something could not be done. */
-export interface Problem extends Required<Told> {
+export interface Problem extends CodedTold {
   status: 400 | 409 | 422 | 500 | 503;
 }
 

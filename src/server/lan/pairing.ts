@@ -1,3 +1,4 @@
+import type { PairedDevice, PairingCode, RefusedDevice } from '../../wire';
 import { createHash, randomInt } from 'node:crypto';
 import type pg from 'pg';
 import { RateLimiterPostgres, type RateLimiterRes } from 'rate-limiter-flexible';
@@ -11,7 +12,7 @@ const codeMinutes = 10;
 const hash = (code: string) => createHash('sha256').update(`ivrek pairing ${code}`).digest();
 
 /** Makes a code; the one before it is void. */
-export async function newCode(from: pg.Pool, shopId: string): Promise<{ code: string; expiresAt: string }> {
+export async function newCode(from: pg.Pool, shopId: string): Promise<PairingCode> {
   const code = String(randomInt(0, 1_000_000)).padStart(6, '0');
   return inShop(from, shopId, async (db) => {
     await db.query('delete from pairing');
@@ -61,19 +62,12 @@ async function refuse(from: pg.Pool, address: string, name: string, why: string)
   await from.query('delete from refusal where id <= (select max(id) from refusal) - $1', [mostRefusals]);
 }
 
-export interface RefusalLine {
-  at: string;
-  address: string;
-  name: string;
-  why: string;
-}
-
 /** Devices that asked to be let in during the last days and were not, the newest first. */
-export async function refusals(from: pg.Pool): Promise<RefusalLine[]> {
+export async function refusals(from: pg.Pool): Promise<RefusedDevice[]> {
   const { rows } = await from.query(
     `select at, address, name, why from refusal where at > now() - interval '7 days' order by id desc limit 10`,
   );
-  return rows as RefusalLine[];
+  return rows as RefusedDevice[];
 }
 
 /** Lets a device in that knows the code. */
@@ -99,23 +93,15 @@ export async function pair(from: pg.Pool, address: string, code: string, name: s
   return { ok: true, shopId, cookie: await openSession(from, shopId, null, { name, paired: true }) };
 }
 
-export interface DeviceLine {
-  id: string;
-  name: string | null;
-  pairedAt: string;
-  seenAt: string | null;
-  person: string | null;
-}
-
 /** Devices that were paired with a shop and not sent away, the last seen first. */
-export async function devices(from: pg.Pool, shopId: string): Promise<DeviceLine[]> {
+export async function devices(from: pg.Pool, shopId: string): Promise<PairedDevice[]> {
   return inShop(from, shopId, async (db) => {
     const { rows } = await db.query(
       `select s.id, s.name, s.paired_at as "pairedAt", s.seen_at as "seenAt", p.name as person
        from session s left join person p on p.shop_id = s.shop_id and p.id = s.person_id
        where s.paired_at is not null and s.sent_away_at is null and s.ended_at is null order by s.seen_at desc nulls last, s.id`,
     );
-    return rows as DeviceLine[];
+    return rows as PairedDevice[];
   });
 }
 

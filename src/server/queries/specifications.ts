@@ -1,13 +1,7 @@
 import type pg from 'pg';
 import { lookAt } from '../db/pool';
 import { allRows } from '../db/rows';
-import type { Spec } from '../../core/record';
-
-export interface BikeSpecification {
-  bikeId: string;
-  bike: string;
-  specs: Spec[];
-}
+import type { BikeSpecification } from '../../wire';
 
 /** The limits of every bike of a shop that has any, so that one can be copied to another. */
 export async function specifications(from: pg.Pool, shopId: string): Promise<BikeSpecification[]> {

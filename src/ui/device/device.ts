@@ -1,5 +1,5 @@
 import type { JobSnapshot, Yard } from '../../core/record';
-import { ask } from './ask';
+import { call } from './client';
 import { Bus } from './bus';
 import { openShelves, type DeviceDb } from './database';
 import { leftInHand, takeInHand, type InHand } from './hand';
@@ -193,14 +193,9 @@ export class Device {
   private async tellPerson(): Promise<void> {
     const picked = await this.pickedHere();
     if (!picked) return;
-    try {
-      const body = JSON.stringify({ personId: picked.person?.id ?? null });
-      const response = await ask('/api/session', { method: 'PUT', headers: { 'content-type': 'application/json' }, body }, this.shopId);
-      // A person who was added here and is not at the server yet is told again later.
-      if (response.ok) await (await this.shelves())?.db.delete('note', 'picked');
-    } catch {
-      // told again when the line is back
-    }
+    const told = await call('PUT /api/session', { body: { personId: picked.person?.id ?? null }, shopId: this.shopId });
+    // A person who was added here and is not at the server yet is told again later, and so is anyone when the line is back.
+    if (told.ok) await (await this.shelves())?.db.delete('note', 'picked');
   }
 
   hear(listener: (news: News) => void): () => void {

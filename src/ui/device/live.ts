@@ -1,6 +1,5 @@
 import type { Heard } from '../../core/record';
-import type { Told } from '../../wire';
-import { ask, isElsewhere } from './ask';
+import { call, isElsewhere } from './client';
 import type { Bus } from './bus';
 import type { Line } from './types';
 
@@ -9,14 +8,10 @@ const silenceMs = 40_000;
 
 /** How this browser stands to a workshop, asked outright: a stream that is refused cannot say why. */
 async function howItStands(shopId: string): Promise<Line> {
-  try {
-    const response = await ask('/api/session', {}, shopId);
-    if (response.ok) return 'up';
-    if (response.status === 401) return 'away';
-    return isElsewhere(response.status, (await response.json()) as Told) ? 'elsewhere' : 'cut';
-  } catch {
-    return 'cut';
-  }
+  const answer = await call('GET /api/session', { shopId });
+  if (answer.ok) return 'up';
+  if (answer.status === 401) return 'away';
+  return isElsewhere(answer) ? 'elsewhere' : 'cut';
 }
 
 /**

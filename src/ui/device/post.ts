@@ -1,6 +1,6 @@
 import type { Command } from '../../core/command';
-import type { CommandAnswer, CommandAnswers, Told } from '../../wire';
-import { forShop, isElsewhere } from './ask';
+import type { CommandAnswer, Told } from '../../wire';
+import { call, forShop, isElsewhere, type Failure } from './client';
 import { sameAct } from './outbox';
 import type { Answered, Item } from './types';
 
@@ -17,13 +17,10 @@ export interface Wire {
   ): Promise<{ kind: 'kept' } | ({ kind: 'refused' } & Told) | { kind: 'cut' }>;
 }
 
-/** The server's answer to a list, or why it took none of it. */
-type Body = Partial<CommandAnswers> & Partial<Told>;
-
 function answered(answer: CommandAnswer): Answered {
   if (answer.status === 200) return { kind: 'kept', seq: answer.seq, changes: answer.changes };
   const { status, code, message, refusal } = answer;
-  if (isElsewhere(status, { code })) return { kind: 'elsewhere' };
+  if (isElsewhere({ status, code })) return { kind: 'elsewhere' };
   if (status === 401 || status === 421) return { kind: 'away' };
   if (status >= 500 || status === 429) return { kind: 'cut' };
   if (code === 'not-alone') return { kind: 'left' };
@@ -34,43 +31,38 @@ function answered(answer: CommandAnswer): Answered {
 const patienceMs = 20_000;
 
 /** How entries are sent, over anything that asks as fetch does. */
-export const sendOver = (ask: typeof fetch): Wire['send'] =>
+export const sendOver = (via: typeof fetch): Wire['send'] =>
   async function send(items, actorId) {
-    const shop = forShop(items[0]?.shopId);
-    const headers = { 'content-type': 'application/json', ...shop };
+    const { shopId } = items[0];
+    const asking = { shopId, via };
+    const body = items.map((i) => (i.personal ? { ...i.command, personal: i.personal } : i.command));
     const post = (who: string | null) =>
-      ask('/api/commands', {
-        method: 'POST',
-        headers: { ...headers, ...(who && { 'x-ivrek-person': who }) },
-        body: JSON.stringify(items.map((i) => (i.personal ? { ...i.command, personal: i.personal } : i.command))),
+      call('POST /api/commands list', {
+        ...asking,
+        body,
+        ...(who && { headers: { 'x-ivrek-person': who } }),
         signal: AbortSignal.timeout(patienceMs),
       });
-    try {
-      let response = await post(actorId);
-      let body = (await response.json()) as Body;
-      if (response.status === 409 && body.code === 'not-taken-up') {
-        // Someone took this device up while the server was away: it is told now. Whom it does not know cannot have.
-        const worked = await ask('/api/session', {
-          method: 'PUT',
-          headers,
-          body: JSON.stringify({ personId: actorId, worked: true }),
-          signal: AbortSignal.timeout(patienceMs),
-        });
-        response = await post(worked.ok ? actorId : null);
-        body = (await response.json()) as Body;
-      }
-      if (body.answers) return body.answers.map(answered);
-      // Refused as a whole, for its size perhaps: one at a time tells which.
-      if (response.status === 413) {
-        let half = Math.ceil(items.length / 2);
-        while (half < items.length && sameAct(items[half - 1], items[half])) half++;
-        if (half < items.length) return await send(items.slice(0, half), actorId);
-      }
-      const { code, message = '' } = body;
-      return [answered({ status: response.status, code, message } as CommandAnswer)];
-    } catch {
-      return [{ kind: 'cut' }];
+    let answer = await post(actorId);
+    if (!answer.ok && answer.code === 'not-taken-up') {
+      // Someone took this device up while the server was away: it is told now. Whom it does not know cannot have.
+      const worked = await call('PUT /api/session', {
+        ...asking,
+        body: { personId: actorId, worked: true },
+        signal: AbortSignal.timeout(patienceMs),
+      });
+      if (!worked.ok && worked.status === 0) return [{ kind: 'cut' }];
+      answer = await post(worked.ok ? actorId : null);
     }
+    if (answer.ok) return answer.body.answers.map(answered);
+    if (answer.status === 0) return [{ kind: 'cut' }];
+    // Refused as a whole, for its size perhaps: one at a time tells which.
+    if (answer.status === 413) {
+      let half = Math.ceil(items.length / 2);
+      while (half < items.length && sameAct(items[half - 1], items[half])) half++;
+      if (half < items.length) return send(items.slice(0, half), actorId);
+    }
+    return [answered(answer as Failure & CommandAnswer)];
   };
 
 export const serverWire: Wire = {
@@ -96,7 +88,7 @@ export const serverWire: Wire = {
             // the plain words will do
           }
           // Sent with the entry that names it, which tells the same.
-          if (isElsewhere(status, body)) resolve({ kind: 'cut' });
+          if (isElsewhere({ status, code: body.code })) resolve({ kind: 'cut' });
           else resolve({ kind: 'refused', code: body.code, message: body.message ?? 'The server did not take this picture.' });
         }
       };

@@ -1,16 +1,12 @@
 import type { Device } from '../device/device';
 import type { JobStore } from './store';
-import { ask } from '../device/ask';
+import { call } from '../device/client';
 import type { JournalPage } from '../../wire';
 
 /** Reads the journal of a job after a number; null if the server cannot be reached. */
 async function readPage(after: number, jobId: string): Promise<JournalPage | null> {
-  try {
-    const response = await ask(`/api/journal?after=${after}&job=${jobId}`, { signal: AbortSignal.timeout(15_000) });
-    return response.ok ? ((await response.json()) as JournalPage) : null;
-  } catch {
-    return null;
-  }
+  const page = await call('GET /api/journal', { query: { after, job: jobId }, signal: AbortSignal.timeout(15_000) });
+  return page.ok ? page.body : null;
 }
 
 /** Ties a job's screen to its device: unsent entries, news, what was missed, and the copy that is kept for later. */

@@ -3,7 +3,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { pageShop } from '../device/ask';
+import { call, pageShop } from '../device/client';
 import type { Room } from '../device/storage';
 import type { Line } from '../device/types';
 
@@ -11,11 +11,10 @@ import type { Line } from '../device/types';
 function Elsewhere({ waiting }: { waiting: number }) {
   const [problem, setProblem] = useState<string | null>(null);
   const back = async () => {
-    const body = JSON.stringify({ shopId: pageShop(), personId: document.documentElement.dataset.person });
-    const headers = { 'content-type': 'application/json' };
-    const answer = await fetch('/api/session', { method: 'POST', headers, body }).catch(() => null);
-    if (answer?.ok) location.reload();
-    else setProblem(((await answer?.json().catch(() => null)) as { message?: string } | null)?.message ?? 'The server cannot be reached.');
+    const shopId = pageShop() ?? '';
+    const answer = await call('POST /api/session', { body: { shopId, personId: document.documentElement.dataset.person } });
+    if (answer.ok) location.reload();
+    else setProblem(answer.message);
   };
   return (
     <Alert

@@ -2,7 +2,8 @@ import { fireEvent, render, screen, waitFor, within } from '@testing-library/rea
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import CalendarView from './calendar/CalendarView';
 import WorkshopsView from './workshops/WorkshopsView';
-import DevicesView, { type DeviceRow } from './devices/DevicesView';
+import type { PairedDevice } from '../../wire';
+import DevicesView from './devices/DevicesView';
 import PairView from './devices/PairView';
 import ImportView from './import/ImportView';
 
@@ -25,7 +26,13 @@ function server(answer: (a: Asked) => { status?: number; body: unknown } | 'cut'
     if (said === 'cut') return Promise.reject(new TypeError('cut'));
     if (said === 'never')
       return new Promise((_done, fail) => init.signal?.addEventListener('abort', () => fail(new DOMException('stopped', 'AbortError'))));
-    return Promise.resolve(Response.json(said.body, { status: said.status ?? 200 }));
+    const status = said.status ?? 200;
+    // Who follows an import hears its end as a line of its own.
+    if (a.headers.accept === 'application/x-ndjson')
+      return Promise.resolve(
+        new Response(`${JSON.stringify({ status, body: said.body })}\n`, { headers: { 'content-type': a.headers.accept } }),
+      );
+    return Promise.resolve(Response.json(said.body, { status }));
   });
 }
 afterEach(() => vi.unstubAllGlobals());
@@ -52,7 +59,7 @@ describe('bringing in a job', () => {
     render(<ImportView />);
     choose();
     expect(await screen.findByText('It would bring 3 new entries; 12 are here already.')).toBeInTheDocument();
-    expect(asked.map((a) => a.path)).toEqual(['/api/import?check']);
+    expect(asked.map((a) => a.path)).toEqual(['/api/import?check=true']);
     press('Bring it in');
     expect(await screen.findByText('It is here: 3 new entries, 12 known before.')).toBeInTheDocument();
     expect(asked.at(-1)!.path).toBe('/api/import');
@@ -110,7 +117,7 @@ describe('bringing in a job', () => {
 
 describe('tablets', () => {
   const lan = { urls: ['https://192.0.2.7:4681'], fingerprint: 'A5:A5', qr: '<svg></svg>' };
-  const row: DeviceRow = { id: 'd1', name: 'Shed tablet', pairedAt: '2030-06-15T09:00:00.000Z', seenAt: null, person: 'Ines Corrow' };
+  const row: PairedDevice = { id: 'd1', name: 'Shed tablet', pairedAt: '2030-06-15T09:00:00.000Z', seenAt: null, person: 'Ines Corrow' };
   const code = { code: '012345', expiresAt: new Date(Date.now() + 600_000).toISOString() };
 
   it('show how one gets in: address, code, fingerprint', async () => {

@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { mostPhotoBytes } from '../../../core/record';
 import { pool } from '../../../server/db/pool';
 import { collectPhotos, keepPhoto, readPhoto } from '../../../server/files/photos';
-import { json, readBytes, refuse } from '../../../server/http/body';
+import { answer, json, readBytes, refuse } from '../../../server/http/body';
 
 const hash = /^[\da-f]{64}$/;
 
@@ -28,5 +28,5 @@ export const PUT: APIRoute = async ({ params, request, locals }) => {
   if (!kept.ok) return refuse(kept.status, { code: kept.code, message: kept.message });
   // Where new bytes come in, those that nothing ever named go out.
   await collectPhotos(pool(), locals.session!.shopId);
-  return json({ sha256: sha });
+  return answer<'PUT /api/photos/:id'>({ sha256: sha });
 };

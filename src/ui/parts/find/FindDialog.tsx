@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
 import { stageOfKind, type FoundLine } from '../../../core/find';
 import { fonts } from '../../theme/tokens';
-import { ask } from '../../device/ask';
+import { call } from '../../device/client';
 import { visit } from '../../job/address';
 
 type Answer = { kind: 'idle' } | { kind: 'looking' } | { kind: 'found'; lines: FoundLine[] } | { kind: 'failed'; message: string };
@@ -29,19 +29,16 @@ export default function FindDialog({ taken, onClose }: { taken: () => string; on
     }
     const going = new AbortController();
     const timer = setTimeout(() => {
-      ask(`/api/find?q=${encodeURIComponent(q)}`, { signal: going.signal }).then(
-        async (r) => {
-          const body = (await r.json()) as { lines?: FoundLine[]; message?: string };
-          setAt(0);
-          setAnswer(
-            body.lines ? { kind: 'found', lines: body.lines } : { kind: 'failed', message: body.message ?? 'The server did not answer.' },
-          );
-        },
-        () => {
-          if (!going.signal.aborted)
-            setAnswer({ kind: 'failed', message: 'The search needs the server, which cannot be reached just now.' });
-        },
-      );
+      void call('GET /api/find', { query: { q }, signal: going.signal }).then((found) => {
+        if (going.signal.aborted) return;
+        setAt(0);
+        if (found.ok) setAnswer({ kind: 'found', lines: found.body.lines });
+        else
+          setAnswer({
+            kind: 'failed',
+            message: found.status ? found.message : 'The search needs the server, which cannot be reached just now.',
+          });
+      });
     }, pauseMs);
     setAnswer((a) => (a.kind === 'found' ? a : { kind: 'looking' }));
     return () => {

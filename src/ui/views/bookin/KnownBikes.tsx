@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import type { FoundLine } from '../../../core/find';
 import { day } from '../../parts/times';
-import { ask } from '../../device/ask';
+import { call } from '../../device/client';
 
 const pauseMs = 250;
 const most = 4;
@@ -19,12 +19,9 @@ export function KnownBikes({ name }: { name: string }) {
     }
     const going = new AbortController();
     const timer = setTimeout(() => {
-      ask(`/api/find?q=${encodeURIComponent(wanted.slice(0, 200))}`, { signal: going.signal })
-        .then(async (r) => {
-          const { lines = [] } = (await r.json()) as { lines?: FoundLine[] };
-          setKnown(lines.filter((l) => l.kind === 'bike' && !l.near).slice(0, most));
-        })
-        .catch(() => undefined);
+      void call('GET /api/find', { query: { q: wanted.slice(0, 200) }, signal: going.signal }).then((found) => {
+        if (found.ok) setKnown(found.body.lines.filter((l) => l.kind === 'bike' && !l.near).slice(0, most));
+      });
     }, pauseMs);
     return () => {
       clearTimeout(timer);

@@ -83,12 +83,9 @@ describe('a bike that is back', () => {
 describe('a name that is typed at booking in', () => {
   const lines = (...bikes: { bike: string; handedOverAt: string | null; near?: boolean; kind?: string }[]) =>
     vi.stubGlobal('fetch', () =>
-      Promise.resolve({
-        json: () =>
-          Promise.resolve({
-            lines: bikes.map((b, i) => ({ kind: 'bike', id: `b${i}`, jobId: `j${i}`, words: b.bike, near: false, ...b })),
-          }),
-      }),
+      Promise.resolve(
+        Response.json({ lines: bikes.map((b, i) => ({ kind: 'bike', id: `b${i}`, jobId: `j${i}`, words: b.bike, near: false, ...b })) }),
+      ),
     );
 
   it('brings up bikes that are known by it, and where each is', async () => {

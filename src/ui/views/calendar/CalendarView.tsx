@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
-import { ask } from '../../device/ask';
+import { call } from '../../device/client';
 
 /** The waits of the workshop for a calendar: once as a file, or as an address that keeps it up to date. */
 export default function CalendarView({ shopId, token: first, bases }: { shopId: string; token: string; bases: string[] }) {
@@ -21,14 +21,9 @@ export default function CalendarView({ shopId, token: first, bases }: { shopId: 
     }
   };
   const anew = async () => {
-    try {
-      const response = await ask('/api/calendar', { method: 'POST' });
-      const body = (await response.json()) as { token?: string; message?: string };
-      if (body.token) setToken(body.token);
-      setProblem(body.token ? null : (body.message ?? 'The server did not do this.'));
-    } catch {
-      setProblem('The server cannot be reached just now.');
-    }
+    const answer = await call('POST /api/calendar');
+    if (answer.ok) setToken(answer.body.token);
+    setProblem(answer.ok ? null : answer.message);
   };
   return (
     <Page

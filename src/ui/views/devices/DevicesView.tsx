@@ -9,60 +9,28 @@ import { SetField } from '../../parts/SetField';
 import { Tag } from '../../parts/Tag';
 import { dayTime } from '../../parts/times';
 import { fonts } from '../../theme/tokens';
-import { ask } from '../../device/ask';
+import type { DeviceList, PairingCode } from '../../../wire';
+import { call, type Answer } from '../../device/client';
 
-export interface DeviceRow {
-  id: string;
-  name: string | null;
-  pairedAt: string;
-  seenAt: string | null;
-  person: string | null;
-}
-
-export interface DevicesProps {
+export interface DevicesProps extends DeviceList {
   lan: { urls: string[]; fingerprint: string; qr: string } | null;
-  devices: DeviceRow[];
-  refusals: RefusalRow[];
-}
-
-/** A device that asked to be let in and was not. */
-export interface RefusalRow {
-  at: string;
-  address: string;
-  name: string;
-  why: string;
-}
-
-type Answer = Pick<DevicesProps, 'devices' | 'refusals'>;
-
-async function request<T>(method: string, body?: object): Promise<T | string> {
-  try {
-    const response = await ask('/api/devices', {
-      method,
-      ...(body && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
-    });
-    const answer = (await response.json()) as T & { message?: string };
-    return response.ok ? answer : (answer.message ?? 'The server did not do this.');
-  } catch {
-    return 'The server cannot be reached just now.';
-  }
 }
 
 /** Tablets of this workshop: how one gets in, and which are in. */
 export default function DevicesView({ lan, ...first }: DevicesProps) {
-  const [{ devices, refusals }, setAnswer] = useState<Answer>(first);
-  const [code, setCode] = useState<{ code: string; expiresAt: string } | null>(null);
+  const [{ devices, refusals }, setAnswer] = useState<DeviceList>(first);
+  const [code, setCode] = useState<PairingCode | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const take = (answer: Answer | string) => {
-    setProblem(typeof answer === 'string' ? answer : null);
-    if (typeof answer !== 'string') setAnswer(answer);
+  const take = (answer: Answer<DeviceList>) => {
+    setProblem(answer.ok ? null : answer.message);
+    if (answer.ok) setAnswer(answer.body);
   };
   useEffect(() => {
     if (!code) return undefined;
     let shown = true;
     // While a code is shown someone is about to use it.
     const timer = setInterval(() => {
-      void request<Answer>('GET').then((a) => shown && typeof a !== 'string' && setAnswer(a));
+      void call('GET /api/devices').then((a) => shown && a.ok && setAnswer(a.body));
       if (Date.parse(code.expiresAt) < Date.now()) setCode(null);
     }, 2000);
     return () => {
@@ -71,9 +39,9 @@ export default function DevicesView({ lan, ...first }: DevicesProps) {
     };
   }, [code]);
   const show = async () => {
-    const answer = await request<{ code: string; expiresAt: string }>('POST');
-    if (typeof answer === 'string') setProblem(answer);
-    else setCode(answer);
+    const answer = await call('POST /api/devices');
+    if (answer.ok) setCode(answer.body);
+    else setProblem(answer.message);
   };
   return (
     <Page
@@ -159,13 +127,13 @@ export default function DevicesView({ lan, ...first }: DevicesProps) {
                   value={d.name ?? ''}
                   onSet={(t) => {
                     if (!t) return 'It needs a name.';
-                    void request<Answer>('PUT', { id: d.id, name: t }).then(take);
+                    void call('PUT /api/devices', { body: { id: d.id, name: t } }).then(take);
                     return null;
                   }}
                 />
                 <Button
                   variant="outlined"
-                  onClick={() => void request<Answer>('DELETE', { id: d.id }).then(take)}
+                  onClick={() => void call('DELETE /api/devices', { body: { id: d.id } }).then(take)}
                   aria-label={`Send away: ${d.name ?? 'device'}`}
                 >
                   Send away

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState, type FormEvent } from 'react';
 import { Field } from '../../parts/Field';
+import { call } from '../../device/client';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
 
@@ -24,19 +25,10 @@ export default function PairView() {
     setTried(true);
     if (!/^\d{6}$/.test(digits)) return;
     setBusy(true);
-    try {
-      const response = await fetch('/api/pair', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ code: digits, name: name.trim() }),
-      });
-      if (response.ok) return location.assign('/');
-      setProblem(((await response.json()) as { message: string }).message);
-    } catch {
-      setProblem('The computer cannot be reached just now.');
-    } finally {
-      setBusy(false);
-    }
+    const answer = await call('POST /api/pair', { body: { code: digits, name: name.trim() } });
+    if (answer.ok) return location.assign('/');
+    setProblem(answer.status ? answer.message : 'The computer cannot be reached just now.');
+    setBusy(false);
   };
   return (
     <Page title="Pair this device">

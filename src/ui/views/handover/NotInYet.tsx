@@ -1,7 +1,7 @@
 import Typography from '@mui/material/Typography';
 import { useEffect } from 'react';
 import { useDevice } from '../../device/useDevice';
-import { ask } from '../../device/ask';
+import { call } from '../../device/client';
 
 /**
  * What this device still holds of a job is sent from here too, and the record is drawn anew once something has arrived that is not in
@@ -12,9 +12,8 @@ export function NotInYet({ shopId, jobId, upTo }: { shopId: string; jobId: strin
   const own = items.filter((i) => i.jobId === jobId).length;
   useEffect(() => {
     const look = async () => {
-      const answer = await ask(`/api/journal?after=${upTo}&job=${jobId}`).catch(() => null);
-      const { entries } = answer?.ok ? ((await answer.json()) as { entries: unknown[] }) : { entries: [] };
-      if (entries.length > 0 && (await device.items(jobId)).length === 0) location.reload();
+      const page = await call('GET /api/journal', { query: { after: upTo, job: jobId } });
+      if (page.ok && page.body.entries.length > 0 && (await device.items(jobId)).length === 0) location.reload();
     };
     // An entry may have arrived while the page was drawn, before this one listened.
     void look();

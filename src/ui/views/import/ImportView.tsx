@@ -9,56 +9,17 @@ import { useRef, useState } from 'react';
 import { fieldName, valueWords } from '../../parts/fieldNames';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
-import { ask } from '../../device/ask';
-
-interface Conflict {
-  key: string;
-  table: string;
-  field: string | null;
-  here: unknown;
-  file: unknown;
-  message: string | null;
-}
-interface Report {
-  jobId: string;
-  bike: string;
-  fresh: number;
-  known: number;
-  photos: number;
-  missingPhotos: number;
-  conflicts: Conflict[];
-  done: boolean;
-}
-type Choice = 'file' | 'here';
+import type { ImportChoice, ImportReport } from '../../../wire';
+import { callFollowed } from '../../device/client';
 
 const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
-
-/** What the server says at the end; on the way it says, a line at a time, how far it has come. */
-async function told(response: Response, onPart: (part: number) => void): Promise<Report & { message?: string }> {
-  if (!response.body || !response.headers.get('content-type')?.startsWith('application/x-ndjson'))
-    return (await response.json()) as Report & { message?: string };
-  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
-  let rest = '';
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) throw new Error('the line broke');
-    rest += value;
-    const lines = rest.split('\n');
-    rest = lines.pop()!;
-    for (const line of lines) {
-      const heard = JSON.parse(line) as { part?: number; body?: Report & { message?: string } };
-      if (heard.body) return heard.body;
-      if (heard.part !== undefined) onPart(heard.part);
-    }
-  }
-}
 
 /** Brings in a job that was exported here or elsewhere. What it would change is shown first. */
 export default function ImportView() {
   const input = useRef<HTMLInputElement>(null);
   const [file, setFile] = useState<File | null>(null);
-  const [report, setReport] = useState<Report | null>(null);
-  const [choices, setChoices] = useState<Record<string, Choice>>({});
+  const [report, setReport] = useState<ImportReport | null>(null);
+  const [choices, setChoices] = useState<Record<string, ImportChoice>>({});
   const [problem, setProblem] = useState<string | null>(null);
   const [stop, setStop] = useState<AbortController | null>(null);
   const [part, setPart] = useState<number | null>(null);
@@ -67,26 +28,21 @@ export default function ImportView() {
     const going = new AbortController();
     setStop(going);
     setProblem(null);
-    try {
-      const response = await ask(check ? '/api/import?check' : '/api/import', {
-        method: 'POST',
-        headers: {
-          'content-type': 'application/octet-stream',
-          accept: 'application/x-ndjson',
-          'x-ivrek-choices': encodeURIComponent(JSON.stringify(choices)),
-        },
+    const answer = await callFollowed(
+      'POST /api/import',
+      {
+        query: check ? { check } : {},
         body: chosen,
+        headers: { 'x-ivrek-choices': encodeURIComponent(JSON.stringify(choices)) },
         signal: going.signal,
-      });
-      const body = await told(response, setPart);
-      if (body.message) setProblem(body.message);
-      else setReport(body);
-    } catch {
-      setProblem(going.signal.aborted ? 'Stopped. Nothing was changed.' : 'The server cannot be reached just now. Nothing was changed.');
-    } finally {
-      setStop(null);
-      setPart(null);
-    }
+      },
+      setPart,
+    );
+    setStop(null);
+    setPart(null);
+    if (answer.ok) setReport(answer.body);
+    else if (going.signal.aborted) setProblem('Stopped. Nothing was changed.');
+    else setProblem(answer.status ? answer.message : `${answer.message} Nothing was changed.`);
   };
   const choose = (list: FileList | null) => {
     const chosen = list?.[0] ?? null;
@@ -170,7 +126,7 @@ export default function ImportView() {
                     <ToggleButtonGroup
                       exclusive
                       value={choices[c.key] ?? null}
-                      onChange={(_e, v: Choice | null) => v && setChoices({ ...choices, [c.key]: v })}
+                      onChange={(_e, v: ImportChoice | null) => v && setChoices({ ...choices, [c.key]: v })}
                       aria-label={c.field ? fieldName(c.field) : c.table}
                       sx={{ flexWrap: 'wrap' }}
                     >

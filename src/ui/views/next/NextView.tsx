@@ -20,7 +20,7 @@ import { yardActs, YardMenu } from './YardMenu';
 import YardPanel, { YardBikes } from './YardPanel';
 import { fonts } from '../../theme/tokens';
 import { keepBikes } from './keepBikes';
-import { ask } from '../../device/ask';
+import { call } from '../../device/client';
 
 export interface NextProps {
   yard: Yard;
@@ -51,13 +51,10 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
     setTimeout(() => {
       // Several entries in one moment are one look.
       if (mine !== asked.current) return;
-      void ask('/api/jobs')
-        .then(async (r) => {
-          const now = r.ok ? ((await r.json()) as Board) : null;
-          // What was asked later knows more.
-          if (now && mine === asked.current) setBoard(now);
-        })
-        .catch(() => undefined);
+      void call('GET /api/jobs').then((now) => {
+        // What was asked later knows more.
+        if (now.ok && mine === asked.current) setBoard(now.body);
+      });
     }, 250);
   }, []);
   const { device, line, items, room } = useDevice(yard.shop.id, again);

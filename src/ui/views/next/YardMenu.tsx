@@ -8,6 +8,7 @@ import MoveToInbox from '@mui/icons-material/MoveToInboxOutlined';
 import Tablet from '@mui/icons-material/TabletOutlined';
 import Warehouse from '@mui/icons-material/WarehouseOutlined';
 import { useState } from 'react';
+import { call } from '../../device/client';
 import type { BarAct } from '../../parts/BarActs';
 
 /** What belongs to the workshop as a whole. */
@@ -26,8 +27,8 @@ export const yardActs = (home: boolean): BarAct[] => [
 
 /** Ends the session of this device. What waits on it stays, and is sent when it is back. */
 async function logOut(): Promise<void> {
-  const done = await fetch('/api/session', { method: 'DELETE' }).catch(() => null);
-  if (done?.ok) location.assign('/');
+  const done = await call('DELETE /api/session');
+  if (done.ok) location.assign('/');
 }
 
 /** The same as a button with a menu, where there is room for it. */

@@ -1,6 +1,5 @@
-import type { JobSnapshot } from '../../../core/record';
 import type { Device } from '../../device/device';
-import { ask } from '../../device/ask';
+import { call } from '../../device/client';
 
 /** The most bikes that are brought onto a device by themselves. */
 const mostBikes = 40;
@@ -13,12 +12,9 @@ export async function keepBikes(device: Device, lines: readonly { jobId: string;
     if (!going()) return;
     const known = await parts.db.get('snapshot', [device.shopId, jobId]);
     if (known && known.snapshot.shop.seq >= last) continue;
-    try {
-      const response = await ask(`/api/jobs/${jobId}`);
-      if (response.ok) await device.saveSnapshot((await response.json()) as JobSnapshot);
-    } catch {
-      // without a server there is nothing to bring over
-      return;
-    }
+    const job = await call('GET /api/jobs/:id', { id: jobId });
+    if (job.ok) await device.saveSnapshot(job.body);
+    // Without a server there is nothing to bring over.
+    else if (job.status === 0) return;
   }
 }

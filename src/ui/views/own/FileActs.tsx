@@ -1,29 +1,15 @@
 import Button from '@mui/material/Button';
 import type { Own } from '../../../core/record';
 import { TakeFile } from '../../parts/TakeFile';
-import { ask } from '../../device/ask';
-
-interface Brought {
-  ok: boolean;
-  added: number;
-  changed: number;
-  same: number;
-  rows?: Own[];
-  problems?: string[];
-}
+import { call } from '../../device/client';
 
 /** The way out and the way in: one YAML file. */
 export function FileActs({ onDone }: { onDone: (done: { says: string; problems: string[] }, rows?: readonly Own[]) => void }) {
   const bring = async (file: File) => {
-    try {
-      const response = await ask('/api/own', { method: 'POST', headers: { 'content-type': 'application/yaml' }, body: file });
-      const told = (await response.json()) as Brought;
-      if (told.ok)
-        onDone({ says: `${file.name}: ${told.added} new, ${told.changed} changed, ${told.same} as they were.`, problems: [] }, told.rows);
-      else onDone({ says: `${file.name}: nothing was changed.`, problems: told.problems ?? ['The server did not take it.'] });
-    } catch {
-      onDone({ says: `${file.name}: nothing was changed.`, problems: ['The server cannot be reached just now.'] });
-    }
+    const answer = await call('POST /api/own', { body: file, headers: { 'content-type': 'application/yaml' } });
+    if (!answer.ok) return onDone({ says: `${file.name}: nothing was changed.`, problems: answer.problems ?? [answer.message] });
+    const { added, changed, same, rows } = answer.body;
+    onDone({ says: `${file.name}: ${added} new, ${changed} changed, ${same} as they were.`, problems: [] }, rows);
   };
   return (
     <>

@@ -1,12 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import { command as commandOf, type OwnAdd, type OwnChange, type CommandName, type Payloads } from '../../../core/command';
-import { applyChanges, emptyState, list, put, type Change, type Own, type State } from '../../../core/record';
-import { ask } from '../../device/ask';
-
-interface Told {
-  changes?: Change[];
-  message?: string;
-}
+import { applyChanges, emptyState, list, put, type Own, type State } from '../../../core/record';
+import { call } from '../../device/client';
 
 /** Nothing in any list, to be filled. */
 export const nothing = (): OwnAdd => ({ faults: [], findings: [], tests: [], figures: [] });
@@ -27,27 +22,16 @@ export function useOwn(first: readonly Own[]) {
       const says = JSON.stringify([type, payload, base]);
       if (tried.current?.says !== says) tried.current = { says, id: crypto.randomUUID() };
       const command = commandOf(type, entityId, payload, { id: tried.current.id, madeAt: new Date().toISOString(), base });
-      try {
-        const response = await ask('/api/commands', {
-          method: 'POST',
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify(command),
-        });
-        const told = (await response.json()) as Told;
-        if (!response.ok || !told.changes) {
-          setProblem(told.message ?? 'The server did not keep this.');
-          return false;
-        }
-        tried.current = null;
-        const { changes } = told;
-        setState((s) => applyChanges(s, changes));
-        return true;
-      } catch {
-        setProblem('The server cannot be reached just now.');
+      const answer = await call('POST /api/commands', { body: command });
+      setBusy(false);
+      if (!answer.ok) {
+        setProblem(answer.message);
         return false;
-      } finally {
-        setBusy(false);
       }
+      tried.current = null;
+      const { changes } = answer.body;
+      setState((s) => applyChanges(s, changes));
+      return true;
     },
     [],
   );

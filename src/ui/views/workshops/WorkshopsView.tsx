@@ -8,6 +8,8 @@ import type { Backup } from '../../../core/record';
 import { sendNow } from '../../device/post';
 import { Empty } from '../../parts/Empty';
 import { Field } from '../../parts/Field';
+import type { DemoAct, EnterWish } from '../../../wire';
+import { call } from '../../device/client';
 import { Page } from '../../parts/Page';
 import { Tag } from '../../parts/Tag';
 import { dayTime } from '../../parts/times';
@@ -18,24 +20,14 @@ export interface WorkshopsProps {
   backups: Backup[];
 }
 
-async function enter(wish: object): Promise<string | null> {
-  try {
-    const r = await fetch('/api/session', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(wish) });
-    if (r.ok) return null;
-    return ((await r.json()) as { message: string }).message;
-  } catch {
-    return 'The server cannot be reached.';
-  }
-}
-
 /** The first screen: which workshop, and who is working. */
 export default function WorkshopsView({ shops, demo, backups }: WorkshopsProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const [name, setName] = useState('');
-  const go = async (wish: object) => {
-    const wrong = await enter(wish);
-    if (wrong) setProblem(wrong);
-    else location.assign('/');
+  const go = async (wish: EnterWish) => {
+    const answer = await call('POST /api/session', { body: wish });
+    if (answer.ok) location.assign('/');
+    else setProblem(answer.message);
   };
   const open = (e: FormEvent) => {
     e.preventDefault();
@@ -135,8 +127,8 @@ function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: str
     e.preventDefault();
     setTried(true);
     if (!name.trim()) return;
-    const wrong = await enter({ shopId });
-    if (wrong) return onProblem(wrong);
+    const inside = await call('POST /api/session', { body: { shopId } });
+    if (!inside.ok) return onProblem(inside.message);
     const id = crypto.randomUUID();
     const answer = await sendNow(
       commandOf('person.add', id, { name: name.trim() }, { id: crypto.randomUUID(), madeAt: new Date().toISOString() }),
@@ -144,9 +136,9 @@ function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: str
     );
     if (answer.kind !== 'kept')
       return onProblem(answer.kind === 'refused' ? answer.refusal.message : 'The server cannot be reached just now.');
-    const again = await enter({ shopId, personId: id });
-    if (again) onProblem(again);
-    else location.assign('/');
+    const named = await call('POST /api/session', { body: { shopId, personId: id } });
+    if (named.ok) location.assign('/');
+    else onProblem(named.message);
   };
   return (
     <Box component="form" noValidate onSubmit={(e) => void keep(e)} sx={{ display: 'grid', gap: 1 }}>
@@ -164,7 +156,6 @@ function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: str
   );
 }
 
-type DemoAct = 'hide' | 'show' | 'remove' | 'bring';
 const demoWords: Record<DemoAct, string> = { hide: 'Hide the demo', show: 'Show it', remove: 'Remove the demo', bring: 'Bring it back' };
 
 /** The demo out of sight, away, or back. Removing it takes what was tried in it along, so that is asked once more. */
@@ -174,17 +165,9 @@ function DemoActs({ acts, onProblem }: { acts: DemoAct[]; onProblem: (p: string 
   const act = async (which: DemoAct) => {
     if (which === 'remove' && !sure) return setSure(true);
     setBusy(true);
-    try {
-      const r = await fetch('/api/demo', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ act: which }),
-      });
-      if (r.ok) return location.reload();
-      onProblem(((await r.json()) as { message: string }).message);
-    } catch {
-      onProblem('The server cannot be reached.');
-    }
+    const answer = await call('POST /api/demo', { body: { act: which } });
+    if (answer.ok) return location.reload();
+    onProblem(answer.message);
     setBusy(false);
   };
   return (

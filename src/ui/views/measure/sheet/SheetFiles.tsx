@@ -11,13 +11,8 @@ import { saveFile } from '../../../job/saveFile';
 import { useJob } from '../../../job/useJob';
 import { TakeFile } from '../../../parts/TakeFile';
 import { keepSpec } from './keepSpec';
-import { ask } from '../../../device/ask';
-
-interface OtherBike {
-  bikeId: string;
-  bike: string;
-  specs: Spec[];
-}
+import type { BikeSpecification } from '../../../../wire';
+import { call } from '../../../device/client';
 
 const entryOf = ({ quantity, low, high, serviceLow, serviceHigh, unit, entered, source, origin }: Spec): SpecEntry => ({
   quantity,
@@ -37,7 +32,7 @@ export function SheetFiles() {
   const { knowledge, traced } = used;
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const [said, setSaid] = useState<readonly string[]>([]);
-  const [others, setOthers] = useState<readonly OtherBike[] | null>(null);
+  const [others, setOthers] = useState<readonly BikeSpecification[] | null>(null);
   const none = traced.specs.length === 0;
   const entries = traced.specs.map(entryOf);
   const keepAll = (all: readonly SpecEntry[], from: string) => {
@@ -59,13 +54,9 @@ export function SheetFiles() {
       () => setSaid([notHere]),
     );
   const look = async () => {
-    try {
-      const answer = await ask('/api/specifications');
-      if (!answer.ok) throw new Error(String(answer.status));
-      setOthers(((await answer.json()) as OtherBike[]).filter((o) => o.bikeId !== traced.bike.id));
-    } catch {
-      setSaid(['The server does not answer: other bikes can be copied from when it is there again.']);
-    }
+    const answer = await call('GET /api/specifications');
+    if (answer.ok) setOthers(answer.body.filter((o) => o.bikeId !== traced.bike.id));
+    else setSaid(['The server does not answer: other bikes can be copied from when it is there again.']);
   };
   return (
     <Box sx={{ mt: 1.5 }}>
