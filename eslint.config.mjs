@@ -57,7 +57,7 @@ export default ts.config(
   },
   {
     files: ['src/ui/**/*.tsx'],
-    ignores: ['**/*.test.tsx', 'src/ui/parts/later.tsx'],
+    ignores: ['**/*.test.tsx', 'src/ui/controls/lazyPart.tsx'],
     rules: {
       'no-restricted-imports': [
         'error',
@@ -66,7 +66,7 @@ export default ts.config(
             {
               name: 'react',
               importNames: ['lazy', 'Suspense'],
-              message: 'use parts/later: a boundary drawn by the server comes with a script in the page, which is refused',
+              message: 'use controls/lazyPart: a boundary drawn by the server comes with a script in the page, which is refused',
             },
           ],
         },

@@ -15,7 +15,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: chromiumOptions(),
     trace: 'off',
-    // Screens come from the server, as they are; the specs of the shed allow the service worker again.
+    // Screens come from the server, as they are; the specs without a network allow the service worker again.
     serviceWorkers: 'block',
   },
 });

@@ -1,4 +1,4 @@
-// Speed and memory as ratios within one run; --bikes=N for another size of trace than 200 bikes a family. Parts: rank, trace, named, picture, chaos and attack (no demo server), page, bytes, view, measure, shed. IVREK_URL names the server.
+// Speed and memory as ratios within one run; --bikes=N for another size of trace than 200 bikes a family. Parts: rank, trace, named, picture, chaos and attack (no demo server), page, bytes, view, measure, offline. IVREK_URL names the server.
 import type { Figures } from './figures';
 
 const args = process.argv.slice(2);
@@ -14,7 +14,7 @@ const known = [
   'bytes',
   'view',
   'measure',
-  'shed',
+  'offline',
   'chaos',
   'attack',
   'mutants',
@@ -42,7 +42,7 @@ if (parts.includes('picture')) Object.assign(figures, await (await import('./tra
 if (parts.includes('page')) Object.assign(figures, await (await import('./page')).benchPage(quick));
 if (parts.includes('bytes') || parts.includes('view')) Object.assign(figures, await (await import('./view')).benchView(quick, parts));
 if (parts.includes('measure')) Object.assign(figures, await (await import('./measure')).benchMeasure(quick));
-if (parts.includes('shed')) Object.assign(figures, await (await import('./shed')).benchShed(quick));
+if (parts.includes('offline')) Object.assign(figures, await (await import('./offline')).benchOffline(quick));
 if (parts.includes('chaos')) Object.assign(figures, await (await import('./chaos')).benchChaos(quick));
 if (parts.includes('attack')) Object.assign(figures, await (await import('./attack')).benchAttack(quick));
 if (parts.includes('mutants'))

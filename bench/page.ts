@@ -1,7 +1,7 @@
 import autocannon from 'autocannon';
 import type { Figures } from './figures';
 import { demoSession } from './session';
-import { boardWorkedOut, yardOf } from './yard';
+import { boardWorkedOut, fillWorkshop } from './workshop';
 
 /**
  * Requests a second of a bike's page and of Next in a workshop of 200 bikes, rendered on the server, against an endpoint that only
@@ -19,9 +19,9 @@ export async function benchPage(quick: boolean): Promise<Figures> {
   const page = await run(`/job/${jobs['Quillon 350']}/trace`);
   const strip = await run(`/job/${jobs['Osprane 650']}/strip`);
   const bikes = quick ? 20 : 200;
-  const yard = await yardOf(url, bikes);
-  const workedOut = await boardWorkedOut(url, yard.cookie);
-  const next = await run('/', yard.cookie);
+  const workshop = await fillWorkshop(url, bikes);
+  const workedOut = await boardWorkedOut(url, workshop.cookie);
+  const next = await run('/', workshop.cookie);
   return {
     'page.select 1 per s': select,
     'page.trace per s': page,

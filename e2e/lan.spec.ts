@@ -6,7 +6,7 @@ import { chromiumOptions } from './chromium';
 
 // A tablet in the network, by a name that is not loopback: the browser is told where that name is, nothing else is special.
 // IVREK_LAN_URL and IVREK_LAN_CA name the second process of ./ivrek start --lan.
-const lan = new URL(process.env.IVREK_LAN_URL ?? 'https://shed.test:4691');
+const lan = new URL(process.env.IVREK_LAN_URL ?? 'https://workshop.test:4691');
 const ca = readFileSync(process.env.IVREK_LAN_CA ?? '.data/lan/ca.crt');
 
 /** Asked by the page itself, because only its browser knows the name. */

@@ -1,10 +1,10 @@
 import sharp from 'sharp';
 import { awake, bookIn, expect, test as base, type Page } from './bench';
-import { Cord } from './cord';
+import { NetworkLine } from './networkLine';
 
-const test = base.extend<{ cord: Cord; baseURL: string }>({
+const test = base.extend<{ cord: NetworkLine; baseURL: string }>({
   cord: async ({}, use) => {
-    const cord = new Cord(new URL(process.env.IVREK_URL ?? 'http://127.0.0.1:4680'));
+    const cord = new NetworkLine(new URL(process.env.IVREK_URL ?? 'http://127.0.0.1:4680'));
     await cord.mend();
     await use(cord);
     await cord.cut();

@@ -86,7 +86,7 @@ test('leaving the workshop ends the session: its cookie opens nothing any more',
   expect((await page.request.get('/api/jobs')).status()).toBe(401);
 });
 
-test('the same field on two devices: a tray with both values, one tap, nothing dropped, others pass', async ({ bench: page }) => {
+test('the same field on two devices: a conflicts with both values, one tap, nothing dropped, others pass', async ({ bench: page }) => {
   const job = await bookIn(page);
   const other = await second(page);
   await other.page.goto(`${job}/book-in`);
@@ -118,11 +118,11 @@ test('the same field on two devices: a tray with both values, one tap, nothing d
     })
     .toEqual(['Q350-1', 1968]);
   await other.page.getByRole('button', { name: 'Look' }).click();
-  const tray = other.page.getByRole('dialog', { name: 'Needs you' });
-  await expect(tray.getByTestId('tray-case')).toHaveCount(1);
-  await expect(tray).toContainText('it now says “1968”; you wrote “1971”');
-  await tray.getByRole('button', { name: 'Use “1971”' }).click();
-  await expect(tray).toContainText('Nothing needs you.');
+  const conflicts = other.page.getByRole('dialog', { name: 'Needs you' });
+  await expect(conflicts.getByTestId('conflict-case')).toHaveCount(1);
+  await expect(conflicts).toContainText('it now says “1968”; you wrote “1971”');
+  await conflicts.getByRole('button', { name: 'Use “1971”' }).click();
+  await expect(conflicts).toContainText('Nothing needs you.');
   await expect(page.getByLabel('Year', { exact: true })).toHaveValue('1971', { timeout: 5000 });
   // both values stand in the log
   await expect

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { createReadStream, existsSync, mkdtempSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { flag, readArgs } from './args.mjs';
 import { askPassphrase, hasAuthority, lockAuthority } from './authority.mjs';
 import { startCluster } from './cluster.mjs';
 import { dump, prove, writeDown } from './dumps.mjs';
@@ -29,10 +30,13 @@ export const migrations = () =>
     .map((f) => f.replace(/\.sql$/, ''))
     .sort();
 
-export const fileArgument = (args, command) => {
-  if (args.length !== 1 || args[0].startsWith('-')) throw new Stop(`${command} wants one file`, `./ivrek ${command} FILE`);
-  return resolve(process.env.IVREK_CALLED_FROM ?? '.', args[0]);
+/** The one file that a command is given, as it was named from where the command was called. */
+export const fileArgument = (words, command, usage) => {
+  if (words.length !== 1) throw new Stop(`${command} wants one file`, usage);
+  return resolve(process.env.IVREK_CALLED_FROM ?? '.', words[0]);
 };
+
+const usage = './ivrek backup FILE [--with-authority]';
 
 /**
  * Takes the data folder for something that is done beside a running Ivrek or without one, but not beside a start or a restore.
@@ -51,11 +55,9 @@ export async function besideRunning(base) {
  * after it was restored into a scratch database.
  */
 export async function backup(args) {
-  const withAuthority = args.includes('--with-authority');
-  const file = fileArgument(
-    args.filter((a) => a !== '--with-authority'),
-    'backup',
-  );
+  const { values, words } = readArgs(args, { 'with-authority': flag }, { usage });
+  const withAuthority = values['with-authority'] ?? false;
+  const file = fileArgument(words, 'backup', usage);
   const base = process.env.IVREK_DATA ?? '.data';
   if (!existsSync(`${base}/cluster.made`)) throw new Stop(`there is nothing in ${base} to back up yet`, 'Start Ivrek once first.');
   if (withAuthority && !hasAuthority(base)) throw new Stop('there is no authority yet', 'It is made by ./ivrek start --lan.');

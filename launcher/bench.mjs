@@ -1,5 +1,6 @@
 import { mkdirSync, rmSync } from 'node:fs';
 import { resolve } from 'node:path';
+import { benchOptions, readArgs } from './args.mjs';
 import { ensureBuild } from './build.mjs';
 import { startCluster } from './cluster.mjs';
 import { ensureChromium, ensureNpm, ensurePostgres } from './packages.mjs';
@@ -30,14 +31,12 @@ export async function withDemo(folder, work) {
   }
 }
 
+const usage = `./ivrek bench [part …] [--quick] [--json] [--bikes=N] [--draw=N] [--of=FOLDERS] [--share=0.1]
+Parts: rank worker trace named picture page bytes view measure offline chaos attack, all of them where none is named;
+mutants and mutants-code only where named (--of=measure,torque,quantity,fitness, or folders: --of=measure/oil).`;
+
 export async function bench(args) {
-  const flags = args.filter((a) => a.startsWith('--') && !/^--(quick|json|bikes=\d+|draw=\d+|of=[A-Za-z,./]+|share=[\d.]+)$/.test(a));
-  if (flags.length)
-    throw new Stop(
-      `unknown option ${flags.join(' ')}`,
-      'Parts: rank worker trace named picture page bytes view measure shed chaos attack, all of them where none is named; mutants and mutants-code only where named. Flags: --quick --json --bikes=N --draw=N --of=measure,torque,quantity,fitness (or folders: --of=measure/oil) --share=0.1',
-    );
-  const parts = args.filter((a) => !a.startsWith('--'));
+  const { words: parts } = readArgs(args, benchOptions, { usage });
   const run = (env) => visibly('node', ['--import', 'tsx', 'bench/main.ts', ...args], { env: { ...process.env, ...env } });
   let code;
   if (parts.length && parts.every((p) => ['rank', 'trace', 'named', 'picture', 'chaos', 'attack', 'mutants', 'mutants-code'].includes(p))) {

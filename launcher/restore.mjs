@@ -1,6 +1,7 @@
 import { closeSync, existsSync, lstatSync, mkdirSync, mkdtempSync, openSync, readFileSync, readSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { flag, readArgs, text } from './args.mjs';
 import { askPassphrase, hasAuthority, unlockAuthority } from './authority.mjs';
 import { fileArgument, format, migrations, sha256 } from './backup.mjs';
 import { startCluster } from './cluster.mjs';
@@ -109,6 +110,8 @@ async function withCluster(work) {
   }
 }
 
+const usage = './ivrek restore FILE | --list | --back NAME | --drop NAME';
+
 /** Databases that were put aside, oldest first. */
 const keptAside = async (db) =>
   (await db.query(`select datname from pg_database where datname ~ '^ivrek_before_' order by datname`)).rows.map((r) => r.datname);
@@ -121,17 +124,18 @@ async function named(db, name, what) {
 }
 
 /** What was put aside: listed, put back in its place, or thrown away, which is never done by itself. */
-async function ofAside([act, name]) {
+/** @param {{ list?: boolean, back?: string, drop?: string }} wish */
+async function ofAside({ list, back, drop }) {
   await withCluster(async ({ db }) => {
-    if (act === '--list') {
+    if (list) {
       const names = await keptAside(db);
       say(names.length ? `put aside: ${names.join(', ')}` : 'nothing was put aside');
-    } else if (act === '--back') {
-      const kept = await changePlaces(db, await named(db, name, 'put back'));
-      say(`${name} is in use again${kept ? `; what was there is kept as ${kept}` : ''}`);
+    } else if (back !== undefined) {
+      const kept = await changePlaces(db, await named(db, back, 'put back'));
+      say(`${back} is in use again${kept ? `; what was there is kept as ${kept}` : ''}`);
     } else {
-      await db.query(`drop database ${await named(db, name, 'thrown away')} with (force)`);
-      say(`${name} is gone`);
+      await db.query(`drop database ${await named(db, drop, 'thrown away')} with (force)`);
+      say(`${drop} is gone`);
     }
   });
 }
@@ -141,8 +145,11 @@ async function ofAside([act, name]) {
  * first; only then do they change places, and the old one stays under a dated name.
  */
 export async function restore(args) {
-  if (['--list', '--back', '--drop'].includes(args[0])) return ofAside(args);
-  const file = fileArgument(args, 'restore');
+  const { values, words } = readArgs(args, { list: flag, back: text, drop: text }, { usage });
+  const ofWhatIsAside = Object.keys(values);
+  if (ofWhatIsAside.length > 1 || (ofWhatIsAside.length && words.length)) throw new Stop('one thing at a time', usage);
+  if (ofWhatIsAside.length) return ofAside(values);
+  const file = fileArgument(words, 'restore', usage);
   if (!existsSync(file)) throw new Stop(`there is no file ${file}`, untouched);
   const work = mkdtempSync(join(tmpdir(), 'ivrek-restore-'));
   try {

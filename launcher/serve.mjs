@@ -3,6 +3,7 @@ import { get as httpGet } from 'node:http';
 import { get as httpsGet } from 'node:https';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { resolve as absolute } from 'node:path';
+import { flag, readArgs } from './args.mjs';
 import { ensureBuild, quietEnv } from './build.mjs';
 import { startCluster } from './cluster.mjs';
 import { backupsFile, keepDaily } from './dumps.mjs';
@@ -159,9 +160,9 @@ const mostFalls = 5;
 const fallsWithinMs = 600_000;
 
 export async function serve(dev, args = []) {
-  const unknown = args.filter((a) => !['--lan', '--no-demo', '--new-authority'].includes(a));
-  if (unknown.length) throw new Stop(`unknown option ${unknown.join(' ')}`, 'start takes --lan, --no-demo and --new-authority.');
-  const lan = args.includes('--lan');
+  const usage = `./ivrek ${dev ? 'dev' : 'start'} [--lan] [--no-demo] [--new-authority]`;
+  const { values } = readArgs(args, { lan: flag, 'no-demo': flag, 'new-authority': flag }, { usage, words: 0 });
+  const { lan = false } = values;
   const base = process.env.IVREK_DATA ?? '.data';
   const port = portOf('IVREK_PORT', 4680);
   const lanPort = portOf('IVREK_LAN_PORT', port + 1);
@@ -205,9 +206,9 @@ export async function serve(dev, args = []) {
     });
     cluster = await startCluster(bin, base);
     await migrate(cluster, 'ivrek', base);
-    await loadDemo(cluster, 'ivrek', base, { empty: args.includes('--no-demo') });
+    await loadDemo(cluster, 'ivrek', base, { empty: values['no-demo'] ?? false });
     watch = supervise(cluster, base);
-    const secure = lan ? await ensureCertificate(base, { anew: args.includes('--new-authority') }) : null;
+    const secure = lan ? await ensureCertificate(base, { anew: values['new-authority'] ?? false }) : null;
     const env = {
       ...(secure && lanEnvironment(secure, lanPort)),
       IVREK_STATUS: statusFile(base),

@@ -61,7 +61,7 @@ export async function test(only) {
       await migrate(c, 'ivrek_browser', base);
       await loadDemo(c, 'ivrek_browser', base);
       // As ./ivrek start --lan does it, by a name that only the test's own browser knows.
-      process.env.IVREK_LAN_NAMES = 'shed.test';
+      process.env.IVREK_LAN_NAMES = 'workshop.test';
       const secure = await ensureCertificate(base);
       const lanPort = await freePort(4980);
       const env = { IVREK_GALLERY: '1', ...lanEnvironment(secure, lanPort) };
@@ -72,7 +72,7 @@ export async function test(only) {
           env: {
             ...process.env,
             IVREK_URL: server.url,
-            IVREK_LAN_URL: `https://shed.test:${lanPort}`,
+            IVREK_LAN_URL: `https://workshop.test:${lanPort}`,
             IVREK_LAN_CA: secure.ca,
             PLAYWRIGHT_JSON_OUTPUT_NAME: report('browser'),
           },

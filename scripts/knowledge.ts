@@ -1,12 +1,12 @@
 // ./ivrek knowledge [--own SHOP.yaml] [--weak] [--json]: every file against its schema, every reference, every range; counts; what is weakly covered.
-import { surveyKnowledge } from '../src/core/knowledge';
+import { coverageOf } from '../src/core/knowledge';
 import { readKnowledge } from '../src/server/knowledge/load';
 import { ownFiles } from './ownFiles';
 
 const { own, rest } = ownFiles(process.argv.slice(2));
 const json = rest.includes('--json');
 const { knowledge, problems } = readKnowledge('knowledge', own);
-const survey = surveyKnowledge(knowledge);
+const survey = coverageOf(knowledge);
 if (json) process.stdout.write(`${JSON.stringify({ hash: knowledge.hash, label: knowledge.label, problems, ...survey })}\n`);
 else {
   for (const p of problems) console.error(p);

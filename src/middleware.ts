@@ -1,16 +1,16 @@
 import { defineMiddleware } from 'astro:middleware';
 import { pool } from './server/db/pool';
-import { decide, isRead, type Decision } from './server/http/access';
+import { decide, isRead, type AccessDecision } from './server/http/access';
 import { contentSecurityPolicy } from './server/http/csp';
 import { refuse } from './server/http/body';
-import { problemOf, type Problem } from './server/http/problem';
+import { problemOf, type HttpProblem } from './server/http/problem';
 import { plainPage, troubleWords } from './server/http/trouble';
 import { knowsHost, ownScheme, servesLan } from './server/lan/mode';
 import { log } from './server/log';
 import { readSession, sessionCookie } from './server/session';
-import type { CodedTold } from './wire';
+import type { CodedErrorBody } from './wire';
 
-const words: Record<Exclude<Decision, 'let in'>, { status: number } & CodedTold> = {
+const words: Record<Exclude<AccessDecision, 'let in'>, { status: number } & CodedErrorBody> = {
   'not there': { status: 404, code: 'not-there', message: 'There is no such page.' },
   'not so': { status: 405, code: 'bad-method', message: 'This is not done here.' },
   'not here': { status: 403, code: 'not-here', message: 'This is done on the computer that Ivrek runs on.' },
@@ -35,7 +35,7 @@ function secured(response: Response, lan: boolean): Response {
   return response;
 }
 
-function turnedDown(problem: Problem, isApi: boolean): Response {
+function turnedDown(problem: HttpProblem, isApi: boolean): Response {
   const { status, code } = problem;
   const message = code === 'database-away' ? troubleWords(problem.message) : problem.message;
   return isApi ? refuse(status, { code, message }) : page(status, 'Not just now', message, status === 503);

@@ -3,7 +3,7 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { createInterface } from 'node:readline';
 import type { Figures } from '../figures';
-import { coinOf } from '../../src/core/trace/simulate';
+import { seededRandom } from '../../src/core/trace/simulate';
 
 interface Tried {
   kind: string;
@@ -68,11 +68,11 @@ function patternsOf(part: string, share: number): string[] {
         .filter((f) => f.endsWith('.ts') && !f.endsWith('.test.ts'))
         .sort()
         .map((f) => `${path}/${f}`);
-  const coin = coinOf(seed);
+  const random = seededRandom(seed);
   return files.flatMap((file) => {
     const lines = readFileSync(file, 'utf8').split('\n').length;
     const pieces = Array.from({ length: Math.ceil(lines / pieceLines) }, (_x, i) => i * pieceLines + 1);
-    return pieces.filter((at) => coin(`${file} ${at}`) < share).map((at) => `${file}:${at}-${Math.min(lines, at + pieceLines - 1)}`);
+    return pieces.filter((at) => random(`${file} ${at}`) < share).map((at) => `${file}:${at}-${Math.min(lines, at + pieceLines - 1)}`);
   });
 }
 

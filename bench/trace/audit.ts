@@ -1,5 +1,5 @@
 import { afterRepair, best, type Choice } from '../../src/core/trace/decide';
-import type { Bike, Thread } from '../../src/core/trace/simulate';
+import type { SimulatedBike, BeliefNode } from '../../src/core/trace/simulate';
 
 /** One step along a bike, by what was expected before it. Where the picture holds, `off` is nought on average. */
 export interface Audit {
@@ -13,39 +13,39 @@ export interface Audit {
 
 const longest = 70;
 
-const valueAt = (thread: Thread): { value: number; choice: Choice } => best(thread.weighed);
+const valueAt = (node: BeliefNode): { value: number; choice: Choice } => best(node.weighed);
 
 /** Follows the least expected cost on a bike, and holds what was expected at each step against what came. */
-export function auditOf(start: Thread, bike: Bike): Audit[] {
+export function auditOf(start: BeliefNode, bike: SimulatedBike): Audit[] {
   const complained = Object.keys(start.setting.symptoms).filter((s) => start.setting.symptoms[s] === 'present');
   const all: Audit[] = [];
-  let thread = start;
+  let node = start;
   for (let step = 0; step < longest; step++) {
-    const { value, choice } = valueAt(thread);
+    const { value, choice } = valueAt(node);
     if (choice.kind === 'none') break;
-    const { problem, situation, tests, repairs } = thread.look.rough;
+    const { problem, situation, tests, repairs } = node.look.rough;
     const act = choice.kind === 'test' ? problem.tests[choice.index] : problem.repairs[choice.index];
     const cost = act.cost + problem.access.reach(situation.state, act.want).cost;
     if (choice.kind === 'test') {
-      const { test, position, outcomes } = thread.beliefs.tests[tests[choice.index]];
+      const { test, position, outcomes } = node.beliefs.tests[tests[choice.index]];
       const normal = (id: string) => test.outcomes.find((o) => o.id === id)?.normal === true;
-      const { weights } = thread.situation;
+      const { weights } = node.situation;
       const expected = outcomes.reduce((sum, o) => (normal(o.id) ? sum : sum + weights.reduce((x, w, h) => x + w * o.likelihood[h], 0)), 0);
       const outcome = bike.answer(test, position);
-      thread = thread.after({ kind: 'test', testId: test.id, position, outcome });
-      all.push({ kind: 'test', off: cost + valueAt(thread).value - value, expected, seen: !normal(outcome) });
+      node = node.after({ kind: 'test', testId: test.id, position, outcome });
+      all.push({ kind: 'test', off: cost + valueAt(node).value - value, expected, seen: !normal(outcome) });
       continue;
     }
     const expected = 1 - afterRepair(problem, situation, choice.index).uncured;
-    const { key } = thread.beliefs.model.suspects[repairs[choice.index]];
+    const { key } = node.beliefs.model.suspects[repairs[choice.index]];
     bike.repair(key);
     const left = complained.filter((s) => bike.shows(s));
     if (left.length === 0) {
       all.push({ kind: 'repair', off: cost - value, expected, seen: true });
       break;
     }
-    thread = thread.after({ kind: 'repair', key, left });
-    all.push({ kind: 'repair', off: cost + valueAt(thread).value - value, expected, seen: false });
+    node = node.after({ kind: 'repair', key, left });
+    all.push({ kind: 'repair', off: cost + valueAt(node).value - value, expected, seen: false });
   }
   return all;
 }

@@ -1,28 +1,28 @@
 import { readFileSync } from 'node:fs';
 import { parse } from 'yaml';
 import { nameless, type Knowledge } from '../../src/core/knowledge';
-import type { SymptomAnswer } from '../../src/core/record';
+import type { SymptomAnswer } from '../../src/core/state';
 import {
   caseAfter,
   checklist,
-  coinOf,
+  seededRandom,
   firstOrder,
   follow,
   greedies,
   greedy,
   inOrder,
-  Kind,
+  BikeKind,
   leastCost,
   likeliest,
   perturbed,
   random,
   sureFirst,
   school,
-  Thread,
+  BeliefNode,
   twoMovesAhead,
   unavoidable,
-  type Bike,
-  type Coin,
+  type SimulatedBike,
+  type SeededRandom,
   type Course,
   type Policy,
 } from '../../src/core/trace/simulate';
@@ -81,29 +81,29 @@ export const checklists = (): Record<string, string[]> =>
   parse(readFileSync('bench/trace/checklists.yaml', 'utf8')) as Record<string, string[]>;
 
 export interface Drawn {
-  bike: () => Bike;
-  coin: Coin;
-  thread: Thread;
+  bike: () => SimulatedBike;
+  random: SeededRandom;
+  node: BeliefNode;
   faults: string[];
 }
 
 /** Threads of thought by scenario and complaint, shared by all bikes and policies of a family. */
-export class Threads {
-  private readonly known = new Map<string, Thread>();
+export class BeliefNodes {
+  private readonly known = new Map<string, BeliefNode>();
 
   constructor(
     private readonly k: Knowledge,
     private readonly symptoms: readonly string[],
   ) {}
 
-  of(s: number, shown: readonly string[]): Thread {
+  of(s: number, shown: readonly string[]): BeliefNode {
     const name = `${s} ${shown.join()}`;
-    let thread = this.known.get(name);
-    if (thread) return thread;
+    let node = this.known.get(name);
+    if (node) return node;
     const { bike, job } = scenarios[s];
     const told = Object.fromEntries(this.symptoms.map((id): [string, SymptomAnswer] => [id, shown.includes(id) ? 'present' : 'absent']));
-    this.known.set(name, (thread = new Thread(this.k, { bike, job, symptoms: told })));
-    return thread;
+    this.known.set(name, (node = new BeliefNode(this.k, { bike, job, symptoms: told })));
+    return node;
   }
 
   /** What was thought about one scenario is not needed for the next. */
@@ -112,24 +112,24 @@ export class Threads {
   }
 }
 
-/** Bikes that complain of something in the family, from the truth; their complaint begins a thread of the believed model. */
+/** Bikes that complain of something in the family, from the truth; their complaint begins a node of the believed model. */
 export function* drawBikes(
-  kinds: readonly Kind[],
-  threads: Threads,
+  kinds: readonly BikeKind[],
+  nodes: BeliefNodes,
   { seed, symptoms, n, s }: { seed: number; symptoms: readonly string[]; n: number; s: number },
 ): Generator<Drawn> {
   let found = 0;
   for (let i = 0; found < n && i < n * 4000; i++) {
-    const coin = coinOf((seed * 1000003 + s * 7919 + i * 2 + 1) >>> 0);
+    const random = seededRandom((seed * 1000003 + s * 7919 + i * 2 + 1) >>> 0);
     const kind = kinds[i % kinds.length];
-    const draw = () => kind.draw(coin);
+    const draw = () => kind.draw(random);
     const drawn = draw();
     const shown = symptoms.filter((id) => drawn.shows(id));
     if (shown.length === 0) continue;
     const faults = drawn.bringing(shown);
     if (faults.length === 0 || faults.length > most) continue;
     found++;
-    yield { bike: draw, coin, thread: threads.of(s, shown), faults };
+    yield { bike: draw, random, node: nodes.of(s, shown), faults };
   }
 }
 
@@ -150,13 +150,13 @@ function chosenOn(d: Drawn): string[] {
   const watched: Policy = {
     ...leastCost,
     shared: false,
-    next: (thread, coin) => {
-      const act = leastCost.next(thread, coin);
+    next: (node, random) => {
+      const act = leastCost.next(node, random);
       if (act.kind === 'test') done.push(act.test.id);
       return act;
     },
   };
-  follow(watched, d.thread, d.bike(), d.coin, { cap });
+  follow(watched, d.node, d.bike(), d.random, { cap });
   return [...new Set(done)];
 }
 
@@ -167,8 +167,8 @@ function chosenOn(d: Drawn): string[] {
 function bestOrder(training: readonly Drawn[], lines: readonly string[], task: Task): string[] {
   if (training.length === 0) return [];
   const cost = (order: string[], name: string) =>
-    training.reduce((sum, d) => sum + follow(inOrder(name, order), d.thread, d.bike(), d.coin, { cap }).money, 0);
-  const worth = merged([...new Set(training.map((d) => d.thread))].map(firstOrder));
+    training.reduce((sum, d) => sum + follow(inOrder(name, order), d.node, d.bike(), d.random, { cap }).money, 0);
+  const worth = merged([...new Set(training.map((d) => d.node))].map(firstOrder));
   const early = merged(training.map(chosenOn));
   const after = (first: readonly string[]) => [...new Set([...first, ...early, ...worth])];
   let best = worth;
@@ -178,9 +178,9 @@ function bestOrder(training: readonly Drawn[], lines: readonly string[], task: T
     if (c < least) [best, least] = [order, c];
   });
   for (let round = 0; round < task.rounds; round++) {
-    const coin = coinOf(task.seed + round + 77);
-    const from = Math.floor(coin('from') * Math.min(14, best.length));
-    const to = Math.floor(coin('to') * (round % 2 ? best.length : Math.min(8, best.length)));
+    const random = seededRandom(task.seed + round + 77);
+    const from = Math.floor(random('from') * Math.min(14, best.length));
+    const to = Math.floor(random('to') * (round % 2 ? best.length : Math.min(8, best.length)));
     const tried = [...best];
     tried.splice(to, 0, ...tried.splice(from, 1));
     const c = cost(tried, `order ${round}`);
@@ -199,19 +199,19 @@ export type TaskResult = Record<Drawing, BikeResult[]> & { unlisted: UnlistedRes
 export function runTask(k: Knowledge, task: Task): TaskResult {
   const symptoms = k.findings.filter((f) => f.symptom?.family === task.family).map((f) => f.id);
   const lines = checklists()[task.family];
-  const threads = new Threads(k, symptoms);
+  const nodes = new BeliefNodes(k, symptoms);
   const kindsOf = (s: number, truths: readonly Knowledge[]) =>
-    truths.map((truth) => new Kind(truth, caseAfter({ ...scenarios[s], symptoms: {} }, [])));
+    truths.map((truth) => new BikeKind(truth, caseAfter({ ...scenarios[s], symptoms: {} }, [])));
   const own = scenarios.map((_x, s) => kindsOf(s, [k]));
-  const off = Array.from({ length: task.perturbedBikes ? 20 : 0 }, (_x, i) => perturbed(k, coinOf((task.seed + 1) * 31 + i)));
-  const training = scenarios.flatMap((_x, s) => [...drawBikes(own[s], threads, { seed: task.seed + 500, symptoms, n: task.training, s })]);
+  const off = Array.from({ length: task.perturbedBikes ? 20 : 0 }, (_x, i) => perturbed(k, seededRandom((task.seed + 1) * 31 + i)));
+  const training = scenarios.flatMap((_x, s) => [...drawBikes(own[s], nodes, { seed: task.seed + 500, symptoms, n: task.training, s })]);
   const policies = [leastCost, checklist(lines), ...byInformation];
   const fixed = inOrder('static', bestOrder(training, lines, task));
   const results: TaskResult = { 'as modelled': [], perturbed: [], unlisted: [] };
   scenarios.forEach((_x, s) => {
-    threads.forget();
-    const run = (drawing: Drawing, kinds: readonly Kind[], seed: number, n: number) => {
-      for (const d of drawBikes(kinds, threads, { seed, symptoms, n, s })) {
+    nodes.forget();
+    const run = (drawing: Drawing, kinds: readonly BikeKind[], seed: number, n: number) => {
+      for (const d of drawBikes(kinds, nodes, { seed, symptoms, n, s })) {
         const courses: Record<string, Course> = {};
         const nth = results[drawing].length;
         const modelled = drawing === 'as modelled';
@@ -222,19 +222,19 @@ export function runTask(k: Knowledge, task: Task): TaskResult {
           ...(modelled && nth % someOn.twoMoves === 0 ? [twoMovesAhead] : []),
           ...(modelled && nth % others === 0 ? simple : []),
         ];
-        for (const p of all) courses[p.name] = follow(p, d.thread, d.bike(), d.coin, { cap });
-        const necessary = unavoidable(stripOf(d.thread.beliefs.model), d.thread, d.faults);
-        const named = best(d.thread.weighed).value;
+        for (const p of all) courses[p.name] = follow(p, d.node, d.bike(), d.random, { cap });
+        const necessary = unavoidable(stripOf(d.node.beliefs.model), d.node, d.faults);
+        const named = best(d.node.weighed).value;
         results[drawing].push({ faults: d.faults.length, unavoidable: necessary, named, courses });
       }
     };
     run('as modelled', own[s], task.seed, share(task.bikes, s));
     if (off.length) run('perturbed', kindsOf(s, off), task.seed + 1, share(task.perturbedBikes, s));
-    for (const d of drawBikes(own[s], threads, { seed: task.seed + 2, symptoms, n: share(task.unlistedBikes, s), s })) {
+    for (const d of drawBikes(own[s], nodes, { seed: task.seed + 2, symptoms, n: share(task.unlistedBikes, s), s })) {
       const fault = faultOf(d.faults[0]);
       if (d.faults.length > 1 || nameless(fault)) continue;
-      const lacking = new Thread(without(k, fault.id), d.thread.setting);
-      results.unlisted.push(onUnlisted(fault.id, d.bike, d.coin, d.thread, lacking, cap));
+      const lacking = new BeliefNode(without(k, fault.id), d.node.setting);
+      results.unlisted.push(onUnlisted(fault.id, d.bike, d.random, d.node, lacking, cap));
     }
   });
   return results;

@@ -1,9 +1,9 @@
 import type { Knowledge } from '../../src/core/knowledge';
 import { stripOf } from '../../src/core/trace';
 import { best } from '../../src/core/trace/decide';
-import { caseAfter, follow, Kind, leastCost, unavoidable, type Thread } from '../../src/core/trace/simulate';
+import { caseAfter, follow, BikeKind, leastCost, unavoidable, type BeliefNode } from '../../src/core/trace/simulate';
 import type { Figures } from '../figures';
-import { cap, drawBikes, Threads } from './family';
+import { cap, drawBikes, BeliefNodes } from './family';
 import { scenarios, share } from './scenarios';
 import { ratioOf } from './summary';
 
@@ -24,15 +24,15 @@ export interface NamedResult {
 }
 
 /** What the right repairs cost that are to be expected behind a complaint. Money. */
-function rightRepairs(thread: Thread): number {
-  const { model, faults, weights } = thread.beliefs;
+function rightRepairs(node: BeliefNode): number {
+  const { model, faults, weights } = node.beliefs;
   const strip = stripOf(model);
   let sum = 0;
   let all = 0;
   faults.forEach((own, h) => {
     if (weights[h] === 0 || own.length === 0) return;
     const keys = own.map((i) => model.suspects[i].key);
-    sum += weights[h] * unavoidable(strip, thread, keys);
+    sum += weights[h] * unavoidable(strip, node, keys);
     all += weights[h];
   });
   return sum / all;
@@ -40,20 +40,20 @@ function rightRepairs(thread: Thread): number {
 
 export function runNamed(k: Knowledge, { named: family, bikes, seed }: NamedTask): NamedResult[] {
   const symptoms = k.findings.filter((f) => f.symptom?.family === family).map((f) => f.id);
-  const threads = new Threads(k, symptoms);
-  const expected = new Map<Thread, number>();
+  const nodes = new BeliefNodes(k, symptoms);
+  const expected = new Map<BeliefNode, number>();
   const results: NamedResult[] = [];
   scenarios.forEach((scenario, s) => {
-    threads.forget();
+    nodes.forget();
     expected.clear();
-    const kinds = [new Kind(k, caseAfter({ ...scenario, symptoms: {} }, []))];
-    for (const d of drawBikes(kinds, threads, { seed, symptoms, n: share(bikes, s), s })) {
-      if (!expected.has(d.thread)) expected.set(d.thread, rightRepairs(d.thread));
+    const kinds = [new BikeKind(k, caseAfter({ ...scenario, symptoms: {} }, []))];
+    for (const d of drawBikes(kinds, nodes, { seed, symptoms, n: share(bikes, s), s })) {
+      if (!expected.has(d.node)) expected.set(d.node, rightRepairs(d.node));
       results.push({
-        named: best(d.thread.weighed).value,
-        paid: follow(leastCost, d.thread, d.bike(), d.coin, { cap }).money,
-        right: unavoidable(stripOf(d.thread.beliefs.model), d.thread, d.faults),
-        expected: expected.get(d.thread)!,
+        named: best(d.node.weighed).value,
+        paid: follow(leastCost, d.node, d.bike(), d.random, { cap }).money,
+        right: unavoidable(stripOf(d.node.beliefs.model), d.node, d.faults),
+        expected: expected.get(d.node)!,
       });
     }
   });

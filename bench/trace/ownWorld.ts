@@ -16,7 +16,7 @@ import {
   type Problem,
   type Situation,
 } from '../../src/core/trace/decide';
-import { greedyChoice, Thread } from '../../src/core/trace/simulate';
+import { greedyChoice, BeliefNode } from '../../src/core/trace/simulate';
 import type { Figures } from '../figures';
 import { scenarios } from './scenarios';
 
@@ -58,14 +58,14 @@ export interface OwnWorldTask {
   kinds: readonly number[];
 }
 
-function beginnings(k: Knowledge, kinds: readonly number[]): Thread[] {
+function beginnings(k: Knowledge, kinds: readonly number[]): BeliefNode[] {
   return k.families.flatMap(({ id }) => {
     const symptoms = k.findings.filter((x) => x.symptom?.family === id).map((x) => x.id);
     return kinds.flatMap((s) => {
       const shown = symptoms[(s * 3) % symptoms.length];
       const told = Object.fromEntries(symptoms.map((x) => [x, x === shown ? ('present' as const) : ('absent' as const)]));
-      const thread = new Thread(k, { ...scenarios[s], symptoms: told });
-      return thread.beliefs.faults.length > 0 ? [thread] : [];
+      const node = new BeliefNode(k, { ...scenarios[s], symptoms: told });
+      return node.beliefs.faults.length > 0 ? [node] : [];
     });
   });
 }
@@ -74,18 +74,18 @@ function beginnings(k: Knowledge, kinds: readonly number[]): Thread[] {
 export function benchOwnWorld(k: Knowledge, { kinds }: OwnWorldTask): Figures {
   const sums: Record<string, number> = {};
   const add = (name: string, x: number) => (sums[name] = (sums[name] ?? 0) + x);
-  for (const thread of beginnings(k, kinds)) {
-    const { problem, situation } = thread.look.rough;
+  for (const node of beginnings(k, kinds)) {
+    const { problem, situation } = node.look.rough;
     const onward = (s: Situation) => new Rollout(problem, s).value();
     add('named', decide(problem, situation).value);
     for (const [name, choose] of [['least', least] as const, ['greedy', greedy] as const, ['two moves', twoMoves] as const])
       add(name, expectedOf(problem, situation, choose, onward));
-    const full = thread.beliefs.problem;
+    const full = node.beliefs.problem;
     const onFull = (s: Situation) => {
       const rough = reduced(full, s);
       return new Rollout(rough.problem, rough.situation).value();
     };
-    add('full least', expectedOf(full, thread.situation, onReduced(least), onFull));
+    add('full least', expectedOf(full, node.situation, onReduced(least), onFull));
   }
   return {
     'own world.least of greedy': sums.least / sums.greedy,

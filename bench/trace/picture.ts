@@ -1,19 +1,19 @@
 import { faultById, nameless, type Knowledge } from '../../src/core/knowledge';
 import { coarse, type Coarse, type Problem, type TestAct } from '../../src/core/trace/decide';
-import { caseAfter, follow, inPicture, Kind, leastCost, type Policy, type Thread } from '../../src/core/trace/simulate';
+import { caseAfter, follow, inPicture, BikeKind, leastCost, type Policy, type BeliefNode } from '../../src/core/trace/simulate';
 import type { Figures } from '../figures';
 import { auditOf, type Audit } from './audit';
-import { cap, drawBikes, Threads } from './family';
+import { cap, drawBikes, BeliefNodes } from './family';
 import { scenarios } from './scenarios';
 import { ratioOf } from './summary';
 
 const tests = (p: Problem, change: (t: TestAct, i: number) => TestAct): Partial<Problem> => ({ tests: p.tests.map(change) });
 
 /** A picture in which something is left out that the choice knows of. */
-function lacking(name: string, change: (p: Problem, thread: Thread, rough: Coarse) => Partial<Problem>): Policy {
-  return inPicture(name, (thread) => {
-    const { rough } = thread.look;
-    return { ...rough, problem: { ...rough.problem, ...change(rough.problem, thread, rough) } };
+function lacking(name: string, change: (p: Problem, node: BeliefNode, rough: Coarse) => Partial<Problem>): Policy {
+  return inPicture(name, (node) => {
+    const { rough } = node.look;
+    return { ...rough, problem: { ...rough.problem, ...change(rough.problem, node, rough) } };
   });
 }
 
@@ -27,9 +27,9 @@ const free = (access: Problem['access']): Problem['access'] =>
   }) as Problem['access'];
 
 /** Hypotheses that name a cause without a name weigh nothing. */
-function named(thread: Thread, { problem, situation, ...rest }: Coarse): Coarse {
-  const { suspects } = thread.beliefs.model;
-  const has = (i: number) => nameless(faultById(thread.knowledge, suspects[rest.repairs[i]].key.split('#')[0])!);
+function named(node: BeliefNode, { problem, situation, ...rest }: Coarse): Coarse {
+  const { suspects } = node.beliefs.model;
+  const has = (i: number) => nameless(faultById(node.knowledge, suspects[rest.repairs[i]].key.split('#')[0])!);
   const weights = situation.weights.map((w, h) => (problem.faults[h].some(has) ? 0 : w));
   const total = weights.reduce((a, b) => a + b, 0);
   // Where nothing else is left, it is thought of all the same.
@@ -43,10 +43,8 @@ const pictures: readonly Policy[] = [
   lacking('tests that are shut now', (p) => ({ ...tests(p, ({ locks, ...t }) => ({ ...t, ...(locks && { locks: [[]] }) })) })),
   lacking('faults that a repair leaves', (p) => ({ repairs: p.repairs.map((r) => ({ ...r, residual: 0 })) })),
   lacking('the price of openings', (p) => ({ access: free(p.access) })),
-  lacking('the price of risk', (p, thread, rough) =>
-    tests(p, (t, i) => ({ ...t, cost: t.cost - thread.beliefs.tests[rough.tests[i]].risk })),
-  ),
-  inPicture('causes without a name', (thread) => named(thread, thread.look.rough)),
+  lacking('the price of risk', (p, node, rough) => tests(p, (t, i) => ({ ...t, cost: t.cost - node.beliefs.tests[rough.tests[i]].risk }))),
+  inPicture('causes without a name', (node) => named(node, node.look.rough)),
   smaller('all but 25 hypotheses', { hypotheses: 25, tests: 120 }),
   smaller('all but 24 tests', { hypotheses: 100, tests: 24 }),
 ];
@@ -66,15 +64,15 @@ export interface PictureResult {
 /** Bikes of one family under least cost in its own picture and in those that lack something. */
 export function runPictures(k: Knowledge, { pictured, bikes, seed }: PictureTask): PictureResult {
   const symptoms = k.findings.filter((f) => f.symptom?.family === pictured).map((f) => f.id);
-  const threads = new Threads(k, symptoms);
+  const nodes = new BeliefNodes(k, symptoms);
   const costs: Record<string, number[]> = {};
   const audit: Audit[] = [];
   scenarios.forEach((scenario, s) => {
-    threads.forget();
-    const kinds = [new Kind(k, caseAfter({ ...scenario, symptoms: {} }, []))];
-    for (const d of drawBikes(kinds, threads, { seed, symptoms, n: bikes, s })) {
-      for (const p of [leastCost, ...pictures]) (costs[p.name] ??= []).push(follow(p, d.thread, d.bike(), d.coin, { cap }).money);
-      audit.push(...auditOf(d.thread, d.bike()));
+    nodes.forget();
+    const kinds = [new BikeKind(k, caseAfter({ ...scenario, symptoms: {} }, []))];
+    for (const d of drawBikes(kinds, nodes, { seed, symptoms, n: bikes, s })) {
+      for (const p of [leastCost, ...pictures]) (costs[p.name] ??= []).push(follow(p, d.node, d.bike(), d.random, { cap }).money);
+      audit.push(...auditOf(d.node, d.bike()));
     }
   });
   return { costs, audit };

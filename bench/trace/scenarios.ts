@@ -1,4 +1,4 @@
-import type { Bike, Job } from '../../src/core/record';
+import type { Bike, Job } from '../../src/core/state';
 import { bikeOf, jobOf } from '../../test/fixtures/case';
 
 /** Kinds of bike with a history each: what walks into a shop. Every family of complaints is drawn on all of them. */

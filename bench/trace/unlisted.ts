@@ -1,6 +1,14 @@
 import { nameless, type Knowledge } from '../../src/core/knowledge';
 import { faultProbabilities } from '../../src/core/trace';
-import { follow, leastCost, type Act, type Bike, type Coin, type Policy, type Thread } from '../../src/core/trace/simulate';
+import {
+  follow,
+  leastCost,
+  type Act,
+  type SimulatedBike,
+  type SeededRandom,
+  type Policy,
+  type BeliefNode,
+} from '../../src/core/trace/simulate';
 
 /** What it came to on one bike whose fault the beliefs do not have. Money in the shop's currency. */
 export interface UnlistedResult {
@@ -27,27 +35,34 @@ export function without(k: Knowledge, id: string): Knowledge {
 export const faultOf = (key: string) => ({ id: key.split('#')[0] });
 
 /** Whether the suspects panel would have a cause without a name at its head. */
-function leads(thread: Thread): boolean {
-  const { model, posterior } = thread.exact;
+function leads(node: BeliefNode): boolean {
+  const { model, posterior } = node.exact;
   let [top, most] = ['', 0];
   for (const [key, p] of faultProbabilities(model, posterior)) if (p > most) [top, most] = [key, p];
   return nameless(faultOf(top));
 }
 
 /** The bike under least cost, by beliefs that have its fault and by beliefs that do not. */
-export function onUnlisted(fault: string, bike: () => Bike, coin: Coin, having: Thread, lacking: Thread, cap: number): UnlistedResult {
-  const known = follow(leastCost, having, bike(), coin, { cap }).money;
+export function onUnlisted(
+  fault: string,
+  bike: () => SimulatedBike,
+  random: SeededRandom,
+  having: BeliefNode,
+  lacking: BeliefNode,
+  cap: number,
+): UnlistedResult {
+  const known = follow(leastCost, having, bike(), random, { cap }).money;
   let given = false;
   const until: Policy = {
     ...leastCost,
     name: 'until unlisted',
     shared: false,
-    next: (thread, c): Act => {
-      const act = leastCost.next(thread, c);
-      given = (act.kind === 'repair' && nameless(faultOf(act.key))) || leads(thread);
+    next: (node, c): Act => {
+      const act = leastCost.next(node, c);
+      given = (act.kind === 'repair' && nameless(faultOf(act.key))) || leads(node);
       return given ? { kind: 'none' } : act;
     },
   };
-  const { money } = follow(until, lacking, bike(), coin, { cap });
+  const { money } = follow(until, lacking, bike(), random, { cap });
   return { fault, known, found: given ? money : null };
 }

@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import type { ClassConstructor } from 'class-transformer';
 import { ArrayMaxSize, ArrayMinSize, IsString, Matches, MaxLength } from 'class-validator';
-import type { Fields, Kind, SpecialShape } from '../core/record/kinds';
+import type { Fields, FieldKind, SpecialShape } from '../core/state/kinds';
 import { applyDecorators } from './decorate';
 import { FaultBody, FigureBody, FindingKindBody, TestBody } from './entries';
 import {
@@ -39,7 +39,7 @@ const specials: Record<SpecialShape, () => PropertyDecorator> = {
 };
 
 /** A list of objects is checked object by object; one of words or ids, each. */
-function listOf(of: Kind, least: number, most: number, tooFew?: string): PropertyDecorator {
+function listOf(of: FieldKind, least: number, most: number, tooFew?: string): PropertyDecorator {
   const enough = ArrayMinSize(least, tooFew ? { message: tooFew } : {});
   if (of.is === 'object') {
     const body = bodyOf(of.fields);
@@ -54,7 +54,7 @@ function listOf(of: Kind, least: number, most: number, tooFew?: string): Propert
   return applyDecorators(Items(), enough, ArrayMaxSize(most), IsString({ each: true }), MaxLength(longest, { each: true }), each);
 }
 
-function decoratorOf(kind: Kind): PropertyDecorator {
+function decoratorOf(kind: FieldKind): PropertyDecorator {
   switch (kind.is) {
     case 'id':
       return Id();

@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { schemaVersion } from '../core/command';
-import { tableNames, type TableName } from '../core/record';
+import { tableNames, type TableName } from '../core/state';
 import { Id, Instant, MaybeWhole, MaybeWords, Nested, NestedList, OneOf, Optional, Sheet, Whole, Words } from './fields';
 
 export class EntityPart {

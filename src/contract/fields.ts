@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { Type, type ClassConstructor } from 'class-transformer';
 import { unitOf } from '../core/quantity';
-import { isYearOfUse, yearWords } from '../core/record';
+import { isYearOfUse, yearWords } from '../core/state';
 import { applyDecorators } from './decorate';
 import {
   ArrayMaxSize,

@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
 import { commandType, commandTypes, upcast, type Command, type Decision } from '../core/command';
-import type { TableName } from '../core/record';
+import type { TableName } from '../core/state';
 import { bodyOf } from './bodies';
 import { Envelope, type PersonalPart } from './envelope';
 import { unstorableIn } from './storable';
@@ -15,16 +15,16 @@ export { isStorable, unstorableIn } from './storable';
 const bodies = new Map(commandTypes.map((t) => [t.type, bodyOf(t.payload)]));
 
 /** One complaint about a command: where and what, in words for the person. */
-export interface Fault {
+export interface ValueFault {
   path: string;
   message: string;
 }
 
-export type Checked = { ok: true; command: Command; personal: PersonalPart[] } | { ok: false; faults: Fault[] };
+export type Checked = { ok: true; command: Command; personal: PersonalPart[] } | { ok: false; faults: ValueFault[] };
 
 const options = { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true, stopAtFirstError: true };
 
-function flatten(errors: ValidationError[], prefix = ''): Fault[] {
+function flatten(errors: ValidationError[], prefix = ''): ValueFault[] {
   return errors.flatMap((e) => {
     const path = prefix ? `${prefix}.${e.property}` : e.property;
     const own = Object.values(e.constraints ?? {}).map((message) => ({ path, message }));
@@ -32,7 +32,7 @@ function flatten(errors: ValidationError[], prefix = ''): Fault[] {
   });
 }
 
-function check<T extends object>(cls: ClassConstructor<T>, plain: unknown): { value: T; faults: Fault[] } {
+function check<T extends object>(cls: ClassConstructor<T>, plain: unknown): { value: T; faults: ValueFault[] } {
   const value = plainToInstance(cls, plain ?? {}) as T;
   return { value, faults: flatten(validateSync(value, options)) };
 }
@@ -81,7 +81,7 @@ export function checkCommand(input: unknown): Checked {
 }
 
 /** What a decision sets must be as sound as what the refused command would have set. */
-function decisionFaults(payload: object, kind: TableName): Fault[] {
+function decisionFaults(payload: object, kind: TableName): ValueFault[] {
   const { refusedType, set } = payload as Decision;
   if (Object.keys(set).length === 0) return [];
   const refused = commandType(refusedType);

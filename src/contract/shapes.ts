@@ -1,5 +1,5 @@
 import { registerDecorator } from 'class-validator';
-import type { ReadingValue, Shown } from '../core/record';
+import type { ReadingValue, Shown } from '../core/state';
 
 /** Checks of values that are more than a few bounds, as decorators. */
 

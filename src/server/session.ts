@@ -1,6 +1,6 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import type pg from 'pg';
-import { inShop, type Db } from './db/pool';
+import { shopTransaction, type Db } from './db/pool';
 import { isUuid } from './http/uuid';
 
 /** A device in a workshop, and who works with it at the moment. Until there is a sign-in, the device picks a person. */
@@ -43,7 +43,7 @@ export async function openSession(
 ): Promise<string> {
   const id = randomUUID();
   const token = randomBytes(24).toString('base64url');
-  await inShop(from, shopId, async (db) => {
+  await shopTransaction(from, shopId, async (db) => {
     await db.query(
       'insert into session (shop_id, id, token_hash, person_id, name, paired_at, seen_at) values ($1, $2, $3, $4, $5, case when $6 then now() end, now())',
       [shopId, id, hash(token), personId, device?.name ?? null, device?.paired ?? false],
@@ -63,7 +63,7 @@ export async function readSession(from: pg.Pool, cookie: string | undefined): Pr
   const m = cookie ? shape.exec(cookie) : null;
   if (!m) return null;
   const [, shopId, id, token] = m;
-  return inShop(from, shopId, async (db) => {
+  return shopTransaction(from, shopId, async (db) => {
     const { rows } = await db.query(
       `select person_id, paired_at is not null as paired, seen_at is null or seen_at < now() - interval '1 minute' as stale
        from session where id = $1 and token_hash = $4 and ${stands}`,
@@ -77,7 +77,7 @@ export async function readSession(from: pg.Pool, cookie: string | undefined): Pr
 
 /** True while a session that was read before still stands. */
 export async function stillWelcome(from: pg.Pool, { shopId, id }: Session): Promise<boolean> {
-  return inShop(
+  return shopTransaction(
     from,
     shopId,
     async (db) => (await db.query(`select 1 from session where id = $1 and ${stands}`, [id, ...ages()])).rowCount === 1,
@@ -89,7 +89,7 @@ export const tellOver = (db: Db, id: string) => db.query(`select pg_notify('ivre
 
 /** Ends a session: its cookie is worth nothing from now on. */
 export async function endSession(from: pg.Pool, { shopId, id }: Session): Promise<void> {
-  await inShop(from, shopId, async (db) => {
+  await shopTransaction(from, shopId, async (db) => {
     await db.query('update session set ended_at = now() where id = $1 and ended_at is null', [id]);
     await tellOver(db, id);
   });
@@ -97,7 +97,7 @@ export async function endSession(from: pg.Pool, { shopId, id }: Session): Promis
 
 /** Who works with this device from now on. False if there is no such person. */
 export async function pickPerson(from: pg.Pool, { shopId, id }: Session, personId: string | null): Promise<boolean> {
-  return inShop(from, shopId, async (db) => {
+  return shopTransaction(from, shopId, async (db) => {
     if (personId && !(await isPerson(db, personId))) return false;
     await db.query('update session set person_id = $2 where id = $1', [id, personId]);
     if (personId) await worksWith(db, shopId, id, personId);
@@ -107,7 +107,7 @@ export async function pickPerson(from: pg.Pool, { shopId, id }: Session, personI
 
 /** Writes down that someone has worked with this device, for entries that are still on their way. False if there is no such person. */
 export async function hasWorked(from: pg.Pool, { shopId, id }: Session, personId: string): Promise<boolean> {
-  return inShop(from, shopId, async (db) => {
+  return shopTransaction(from, shopId, async (db) => {
     if (!(await isPerson(db, personId))) return false;
     await worksWith(db, shopId, id, personId);
     return true;
@@ -129,7 +129,7 @@ export async function actorOf(from: pg.Pool, session: Session, said: string | nu
   const { shopId, id, personId } = session;
   if (!said || said === personId) return { actorId: personId };
   if (!isUuid(said)) return false;
-  const known = await inShop(from, shopId, (db) =>
+  const known = await shopTransaction(from, shopId, (db) =>
     db.query('select 1 from session_person where session_id = $1 and person_id = $2', [id, said]),
   );
   return known.rowCount === 1 ? { actorId: said } : false;

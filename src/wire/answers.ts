@@ -1,6 +1,6 @@
 import type { Refusal } from '../core/command';
-import type { Change, Heard } from '../core/record';
-import type { Told } from './told';
+import type { Change, Heard } from '../core/state';
+import type { ErrorBody } from './errorBody';
 
 /** A command that was kept; `again` says that it was kept before. */
 export interface KeptCommand {
@@ -18,7 +18,7 @@ export type CommandAnswer =
       status: 400 | 401 | 409 | 413 | 415 | 421 | 422 | 429 | 500 | 503;
       refusal?: Refusal;
       faults?: { path: string; message: string }[];
-    } & Told);
+    } & ErrorBody);
 
 /** What becomes of several: one answer for each that was dealt with, in their order. */
 export interface CommandAnswers {

@@ -1,6 +1,6 @@
 import type { Command } from '../core/command';
 import type { FoundLine } from '../core/find';
-import type { JobSnapshot, Own, Spec, TableName } from '../core/record';
+import type { JobSnapshot, Own, Spec, TableName } from '../core/state';
 import type { Board } from '../core/stage';
 import type { CommandAnswers, JournalPage, KeptCommand } from './answers';
 

@@ -1,4 +1,4 @@
-export type { CodedTold, Told, WireCode } from './told';
+export type { CodedErrorBody, ErrorBody, WireCode } from './errorBody';
 export type { CommandAnswer, CommandAnswers, JournalPage, KeptCommand } from './answers';
 export {
   demoActs,

@@ -1,5 +1,5 @@
 import { withOwn, type Knowledge } from '../core/knowledge';
-import type { Own } from '../core/record';
+import type { Own } from '../core/state';
 import {
   believe,
   buildModel,

@@ -1,6 +1,6 @@
 import { connect, type Socket } from 'node:net';
 import { readdirSync } from 'node:fs';
-import { Yard } from '../fixtures/yard';
+import { TestWorkshop } from '../fixtures/workshop';
 import { percentile, type Report } from './report';
 import type { AttackStand } from './stand';
 
@@ -8,7 +8,7 @@ const openFiles = (pid: number) => readdirSync(`/proc/${pid}/fd`).length;
 
 /** Clients that are slow, that do not read, that only ask and leave: nobody else is held up, and nothing of them stays. */
 export async function slowClients(stand: AttackStand, quick: boolean, report: Report): Promise<void> {
-  const yard = await Yard.open(stand.home, 'Slow');
+  const workshop = await TestWorkshop.open(stand.home, 'Slow');
   const { pid } = stand.note().server;
   const before = openFiles(pid);
   const sockets: Socket[] = [];
@@ -18,18 +18,21 @@ export async function slowClients(stand: AttackStand, quick: boolean, report: Re
       s.on('error', () => done());
       sockets.push(s);
     });
-  const line = `Host: 127.0.0.1:${stand.port}\r\nCookie: ${yard.cookie}\r\nOrigin: ${stand.home}\r\nX-Ivrek-Shop: ${yard.shopId}\r\n`;
+  const line = `Host: 127.0.0.1:${stand.port}\r\nCookie: ${workshop.cookie}\r\nOrigin: ${stand.home}\r\nX-Ivrek-Shop: ${workshop.shopId}\r\n`;
   for (let i = 0; i < (quick ? 60 : 300); i++) {
     // Headers that never end, a body that never comes, a stream that is never read.
     if (i % 3 === 0) await open(`GET / HTTP/1.1\r\n${line}X-Slow: `);
     else if (i % 3 === 1)
       await open(`POST /api/commands HTTP/1.1\r\n${line}Content-Type: application/json\r\nContent-Length: 100000\r\n\r\n[`);
-    else await open(`GET /api/live?shop=${yard.shopId} HTTP/1.1\r\n${line}\r\n`);
+    else await open(`GET /api/live?shop=${workshop.shopId} HTTP/1.1\r\n${line}\r\n`);
     report.count('slow clients');
   }
   // Whoever only asks about the stream leaves nothing behind.
   for (let i = 0; i < (quick ? 100 : 500); i++) {
-    const { status } = await stand.ask('home', `/api/live?shop=${yard.shopId}`, { method: 'HEAD', headers: { cookie: yard.cookie } });
+    const { status } = await stand.ask('home', `/api/live?shop=${workshop.shopId}`, {
+      method: 'HEAD',
+      headers: { cookie: workshop.cookie },
+    });
     if (status !== 200) report.wrong(`HEAD /api/live: ${status}`);
     report.count('heads');
   }
@@ -46,15 +49,15 @@ export async function slowClients(stand: AttackStand, quick: boolean, report: Re
 
   // More than its own at once is refused; everybody else is not.
   const many = await Promise.all(
-    Array.from({ length: 30 }, () => stand.ask('home', `/api/live?shop=${yard.shopId}`, { headers: { cookie: yard.cookie } })),
+    Array.from({ length: 30 }, () => stand.ask('home', `/api/live?shop=${workshop.shopId}`, { headers: { cookie: workshop.cookie } })),
   );
   if (many.some((m) => ![200, 429].includes(m.status))) report.wrong('a device with many streams got an odd answer');
 }
 
 /** One workshop asks for as much as it can; what another one waits meanwhile. */
 export async function busyWorkshop(stand: AttackStand, quick: boolean, report: Report): Promise<void> {
-  const busy = await Yard.open(stand.home, 'Busy');
-  const calm = await Yard.open(stand.home, 'Calm');
+  const busy = await TestWorkshop.open(stand.home, 'Busy');
+  const calm = await TestWorkshop.open(stand.home, 'Calm');
   const job = busy.booking('Quillon 350', 'stuck');
   await busy.send([job.command]);
   for (let i = 0; i < (quick ? 4 : 40); i++) await busy.send(Array.from({ length: 50 }, (_x, k) => busy.part(job.jobId, i * 50 + k)));

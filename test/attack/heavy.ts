@@ -1,5 +1,5 @@
 import { readKnowledge } from '../../src/server/knowledge/load';
-import { Yard } from '../fixtures/yard';
+import { TestWorkshop } from '../fixtures/workshop';
 import { percentile, type Report } from './report';
 import type { AttackStand } from './stand';
 
@@ -13,8 +13,8 @@ async function residentMb(pid: number): Promise<number> {
 export async function heavyFindings(stand: AttackStand, quick: boolean, report: Report): Promise<void> {
   const { knowledge } = readKnowledge('knowledge');
   const symptoms = knowledge.findings.filter((f) => f.symptom).map((f) => f.id);
-  const heavy = await Yard.open(stand.home, 'Heavy');
-  const light = await Yard.open(stand.home, 'Light');
+  const heavy = await TestWorkshop.open(stand.home, 'Heavy');
+  const light = await TestWorkshop.open(stand.home, 'Light');
   const small = light.booking('Marram 80', 'no pull');
   await light.send([small.command]);
   const times: number[] = [];

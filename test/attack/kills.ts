@@ -3,22 +3,22 @@ import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import pg from 'pg';
 import { startCluster } from '../../launcher/cluster.mjs';
 import { postgresBin } from '../../launcher/packages.mjs';
-import { Yard } from '../fixtures/yard';
+import { TestWorkshop } from '../fixtures/workshop';
 import type { Report } from './report';
 import { AttackStand, until } from './stand';
 
 const pause = (ms: number) => new Promise((r) => setTimeout(r, ms));
 
 /** Adds one thing after the other for as long as it is wanted; what the server said it has is remembered. */
-function writer(yard: Yard, jobId: string) {
+function writer(workshop: TestWorkshop, jobId: string) {
   const kept = new Set<string>();
   let going = true;
   const done = (async () => {
     for (let k = 0; going; k++) {
-      const command = yard.watch(jobId, k);
+      const command = workshop.watch(jobId, k);
       for (let sent = false; going && !sent;) {
         try {
-          const r = await yard.ask('/api/commands', {
+          const r = await workshop.ask('/api/commands', {
             method: 'POST',
             headers: { 'content-type': 'application/json' },
             body: JSON.stringify([command]),
@@ -37,10 +37,10 @@ function writer(yard: Yard, jobId: string) {
   return { kept, stop: () => ((going = false), done) };
 }
 
-async function journalIds(yard: Yard): Promise<string[]> {
+async function journalIds(workshop: TestWorkshop): Promise<string[]> {
   const ids: string[] = [];
   for (let after = 0, more = true; more;) {
-    const page = (await (await yard.ask(`/api/journal?after=${after}`)).json()) as {
+    const page = (await (await workshop.ask(`/api/journal?after=${after}`)).json()) as {
       entries: { id: string }[];
       upTo: number;
       more: boolean;
@@ -51,8 +51,8 @@ async function journalIds(yard: Yard): Promise<string[]> {
   return ids;
 }
 
-async function heldAgainst(yard: Yard, kept: ReadonlySet<string>, report: Report, what: string): Promise<void> {
-  const ids = await journalIds(yard);
+async function heldAgainst(workshop: TestWorkshop, kept: ReadonlySet<string>, report: Report, what: string): Promise<void> {
+  const ids = await journalIds(workshop);
   const there = new Set(ids);
   if (there.size !== ids.length) report.wrong(`${what}: an entry is there twice`);
   const lost = [...kept].filter((id) => !there.has(id));
@@ -64,10 +64,10 @@ const healthy = async (stand: AttackStand) => (await stand.ask('home', '/api/hea
 
 /** PostgreSQL is killed in the middle of work, again and again: it comes back by itself and nothing acknowledged is lost. */
 export async function databaseKills(stand: AttackStand, times: number, report: Report): Promise<void> {
-  const yard = await Yard.open(stand.home, 'Killed');
-  const job = yard.booking('Hollin 500', 'boxes');
-  await yard.send([job.command]);
-  const writers = [writer(yard, job.jobId), writer(yard, job.jobId)];
+  const workshop = await TestWorkshop.open(stand.home, 'Killed');
+  const job = workshop.booking('Hollin 500', 'boxes');
+  await workshop.send([job.command]);
+  const writers = [writer(workshop, job.jobId), writer(workshop, job.jobId)];
   for (let i = 0; i < times; i++) {
     await pause(200);
     process.kill(stand.postmaster(), 'SIGKILL');
@@ -82,13 +82,13 @@ export async function databaseKills(stand: AttackStand, times: number, report: R
     if (said) report.figure('kill.database back ms', performance.now() - began);
   }
   for (const w of writers) await w.stop();
-  await heldAgainst(yard, new Set(writers.flatMap((w) => [...w.kept])), report, 'PostgreSQL killed');
+  await heldAgainst(workshop, new Set(writers.flatMap((w) => [...w.kept])), report, 'PostgreSQL killed');
   if (!stand.said.includes('the database is back')) report.wrong('the terminal was not told of the database');
 }
 
 /** The launcher is killed hard: the next start takes over the same port and the same data. */
 export async function launcherKill(stand: AttackStand, report: Report): Promise<void> {
-  const yard = await Yard.open(stand.home, 'Orphaned');
+  const workshop = await TestWorkshop.open(stand.home, 'Orphaned');
   const before = stand.note();
   stand.child!.kill('SIGKILL');
   report.count('launcher kills');
@@ -96,7 +96,7 @@ export async function launcherKill(stand: AttackStand, report: Report): Promise<
   if (!again.ready) return report.wrong(`after the launcher was killed: ${again.said.slice(-400)}`);
   if (!again.said.includes(stand.home)) report.wrong('it came back on another port');
   if (stand.note().server.pid === before.server.pid) report.wrong('the orphan was not ended');
-  const r = await yard.ask('/api/jobs');
+  const r = await workshop.ask('/api/jobs');
   if (r.status !== 200) report.wrong(`the old session: ${r.status}`);
 }
 
@@ -171,17 +171,17 @@ export async function fullDisk(folder: string, times: number, report: Report): P
       report.wrong(`on a small disk: ${started.said.slice(-400)}`);
       return true;
     }
-    const yard = await Yard.open(stand.home, 'Small disk');
-    const job = yard.booking('Hollin 500', 'boxes');
-    await yard.send([job.command]);
-    const w = writer(yard, job.jobId);
+    const workshop = await TestWorkshop.open(stand.home, 'Small disk');
+    const job = workshop.booking('Hollin 500', 'boxes');
+    await workshop.send([job.command]);
+    const w = writer(workshop, job.jobId);
     for (let i = 0; i < times; i++) {
       const before = w.kept.size;
       spawnSync('dd', ['if=/dev/zero', `of=${folder}/filler`, 'bs=1M'], { stdio: 'ignore' });
       // PostgreSQL writes into what it has for a while; a checkpoint has to find the disk full, and it stops.
       const bytes = Buffer.alloc(1_000_000, 7);
       await until(async () => {
-        await yard.ask(`/api/photos/${'ab'.repeat(32)}`, { method: 'PUT', body: bytes }).catch(() => undefined);
+        await workshop.ask(`/api/photos/${'ab'.repeat(32)}`, { method: 'PUT', body: bytes }).catch(() => undefined);
         return !(await healthy(stand)) || w.kept.size > before + 1500;
       }, 20_000);
       try {
@@ -191,14 +191,14 @@ export async function fullDisk(folder: string, times: number, report: Report): P
       }
       // Where it can live with what it has, the better.
       const away = await until(async () => (await stand.ask('home', '/api/health', { patienceMs: 3000 })).status === 503, 10_000);
-      const said = away ? await (await yard.ask('/')).text() : '';
+      const said = away ? await (await workshop.ask('/')).text() : '';
       if (away && !/disk is full|being brought back/.test(said)) report.wrong(`with a full disk the page says: ${said.slice(0, 600)}`);
       report.count('full disks');
       rmSync(`${folder}/filler`, { force: true });
       if (!(await until(() => healthy(stand), 60_000))) report.wrong('with room again the database did not come back');
     }
     await w.stop();
-    await heldAgainst(yard, w.kept, report, 'a full disk');
+    await heldAgainst(workshop, w.kept, report, 'a full disk');
   } finally {
     await stand.end();
     spawnSync('umount', ['-l', folder]);
@@ -211,10 +211,10 @@ export async function restoresCut(stand: AttackStand, steps: number, folder: str
   mkdirSync(folder, { recursive: true });
   const file = `${folder}/all.tar`;
   const ivrek = (...args: string[]) => spawnSync('node', ['launcher/main.mjs', ...args], { env: stand.environment(), encoding: 'utf8' });
-  const yard = await Yard.open(stand.home, 'Before the backup');
+  const workshop = await TestWorkshop.open(stand.home, 'Before the backup');
   const made = ivrek('backup', file);
   if (made.status !== 0) return report.wrong(`the backup: ${made.stderr.slice(-300)}`);
-  const later = await Yard.open(stand.home, 'After the backup');
+  const later = await TestWorkshop.open(stand.home, 'After the backup');
   await stand.stop();
   const shops = async (): Promise<string[] | null> => {
     const cluster = (await startCluster(postgresBin()!, stand.base)) as { ownerUrl(db: string): string; stop(): void };
@@ -238,7 +238,7 @@ export async function restoresCut(stand: AttackStand, steps: number, folder: str
   const back = /put back|restore --back (\w+)/.exec(ivrek('restore', '--list').stderr);
   void back;
   let last = (await shops()) ?? [];
-  if (!last.includes(yard.shopId) || last.includes(later.shopId)) report.wrong('the restore did not bring what was backed up');
+  if (!last.includes(workshop.shopId) || last.includes(later.shopId)) report.wrong('the restore did not bring what was backed up');
   for (let i = 0; i < steps; i++) {
     const child = spawn('node', ['launcher/main.mjs', 'restore', file], { env: stand.environment(), stdio: 'ignore', detached: true });
     await pause(Math.round((takes * (i + 0.5)) / steps));
@@ -251,7 +251,7 @@ export async function restoresCut(stand: AttackStand, steps: number, folder: str
     report.count('restores cut');
     const now = await shops();
     if (!now) report.wrong(`a restore that was cut in step ${i + 1} of ${steps} left no database`);
-    else if (!now.includes(yard.shopId)) report.wrong(`a restore that was cut in step ${i + 1} of ${steps} left an empty database`);
+    else if (!now.includes(workshop.shopId)) report.wrong(`a restore that was cut in step ${i + 1} of ${steps} left an empty database`);
     else last = now;
   }
   writeFileSync(`${folder}/done`, '');

@@ -1,6 +1,6 @@
 import { get } from 'node:http';
 import { readFileSync } from 'node:fs';
-import { Yard } from '../fixtures/yard';
+import { TestWorkshop } from '../fixtures/workshop';
 import { percentile, type Report } from './report';
 import type { AttackStand } from './stand';
 
@@ -20,18 +20,18 @@ async function rate(ms: number, one: (n: number) => Promise<boolean>): Promise<n
 
 /** Writes a second beside what the server does with a question that costs nothing (`select 1`), in the same run. */
 export async function writesBesideNothing(stand: AttackStand, ms: number, report: Report): Promise<void> {
-  const yards = await Promise.all(Array.from({ length: 8 }, (_x, i) => Yard.open(stand.home, `Writers ${i}`)));
-  const jobs = yards.map((y) => y.booking('Quillon 350', 'stuck'));
-  await Promise.all(yards.map((y, i) => y.send([jobs[i].command])));
+  const workshops = await Promise.all(Array.from({ length: 8 }, (_x, i) => TestWorkshop.open(stand.home, `Writers ${i}`)));
+  const jobs = workshops.map((y) => y.booking('Quillon 350', 'stuck'));
+  await Promise.all(workshops.map((y, i) => y.send([jobs[i].command])));
   const write = (y: number, n: number) =>
-    yards[y]
+    workshops[y]
       .ask('/api/commands', {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify([yards[y].watch(jobs[y].jobId, n)]),
+        body: JSON.stringify([workshops[y].watch(jobs[y].jobId, n)]),
       })
       .then(async (r) => ((await r.json()) as { answers: { status: number }[] }).answers[0].status === 200);
-  const nothing = await rate(ms, async () => (await yards[0].ask('/api/health')).status === 200);
+  const nothing = await rate(ms, async () => (await workshops[0].ask('/api/health')).status === 200);
   const one = await rate(ms, (n) => write(0, n));
   const eight = await rate(ms, (n) => write(n % 8, n));
   report.figure('load.select 1 a second', nothing);
@@ -41,17 +41,17 @@ export async function writesBesideNothing(stand: AttackStand, ms: number, report
 
 /** Two hundred devices that listen: each hears every entry once, and how long that takes. */
 export async function manyStreams(stand: AttackStand, streams: number, report: Report): Promise<void> {
-  const yard = await Yard.open(stand.home, 'Listened to');
-  const job = yard.booking('Quillon 350', 'stuck');
-  await yard.send([job.command]);
-  const devices = await Promise.all(Array.from({ length: Math.ceil(streams / 10) }, () => yard.again('')));
+  const workshop = await TestWorkshop.open(stand.home, 'Listened to');
+  const job = workshop.booking('Quillon 350', 'stuck');
+  await workshop.send([job.command]);
+  const devices = await Promise.all(Array.from({ length: Math.ceil(streams / 10) }, () => workshop.again('')));
   const made = new Map<string, number>();
   const heard = new Map<string, number>();
   const late: number[] = [];
   let open = 0;
   const close = Array.from({ length: streams }, (_x, i) => {
     const { cookie } = devices[Math.floor(i / 10)];
-    const r = get(`${stand.home}/api/live?shop=${yard.shopId}&after=1`, { headers: { cookie }, agent: false }, (answer) => {
+    const r = get(`${stand.home}/api/live?shop=${workshop.shopId}&after=1`, { headers: { cookie }, agent: false }, (answer) => {
       open++;
       let rest = '';
       answer.setEncoding('utf8').on('data', (text: string) => {
@@ -72,9 +72,9 @@ export async function manyStreams(stand: AttackStand, streams: number, report: R
   for (let i = 0; i < 200 && open < streams; i++) await new Promise((r) => setTimeout(r, 50));
   if (open < streams) report.wrong(`only ${open} of ${streams} streams were opened`);
   for (let n = 0; n < 40; n++) {
-    const command = yard.watch(job.jobId, n);
+    const command = workshop.watch(job.jobId, n);
     made.set(command.id, performance.now());
-    await yard.send([command]);
+    await workshop.send([command]);
   }
   for (let i = 0; i < 100 && [...made.keys()].some((id) => (heard.get(id) ?? 0) < open); i++) await new Promise((r) => setTimeout(r, 50));
   const wrong = [...made.keys()].filter((id) => heard.get(id) !== open);
@@ -85,9 +85,9 @@ export async function manyStreams(stand: AttackStand, streams: number, report: R
 
 /** Mixed work for some minutes: what the server holds at the end beside what it held once it was warm. */
 export async function soak(stand: AttackStand, minutes: number, report: Report): Promise<void> {
-  const yard = await Yard.open(stand.home, 'Soaked');
-  const bikes = Array.from({ length: 6 }, (_x, i) => yard.booking(`Bike ${i}`, 'no pull'));
-  await yard.send(bikes.map((b) => b.command));
+  const workshop = await TestWorkshop.open(stand.home, 'Soaked');
+  const bikes = Array.from({ length: 6 }, (_x, i) => workshop.booking(`Bike ${i}`, 'no pull'));
+  await workshop.send(bikes.map((b) => b.command));
   const pid = stand.note().server.pid;
   const until = Date.now() + minutes * 60_000;
   const memory: number[] = [];
@@ -106,10 +106,10 @@ export async function soak(stand: AttackStand, minutes: number, report: Report):
           '/api/journal?after=0',
           `/job/${jobId}/measure`,
         ][n % 7];
-        const r = await yard.ask(path);
+        const r = await workshop.ask(path);
         await r.arrayBuffer();
         if (r.status !== 200) report.wrong(`in the soak ${path} answered ${r.status}`);
-        if (n % 10 === 0 && requests < 20_000) await yard.send([yard.watch(jobId, n)]);
+        if (n % 10 === 0 && requests < 20_000) await workshop.send([workshop.watch(jobId, n)]);
         requests++;
       }
     }),

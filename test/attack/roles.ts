@@ -27,8 +27,8 @@ export function addresses(jobId: string, folder = 'src/pages', at = ''): string[
 
 /** What may be reached without a workshop, and what only the computer itself may do; written down here a second time. */
 const openTo = {
-  home: ['/', '/workshops', '/gallery', '/pair', '/shed', '/sw.js', '/ivrek-authority.crt', '/api/health', '/api/session', '/api/demo'],
-  lan: ['/pair', '/shed', '/sw.js', '/ivrek-authority.crt', '/api/health', '/api/session', '/api/pair'],
+  home: ['/', '/workshops', '/gallery', '/pair', '/offline', '/sw.js', '/ivrek-authority.crt', '/api/health', '/api/session', '/api/demo'],
+  lan: ['/pair', '/offline', '/sw.js', '/ivrek-authority.crt', '/api/health', '/api/session', '/api/pair'],
 };
 const homeOnly = ['/workshops', '/devices', '/gallery', '/api/devices', '/api/demo'];
 

@@ -1,7 +1,7 @@
 import { Random } from '../chaos/random';
 import { id, photoHash, script } from '../fixtures/commands';
 import type { Command } from '../../src/core/command';
-import { Yard } from '../fixtures/yard';
+import { TestWorkshop } from '../fixtures/workshop';
 import { busyWorkshop, slowClients } from './clients';
 import { heavyFindings } from './heavy';
 import { badInputs } from './inputs';
@@ -50,7 +50,7 @@ async function sentAway(stand: AttackStand, home: Role, report: Report): Promise
   const { text } = await stand.ask('home', '/api/devices', { headers: own });
   if (guess.status === 403 && (!text.includes('Guesser') || text.includes('203.0.113.9')))
     report.wrong('who was refused at the door is not told, or told as the request said itself');
-  const guest = await Yard.open(stand.home, 'Guest');
+  const guest = await TestWorkshop.open(stand.home, 'Guest');
   await guest.ask('/api/session', { method: 'DELETE' });
   if ((await guest.ask('/api/jobs')).status !== 401) report.wrong('a cookie is still good after leaving');
 }
@@ -88,22 +88,22 @@ export async function attack({
   try {
     const started = await stand.start();
     if (!started.ready) throw new Error(started.said.slice(-600));
-    const yard = await Yard.open(stand.home, 'Attacked');
-    const other = await Yard.open(stand.home, 'Another');
+    const workshop = await TestWorkshop.open(stand.home, 'Attacked');
+    const other = await TestWorkshop.open(stand.home, 'Another');
     // The script of every command, but for the hand-over, a photo that is not there and what nobody put a name to.
     const commands = script().filter(
       (c) => !['job.handOver', 'job.open', 'signature.sign'].includes(c.type) && !/^(photo|pin|overrule)\./.test(c.type),
     );
     const sound = JSON.parse(JSON.stringify(commands).replaceAll(photoHash, photoHash)) as Command[];
     for (const c of sound) {
-      const r = await yard.ask('/api/commands', {
+      const r = await workshop.ask('/api/commands', {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify(c),
       });
       if (r.status !== 200 && !/undo|redo|tray/.test(c.type)) report.wrong(`the script itself: ${c.type}: ${await r.text()}`);
     }
-    const home: Role = { name: 'home', door: 'home', cookie: yard.cookie, shopId: yard.shopId };
+    const home: Role = { name: 'home', door: 'home', cookie: workshop.cookie, shopId: workshop.shopId };
     const roles: Role[] = [
       { name: 'nobody here', door: 'home' },
       { name: 'nobody in the network', door: 'lan' },

@@ -1,17 +1,17 @@
-import type { Told } from '../../src/wire';
+import type { ErrorBody } from '../../src/wire';
 import 'fake-indexeddb/auto';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
-import type { Heard, JobSnapshot } from '../../src/core/record';
-import { list } from '../../src/core/record';
+import type { Heard, JobSnapshot } from '../../src/core/state';
+import { list } from '../../src/core/state';
 import { Bus } from '../../src/ui/device/bus';
 import { openShelves, type DeviceDb } from '../../src/ui/device/database';
 import { Outbox } from '../../src/ui/device/outbox';
 import { sendOver } from '../../src/ui/device/post';
 import { Sender } from '../../src/ui/device/sender';
-import type { Item } from '../../src/ui/device/types';
+import type { OutboxItem } from '../../src/ui/device/types';
 import { JobStore } from '../../src/ui/job/store';
-import { casesOf, decide } from '../../src/ui/job/tray';
+import { casesOf, decide } from '../../src/ui/job/conflicts';
 import type { History } from './history';
 import type { Random } from './random';
 
@@ -62,7 +62,7 @@ export class SimDevice {
           try {
             const r = await this.ask(`/api/photos/${sha256}`, { method: 'PUT', body: blob });
             if (r.status === 200) return { kind: 'kept' };
-            const told = (await r.json()) as Told;
+            const told = (await r.json()) as ErrorBody;
             return r.status >= 500 ? { kind: 'cut' } : { kind: 'refused', ...told };
           } catch {
             return { kind: 'cut' };
@@ -72,9 +72,9 @@ export class SimDevice {
       this.bus,
       (work) => work(),
     );
-    this.bus.hear((news) => {
+    this.bus.subscribe((news) => {
       if (news.kind === 'answered') this.history.ack(news.id, news.seq);
-      for (const store of this.stores.values()) store.hear(news);
+      for (const store of this.stores.values()) store.applyNews(news);
     });
     for (const jobId of jobIds) {
       const kept = await this.db.get('snapshot', [this.shopId, jobId]);
@@ -96,7 +96,7 @@ export class SimDevice {
   }
 
   private readonly keeping = new Set<Promise<void>>();
-  private keep(items: readonly Item[]): Promise<void> {
+  private keep(items: readonly OutboxItem[]): Promise<void> {
     for (const item of items) this.history.made.push({ device: this.name, item });
     return this.hold(this.outbox.add(items));
   }
@@ -143,7 +143,7 @@ export class SimDevice {
           const page = (await r.json()) as Page;
           if (streamed) {
             const shuffled = [...page.entries, ...page.entries.slice(0, 2)].sort(() => this.random.next() - 0.5);
-            for (const e of shuffled) store.hear({ kind: 'entries', entries: [e] });
+            for (const e of shuffled) store.applyNews({ kind: 'entries', entries: [e] });
           } else store.caughtUp(page.entries, page.upTo);
           more = page.more;
         }
@@ -270,14 +270,14 @@ export class SimDevice {
     );
   }
 
-  /** A person looks at the tray and decides one case, or tries it once more. */
+  /** A person looks at the conflicts and decides one case, or tries it once more. */
   async decideOne(): Promise<boolean> {
     await this.refresh();
     for (const store of this.stores.values()) {
-      const [one] = casesOf(store.get().tray);
+      const [one] = casesOf(store.get().conflicts);
       if (!one) continue;
       const keeper = {
-        decide: (id: string, covered: readonly string[], decision: Item) => {
+        decide: (id: string, covered: readonly string[], decision: OutboxItem) => {
           this.history.made.push({ device: this.name, item: decision });
           for (const gone of [id, ...covered]) this.history.decided.add(gone);
           return this.hold(this.outbox.decided(id, covered, decision));
@@ -292,7 +292,7 @@ export class SimDevice {
     return false;
   }
 
-  async left(): Promise<Item[]> {
+  async left(): Promise<OutboxItem[]> {
     return this.outbox.all();
   }
 

@@ -1,9 +1,9 @@
-import type { Item } from '../../src/ui/device/types';
+import type { OutboxItem } from '../../src/ui/device/types';
 
 /** What every device did and was told, as it saw it. Only this is held against the journal in the end. */
 export class History {
   /** Entries in the order in which each device made them. */
-  readonly made: { device: string; item: Item }[] = [];
+  readonly made: { device: string; item: OutboxItem }[] = [];
   /** Acknowledged entries and the journal number that was named. */
   readonly acked = new Map<string, number>();
   /** Parts of refused entries that went on under an id of their own. */

@@ -1,10 +1,10 @@
-import { stateOf, tableNames, type JobSnapshot } from '../../src/core/record';
+import { stateOf, tableNames, type JobSnapshot } from '../../src/core/state';
 import { readJournal, replay } from '../../src/server/commands/replay';
 import { makePool } from '../../src/server/db/pool';
 import { openShop } from '../../src/server/queries/shops';
-import { Yard } from '../fixtures/yard';
+import { TestWorkshop } from '../fixtures/workshop';
 import { tablesOf, tablesOfState } from '../db/tables';
-import type { Item } from '../../src/ui/device/types';
+import type { OutboxItem } from '../../src/ui/device/types';
 import { SimDevice } from './device';
 import { History } from './history';
 import { BadLine } from './network';
@@ -31,12 +31,12 @@ const skews = [0, -5 * hour, 3 * hour, 26 * hour];
 const badness = 0.22;
 
 /** Makes a workshop with one person and some bikes, over a good line. */
-async function found(url: string): Promise<{ yard: Yard; personId: string; jobIds: string[] }> {
-  const yard = await Yard.open(url, 'Chaos');
+async function found(url: string): Promise<{ workshop: TestWorkshop; personId: string; jobIds: string[] }> {
+  const workshop = await TestWorkshop.open(url, 'Chaos');
   const personId = crypto.randomUUID();
-  const bookings = ['Quillon 350', 'Marram 80'].map((name) => yard.booking(name, 'stuck'));
-  await yard.send([yard.command('person.add', 'person', { name: 'Ines Corrow' }, personId), ...bookings.map((b) => b.command)]);
-  return { yard, personId, jobIds: bookings.map((b) => b.jobId) };
+  const bookings = ['Quillon 350', 'Marram 80'].map((name) => workshop.booking(name, 'stuck'));
+  await workshop.send([workshop.command('person.add', 'person', { name: 'Ines Corrow' }, personId), ...bookings.map((b) => b.command)]);
+  return { workshop, personId, jobIds: bookings.map((b) => b.jobId) };
 }
 
 /**
@@ -56,11 +56,11 @@ export async function chaos(
   const devices: SimDevice[] = [];
   const report = { seed, cuts: 0, serverKills: 0, databaseKills: 0, pagesLost: 0 };
   try {
-    const { yard, personId, jobIds } = await found(stand.url);
-    const { shopId, cookie } = yard;
+    const { workshop, personId, jobIds } = await found(stand.url);
+    const { shopId, cookie } = workshop;
     const line = new BadLine(stand.url, random, badness);
     for (const [i, skew] of skews.entries()) {
-      const own = (await yard.again(personId)).cookie;
+      const own = (await workshop.again(personId)).cookie;
       const device = new SimDevice(
         `${seed}-${i}`,
         shopId,
@@ -119,7 +119,7 @@ export async function chaos(
 
     line.healed = true;
     for (let round = 0; ; round++) {
-      const left: Item[] = [];
+      const left: OutboxItem[] = [];
       for (const d of devices) {
         await d.send();
         await d.catchUp();
@@ -168,7 +168,7 @@ async function check(stand: Stand, shopId: string, jobIds: string[], devices: Si
     }
 
     // An act is whole: its entries stand next to each other, unless a person had to decide about one of them.
-    const acts = new Map<string, Item[]>();
+    const acts = new Map<string, OutboxItem[]>();
     for (const { item } of history.made) {
       const { group } = item.command;
       if (group) acts.set(group, [...(acts.get(group) ?? []), item]);

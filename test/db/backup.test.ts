@@ -11,7 +11,7 @@ import { lock } from '../../launcher/lock.mjs';
 import { postgresBin } from '../../launcher/packages.mjs';
 import { migrate } from '../../launcher/serve.mjs';
 import { makePool } from '../../src/server/db/pool';
-import { keepPhoto, readPhoto } from '../../src/server/files/photos';
+import { storePhoto, readPhoto } from '../../src/server/files/photos';
 import { jobSnapshot } from '../../src/server/queries/job';
 import { openShop } from '../../src/server/queries/shops';
 import { newCode, pair } from '../../src/server/lan/pairing';
@@ -72,7 +72,7 @@ beforeAll(async () => {
   );
   await sendAll(pool, shopA, long);
   photo = await picture('#334455');
-  await keepPhoto(pool, shopA, photo.sha, photo.bytes);
+  await storePhoto(pool, shopA, photo.sha, photo.bytes);
   const paired = await pair(pool, '192.0.2.1', (await newCode(pool, shopA)).code, 'Tablet');
   cookie = paired.ok ? paired.cookie : '';
   mkdirSync(`${home}/lan`, { recursive: true });

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { makeCommand } from '../../src/core/command';
-import type { Bike } from '../../src/core/record';
+import type { Bike } from '../../src/core/state';
 import type { Board } from '../../src/core/stage';
 import { demoShopId, loadLanternYard } from '../../src/server/demo/lanternYard';
 import { jobSnapshot } from '../../src/server/queries/job';

@@ -1,6 +1,6 @@
 import pg from 'pg';
 import { photoHash } from '../fixtures/commands';
-import { inShop, makePool } from '../../src/server/db/pool';
+import { shopTransaction, makePool } from '../../src/server/db/pool';
 import { openShop } from '../../src/server/queries/shops';
 
 const need = (name: string): string => {
@@ -60,7 +60,7 @@ export async function openBoth(pool: pg.Pool): Promise<void> {
 
 /** Something under a hash, as if a photo had arrived. */
 export async function putBytes(pool: pg.Pool, shopId: string, sha256: string): Promise<void> {
-  await inShop(pool, shopId, (db) =>
+  await shopTransaction(pool, shopId, (db) =>
     db.query(
       `insert into blob (shop_id, sha256, media_type, bytes, thumb) values ($1, $2, 'image/jpeg', '\\x00', '\\x00') on conflict do nothing`,
       [shopId, sha256],

@@ -1,13 +1,13 @@
 import { afterAll, describe, expect, it } from 'vitest';
-import { kindsOf, tableNames, tables, type TableName } from '../../src/core/record';
-import type { Kind } from '../../src/core/record/kinds';
-import { inShop } from '../../src/server/db/pool';
+import { kindsOf, tableNames, tables, type TableName } from '../../src/core/state';
+import type { FieldKind } from '../../src/core/state/kinds';
+import { shopTransaction } from '../../src/server/db/pool';
 import { snake } from '../../src/server/db/rows';
 import { freshDatabase } from './database';
 
 /** The migrations are written by hand and only go forward; src/core/record/tables.ts says what they must have led to. */
 
-const columnType = (kind: Kind): string => {
+const columnType = (kind: FieldKind): string => {
   switch (kind.is) {
     case 'id':
       return 'uuid';
@@ -98,7 +98,7 @@ describe('the migrations lead to what tables.ts describes', () => {
     const shop = '33333333-3333-4333-8333-333333333333';
     await db.owner.query(`insert into shop (id, name) values ($1, 'Old')`, [shop]);
     const insert = (id: string) =>
-      inShop(db.pool, shop, (c) =>
+      shopTransaction(db.pool, shop, (c) =>
         c.query(
           `insert into pin (shop_id, id, job_id, photo_id, x, y, note) values ($1, $2, gen_random_uuid(), gen_random_uuid(), 0, 0, '')`,
           [shop, id],

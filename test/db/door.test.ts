@@ -2,8 +2,8 @@ import { readFileSync } from 'node:fs';
 import { Ajv } from 'ajv';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { advance, command, effectOf, isUndoable, makeCommand, type Command } from '../../src/core/command';
-import { emptyState, fields, tableNames } from '../../src/core/record';
-import { receive, receiveAct } from '../../src/server/commands/door';
+import { emptyState, fields, tableNames } from '../../src/core/state';
+import { handleCommand, handleCommands } from '../../src/server/commands/handle';
 import type { Speaker } from '../../src/server/commands/speaker';
 import { readJournal, replay } from '../../src/server/commands/replay';
 import { snake } from '../../src/server/db/rows';
@@ -22,7 +22,7 @@ beforeAll(async () => {
 afterAll(() => t.drop());
 
 const speaker = (shopId: string): Speaker => ({ shopId, actorId: id.person, deviceId: null });
-const send = (shopId: string, c: Command, from = t) => receive(from.pool, speaker(shopId), c);
+const send = (shopId: string, c: Command, from = t) => handleCommand(from.pool, speaker(shopId), c);
 const apply = async (shopId: string, c: Command, from = t) => {
   const answer = await send(shopId, c, from);
   if (answer.kind !== 'applied') throw new Error(`${c.type}: ${JSON.stringify(answer)}`);
@@ -135,7 +135,7 @@ describe('several commands that are one act', () => {
       payload: kind === 'person' ? { name: `Hand ${n}` } : { jobId: id.job },
       group: uid(7900),
     });
-  const receiving = (...commands: unknown[]) => receiveAct(t.pool, speaker(shopA), commands);
+  const receiving = (...commands: unknown[]) => handleCommands(t.pool, speaker(shopA), commands);
   const known = async (n: number) =>
     (await t.owner.query('select 1 from person where shop_id = $1 and id = $2', [shopA, uid(n + 50)])).rowCount;
 
@@ -241,7 +241,7 @@ describe('two devices', () => {
     const before = await tablesOf(t.pool, shopA);
     const { rows: seq } = await t.owner.query('select seq from shop where id = $1', [shopA]);
     await send(shopA, set(7300, { year: 1990 }, { year: 0 }));
-    await receive(t.pool, speaker(shopA), { nonsense: true });
+    await handleCommand(t.pool, speaker(shopA), { nonsense: true });
     expect(await tablesOf(t.pool, shopA)).toEqual(before);
     expect((await t.owner.query('select seq from shop where id = $1', [shopA])).rows).toEqual(seq);
   });
@@ -313,7 +313,7 @@ describe('personal data', () => {
       after: null,
       payload,
     });
-    await receive(t.pool, speaker(shopA), {
+    await handleCommand(t.pool, speaker(shopA), {
       ...c,
       personal: [{ id: uid(7603), name: 'Brannoc Teague', phone: '014 223 440', email: null }],
     });

@@ -1,8 +1,8 @@
 import type pg from 'pg';
 import type { Command } from '../../src/core/command';
-import type { JobSnapshot } from '../../src/core/record';
-import { applyOne, receive } from '../../src/server/commands/door';
-import { inShop } from '../../src/server/db/pool';
+import type { JobSnapshot } from '../../src/core/state';
+import { applyOne, handleCommand } from '../../src/server/commands/handle';
+import { shopTransaction } from '../../src/server/db/pool';
 import { id, script } from '../fixtures/commands';
 
 /** Sends commands through the door, as the person of the script; stops at the first that is not taken. */
@@ -13,7 +13,7 @@ export async function sendAll(
   actorId: string | null = id.person,
 ): Promise<void> {
   for (const c of commands) {
-    const answer = await receive(pool, { shopId, actorId, deviceId: null }, c);
+    const answer = await handleCommand(pool, { shopId, actorId, deviceId: null }, c);
     if (answer.kind !== 'applied') throw new Error(`${c.type}: ${JSON.stringify(answer)}`);
   }
 }
@@ -23,7 +23,7 @@ export const openScript = (): Command[] => script().filter((c) => c.type !== 'jo
 
 /** Someone else's work on the same job, in one transaction. */
 export async function sendOne(pool: pg.Pool, shopId: string, c: Command): Promise<void> {
-  const answer = await inShop(pool, shopId, (db) => applyOne(db, { shopId, actorId: null, deviceId: null }, c));
+  const answer = await shopTransaction(pool, shopId, (db) => applyOne(db, { shopId, actorId: null, deviceId: null }, c));
   if (answer.kind !== 'applied') throw new Error(JSON.stringify(answer));
 }
 

@@ -5,7 +5,7 @@ import { makeCommand, type Command } from '../../src/core/command';
 import { exportJob, exportZip } from '../../src/server/files/export';
 import { digestOf, type JobFile } from '../../src/server/files/jobFile';
 import { BadPhoto, importJob, type ImportChoices } from '../../src/server/files/import';
-import { keepPhoto, readPhoto } from '../../src/server/files/photos';
+import { storePhoto, readPhoto } from '../../src/server/files/photos';
 import { readJobFile, type ReadJob } from '../../src/server/files/readJobFile';
 import { jobSnapshot } from '../../src/server/queries/job';
 import { id, photoHash, uid } from '../fixtures/commands';
@@ -45,7 +45,7 @@ beforeAll(async () => {
   home = await freshDatabase();
   await openBoth(home.pool);
   photo = await picture('#336699');
-  await keepPhoto(home.pool, shopA, photo.sha, photo.bytes);
+  await storePhoto(home.pool, shopA, photo.sha, photo.bytes);
   const commands = JSON.parse(JSON.stringify(openScript()).replaceAll(photoHash, photo.sha)) as Command[];
   await sendAll(home.pool, shopA, commands, id.person);
   zip = (await exportZip(home.pool, shopA, id.job))!;

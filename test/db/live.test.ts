@@ -1,8 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { makeCommand } from '../../src/core/command';
 import { JobStore } from '../../src/ui/job/store';
-import { stateOf, tableNames, type Heard } from '../../src/core/record';
-import { receive } from '../../src/server/commands/door';
+import { stateOf, tableNames, type Heard } from '../../src/core/state';
+import { handleCommand } from '../../src/server/commands/handle';
 import type { Speaker } from '../../src/server/commands/speaker';
 import { Hub } from '../../src/server/live/hub';
 import { jobSnapshot } from '../../src/server/queries/job';
@@ -42,14 +42,14 @@ describe('the hub', () => {
   it('tells each listener every line of its shop once, in order, from where it was; and nothing of another shop', async () => {
     const hub = new Hub(t.pool, url, 60_000);
     try {
-      for (let i = 0; i < 5; i++) await receive(t.pool, speaker(shopA), person());
+      for (let i = 0; i < 5; i++) await handleCommand(t.pool, speaker(shopA), person());
       const all = listener(shopA);
       const late = listener(shopA, 3);
       const other = listener(shopB);
       for (const l of [all, late, other]) hub.add(l.listener);
       await expect.poll(() => all.heard.length).toBe(5);
-      for (let i = 0; i < 5; i++) await receive(t.pool, speaker(shopA), person());
-      await receive(t.pool, speaker(shopB), person());
+      for (let i = 0; i < 5; i++) await handleCommand(t.pool, speaker(shopA), person());
+      await handleCommand(t.pool, speaker(shopB), person());
       await expect.poll(() => [all.heard.length, late.heard.length, other.heard.length]).toEqual([10, 7, 1]);
       expect(all.heard.map((e) => e.seq)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10]);
       expect(late.heard.map((e) => e.seq)).toEqual([4, 5, 6, 7, 8, 9, 10]);
@@ -64,13 +64,13 @@ describe('the hub', () => {
       const { rows } = await t.owner.query('select seq from shop where id = $1', [shopA]);
       const l = listener(shopA, Number(rows[0].seq));
       hub.add(l.listener);
-      await receive(t.pool, speaker(shopA), person());
+      await handleCommand(t.pool, speaker(shopA), person());
       await expect.poll(() => l.heard.length).toBe(1);
       await t.owner.query(
         `select pg_terminate_backend(pid) from pg_stat_activity where application_name = 'ivrek live' and datname = current_database()`,
       );
-      await receive(t.pool, speaker(shopA), person());
-      await receive(t.pool, speaker(shopA), person());
+      await handleCommand(t.pool, speaker(shopA), person());
+      await handleCommand(t.pool, speaker(shopA), person());
       await expect.poll(() => l.heard.length).toBe(3);
       expect(new Set(l.heard.map((e) => e.seq)).size).toBe(3);
     } finally {
@@ -94,7 +94,7 @@ describe('the hub', () => {
 
 describe('the journal after a number', () => {
   it('comes in pages without a gap or a repeat', async () => {
-    for (let i = 0; i < 520; i++) await receive(t.pool, speaker(shopB), person());
+    for (let i = 0; i < 520; i++) await handleCommand(t.pool, speaker(shopB), person());
     const seen: number[] = [];
     let after = 0;
     for (;;) {
@@ -111,9 +111,9 @@ describe('the journal after a number', () => {
   it('brings a screen that saw nothing of a job to what the tables say, with the owner’s data, from any point on', async () => {
     const commands = script();
     const half = Math.floor(commands.length / 2);
-    for (const c of commands.slice(0, half)) expect((await receive(t.pool, speaker(shopA), c)).kind, c.type).toBe('applied');
+    for (const c of commands.slice(0, half)) expect((await handleCommand(t.pool, speaker(shopA), c)).kind, c.type).toBe('applied');
     const snapshot = (await jobSnapshot(t.pool, shopA, id.job, null))!;
-    for (const c of commands.slice(half)) expect((await receive(t.pool, speaker(shopA), c)).kind, c.type).toBe('applied');
+    for (const c of commands.slice(half)) expect((await handleCommand(t.pool, speaker(shopA), c)).kind, c.type).toBe('applied');
     const store = new JobStore(snapshot, () => Promise.resolve());
     const page = await journalAfter(t.pool, shopA, store.heardUpTo, id.job);
     store.caughtUp(page.entries, page.upTo);
@@ -136,7 +136,7 @@ describe('the journal after a number', () => {
       const writer = (async () => {
         for (let i = 0; i < 120; i++) {
           const entityId = uid(n++);
-          await receive(
+          await handleCommand(
             fresh.pool,
             speaker(shopA),
             makeCommand({

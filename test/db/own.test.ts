@@ -7,9 +7,9 @@ import { readKnowledge } from '../../src/server/knowledge/load';
 import { bringIn, ownRows, ownYaml } from '../../src/server/files/ownKnowledge';
 import { exportJob } from '../../src/server/files/export';
 import { jobSnapshot } from '../../src/server/queries/job';
-import { yardOf } from '../../src/server/queries/shops';
+import { workshopOf } from '../../src/server/queries/shops';
 import { rankJob } from '../../src/server/work/ranking';
-import { stateOf } from '../../src/core/record';
+import { stateOf } from '../../src/core/state';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -33,7 +33,7 @@ describe('own knowledge', () => {
     expect(snapshot.rows.own?.map((r) => r.id).sort()).toEqual([id.ownFault, id.ownFinding, id.ownTest, id.ownFigure].sort());
     const ranking = await rankJob(shopA, stateOf(snapshot), id.job);
     expect(ranking.suspects.some((s) => s.faultId === own.fault.id)).toBe(true);
-    expect((await yardOf(db.pool, shopA, null)).own).toHaveLength(4);
+    expect((await workshopOf(db.pool, shopA, null)).own).toHaveLength(4);
     expect(await ownRows(db.pool, shopB)).toEqual([]);
     // The journal of the bike does not tell it, nor does the job's file.
     expect(snapshot.journal.some((e) => e.type.startsWith('own.'))).toBe(false);

@@ -1,9 +1,9 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { makeCommand, type Command } from '../../src/core/command';
-import { receive } from '../../src/server/commands/door';
+import { handleCommand } from '../../src/server/commands/handle';
 import type { Speaker } from '../../src/server/commands/speaker';
-import { collectPhotos, keepPhoto, knownPhotos, readPhoto } from '../../src/server/files/photos';
+import { collectPhotos, storePhoto, knownPhotos, readPhoto } from '../../src/server/files/photos';
 import { id, photoHash, script, uid } from '../fixtures/commands';
 import { freshDatabase, openBoth, shopA, shopB, type TestDatabase } from './database';
 import { picture, shaOf, withPlace } from './pictures';
@@ -14,7 +14,7 @@ beforeAll(async () => {
   t = await freshDatabase();
   await openBoth(t.pool);
   for (const c of script()) {
-    const answer = await receive(t.pool, speaker, c);
+    const answer = await handleCommand(t.pool, speaker, c);
     if (answer.kind !== 'applied') throw new Error(`${c.type}: ${JSON.stringify(answer)}`);
     if (c.type === 'step.add') break;
   }
@@ -40,8 +40,8 @@ describe('bytes of a photo', () => {
     '%s is kept under its SHA-256, unchanged, with a thumbnail; sent twice it is there once',
     async (format) => {
       const { sha, bytes } = await picture('#205040', format);
-      expect(await keepPhoto(t.pool, shopA, sha, bytes)).toEqual({ ok: true });
-      expect(await keepPhoto(t.pool, shopA, sha, bytes)).toEqual({ ok: true });
+      expect(await storePhoto(t.pool, shopA, sha, bytes)).toEqual({ ok: true });
+      expect(await storePhoto(t.pool, shopA, sha, bytes)).toEqual({ ok: true });
       const full = (await readPhoto(t.pool, shopA, sha, 'full'))!;
       expect(full.mediaType).toBe(`image/${format}`);
       expect(shaOf(full.bytes)).toBe(sha);
@@ -54,7 +54,7 @@ describe('bytes of a photo', () => {
 
   it('belong to one workshop', async () => {
     const { sha, bytes } = await picture('#111111');
-    await keepPhoto(t.pool, shopA, sha, bytes);
+    await storePhoto(t.pool, shopA, sha, bytes);
     expect(await readPhoto(t.pool, shopB, sha, 'full')).toBeNull();
     expect(await knownPhotos(t.pool, shopB, [sha])).toEqual(new Set());
     expect(await knownPhotos(t.pool, shopA, [sha, 'ff'.repeat(32)])).toEqual(new Set([sha]));
@@ -79,7 +79,7 @@ describe('bytes of a photo', () => {
       [shaOf(big), big, 413, /larger than 20 MB/],
       [shaOf(Buffer.alloc(0)), Buffer.alloc(0), 400, /empty/],
     ] as const) {
-      const answer = await keepPhoto(t.pool, shopA, sha, bytes);
+      const answer = await storePhoto(t.pool, shopA, sha, bytes);
       expect(answer).toMatchObject({ ok: false, status });
       // For the device, which sends it again by itself.
       expect(answer.ok || answer.code).toBe(/way/.test(message.source) ? 'damaged' : undefined);
@@ -91,20 +91,20 @@ describe('bytes of a photo', () => {
   it('must be there before an entry names them', async () => {
     const { sha, bytes } = await picture('#dd0011');
     const command = photoOf(sha);
-    expect(await receive(t.pool, speaker, command)).toMatchObject({ kind: 'refused', refusal: { code: 'not yet' } });
-    await keepPhoto(t.pool, shopA, sha, bytes);
-    const answer = await receive(t.pool, speaker, command);
+    expect(await handleCommand(t.pool, speaker, command)).toMatchObject({ kind: 'refused', refusal: { code: 'not yet' } });
+    await storePhoto(t.pool, shopA, sha, bytes);
+    const answer = await handleCommand(t.pool, speaker, command);
     expect(answer, JSON.stringify(answer)).toMatchObject({ kind: 'applied' });
   });
 
   it('that any entry ever named are never collected, even if the photo was removed; others go after some days', async () => {
     const [named, removed, left, fresh] = await Promise.all(['#a00000', '#b00000', '#c00000', '#d00000'].map((c) => picture(c)));
-    for (const p of [named, removed, left, fresh]) await keepPhoto(t.pool, shopA, p.sha, p.bytes);
-    await receive(t.pool, speaker, photoOf(named.sha));
+    for (const p of [named, removed, left, fresh]) await storePhoto(t.pool, shopA, p.sha, p.bytes);
+    await handleCommand(t.pool, speaker, photoOf(named.sha));
     const gone = photoOf(removed.sha);
-    await receive(t.pool, speaker, gone);
+    await handleCommand(t.pool, speaker, gone);
     expect(
-      await receive(
+      await handleCommand(
         t.pool,
         speaker,
         makeCommand({
@@ -129,9 +129,9 @@ describe('bytes of a photo', () => {
 
   it('that an entry is about to name are not collected in that moment', async () => {
     const { sha, bytes } = await picture('#e00000');
-    await keepPhoto(t.pool, shopA, sha, bytes);
+    await storePhoto(t.pool, shopA, sha, bytes);
     await age(sha, 30);
-    const [answer, count] = await Promise.all([receive(t.pool, speaker, photoOf(sha)), collectPhotos(t.pool, shopA)]);
+    const [answer, count] = await Promise.all([handleCommand(t.pool, speaker, photoOf(sha)), collectPhotos(t.pool, shopA)]);
     // Either the entry came first and its bytes stay, or it was told that they are not there; never an entry without bytes.
     const there = (await knownPhotos(t.pool, shopA, [sha])).size === 1;
     expect(answer.kind === 'applied').toBe(there);

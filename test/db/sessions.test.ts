@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { Hub } from '../../src/server/live/hub';
 import { newCode, pair, refusals, sendAway, countedBy } from '../../src/server/lan/pairing';
 import { actorOf, endSession, hasWorked, openSession, pickPerson, readSession, stillWelcome } from '../../src/server/session';
-import { receive } from '../../src/server/commands/door';
+import { handleCommand } from '../../src/server/commands/handle';
 import { makeCommand } from '../../src/core/command';
 import { id, script, uid } from '../fixtures/commands';
 import { shipped } from '../fixtures/knowledge';
@@ -95,7 +95,7 @@ describe('a session', () => {
 
 describe('who made an entry', () => {
   it('is someone who took the device up, and nobody else that a request names', async () => {
-    await receive(t.pool, { shopId: shopA, actorId: null, deviceId: null }, person(other, 'Tam Veley'));
+    await handleCommand(t.pool, { shopId: shopA, actorId: null, deviceId: null }, person(other, 'Tam Veley'));
     const cookie = await openSession(t.pool, shopA, id.person);
     const session = (await readSession(t.pool, cookie))!;
     expect(await actorOf(t.pool, session, null)).toEqual({ actorId: id.person });
@@ -117,7 +117,7 @@ describe('who made an entry', () => {
       entity: { kind: 'signature' as const, id: crypto.randomUUID() },
     });
     const forged = sign();
-    const answer = await receive(
+    const answer = await handleCommand(
       t.pool,
       { shopId: shopA, actorId: other, deviceId: null },
       { ...forged, payload: { ...(forged.payload as object), signedBy: 'The owner' } },
@@ -128,8 +128,11 @@ describe('who made an entry', () => {
     const { rows: line } = await t.owner.query(`select payload ->> 'signedBy' as name, actor_id from journal where id = $1`, [forged.id]);
     expect(line).toEqual([{ name: 'Tam Veley', actor_id: other }]);
     // What was signed already is answered again, also where nobody works with the device any more.
-    expect(await receive(t.pool, { shopId: shopA, actorId: null, deviceId: null }, forged)).toMatchObject({ kind: 'applied', again: true });
-    expect(await receive(t.pool, { shopId: shopA, actorId: null, deviceId: null }, sign())).toMatchObject({
+    expect(await handleCommand(t.pool, { shopId: shopA, actorId: null, deviceId: null }, forged)).toMatchObject({
+      kind: 'applied',
+      again: true,
+    });
+    expect(await handleCommand(t.pool, { shopId: shopA, actorId: null, deviceId: null }, sign())).toMatchObject({
       kind: 'refused',
       refusal: { message: 'Choose who is working first: this needs a name.' },
     });
@@ -151,7 +154,7 @@ describe('what a command names', () => {
     [{ outcome: 'no-such-result' }, /no such result/],
     [{ testId: 'compression', outcome: 'good', position: '99' }, /which cylinder/],
   ])('%j is refused at the field', async (patch, words) => {
-    const answer = await receive(t.pool, { shopId: shopA, actorId: id.person, deviceId: null }, evidence(patch), shipped);
+    const answer = await handleCommand(t.pool, { shopId: shopA, actorId: id.person, deviceId: null }, evidence(patch), shipped);
     expect(answer).toMatchObject({ kind: 'malformed' });
     expect(answer.kind === 'malformed' && answer.faults[0].message).toMatch(words);
   });

@@ -1,11 +1,11 @@
 import type pg from 'pg';
-import { emptyState, put, tableNames, type AnyRow, type State } from '../../src/core/record';
+import { emptyState, put, tableNames, type AnyRow, type State } from '../../src/core/state';
 import { allRows } from '../../src/server/db/rows';
-import { inShop } from '../../src/server/db/pool';
+import { shopTransaction } from '../../src/server/db/pool';
 
 /** Every row of a shop, by table, in the order of their ids. */
 export async function tablesOf(pool: pg.Pool, shopId: string): Promise<Record<string, AnyRow[]>> {
-  return inShop(pool, shopId, async (db) => {
+  return shopTransaction(pool, shopId, async (db) => {
     const out: Record<string, AnyRow[]> = {};
     for (const t of tableNames) out[t] = ((await allRows(db, t)) as AnyRow[]).sort((a, b) => (a.id < b.id ? -1 : 1));
     return out;

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { makeCommand } from '../../src/core/command';
-import { gather } from '../../src/server/commands/gather';
-import { inShop, lookAt, makePool, patiently, writeIn } from '../../src/server/db/pool';
+import { loadRows } from '../../src/server/commands/loadRows';
+import { shopTransaction, readTransaction, makePool, patiently, writeTransaction } from '../../src/server/db/pool';
 import { Busy } from '../../src/server/db/turns';
 import { isTimeout, problemOf } from '../../src/server/http/problem';
 import { nextBoard } from '../../src/server/queries/next';
@@ -28,12 +28,12 @@ describe('the database', () => {
   });
 
   it('breaks off what takes too long, and the connection is as good as before', async () => {
-    const late = lookAt(t.pool, shopA, async (db) => {
+    const late = readTransaction(t.pool, shopA, async (db) => {
       await patiently(db, 50);
       await db.query('select pg_sleep(10)');
     });
     await expect(late).rejects.toSatisfy((error) => isTimeout(error) && problemOf(error).code === 'busy');
-    expect(await lookAt(t.pool, shopA, async (db) => (await db.query('select 1 as n')).rows[0].n)).toBe(1);
+    expect(await readTransaction(t.pool, shopA, async (db) => (await db.query('select 1 as n')).rows[0].n)).toBe(1);
   });
 
   it('gives a busy workshop no more than its share: another one does not wait for it', async () => {
@@ -41,9 +41,9 @@ describe('the database', () => {
     const pool = makePool(String(t.pool.options.connectionString), 6);
     let go!: () => void;
     const held = new Promise<void>((r) => (go = r));
-    const busy = Array.from({ length: 30 }, () => writeIn(pool, shopA, () => held));
-    const reading = Array.from({ length: 30 }, () => lookAt(pool, shopA, () => held));
-    const calm = inShop(pool, shopB, async (db) => (await db.query('select 1 as n')).rows[0].n as number);
+    const busy = Array.from({ length: 30 }, () => writeTransaction(pool, shopA, () => held));
+    const reading = Array.from({ length: 30 }, () => readTransaction(pool, shopA, () => held));
+    const calm = shopTransaction(pool, shopB, async (db) => (await db.query('select 1 as n')).rows[0].n as number);
     const first = await Promise.race([calm.then(() => 'calm'), new Promise((r) => setTimeout(() => r('late'), 5000))]);
     go();
     await Promise.all([...busy, ...reading, calm]);
@@ -108,7 +108,7 @@ describe('an undo', () => {
       after: null,
       payload: { targetId: part.id },
     });
-    const state = await inShop(t.pool, shopA, (db) => gather(db, [undo]));
+    const state = await shopTransaction(t.pool, shopA, (db) => loadRows(db, [undo]));
     const touching = state.journal.filter((e) => e.type !== 'undo' && e.type !== 'redo');
     expect(touching.map((e) => e.id)).toEqual([part.id]);
     await sendAll(t.pool, shopA, [undo]);

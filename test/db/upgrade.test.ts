@@ -7,10 +7,10 @@ import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { postgresBin } from '../../launcher/packages.mjs';
 import { replay, readJournal, type StoredCommand } from '../../src/server/commands/replay';
-import { inShop, makePool } from '../../src/server/db/pool';
+import { shopTransaction, makePool } from '../../src/server/db/pool';
 import { find } from '../../src/server/queries/find';
 import { openShop } from '../../src/server/queries/shops';
-import { tableNames } from '../../src/core/record';
+import { tableNames } from '../../src/core/state';
 import { snake } from '../../src/server/db/rows';
 import { freshDatabase, putBytes, type TestDatabase } from './database';
 import { tablesOf } from './tables';
@@ -126,7 +126,7 @@ describe.each(releases)('data of $release', ({ release, folder, later, version, 
         expect(is).toEqual(was);
         for (const t of tableNames) {
           const order = async (from: pg.Pool) =>
-            inShop(
+            shopTransaction(
               from,
               shop.id,
               async (db) => (await db.query(`select id, made_after, made_seq from "${snake(t)}" order by id`)).rows as unknown[],

@@ -1,14 +1,14 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { shipped } from '../fixtures/knowledge';
-import { receive } from '../../src/server/commands/door';
+import { handleCommand } from '../../src/server/commands/handle';
 import { readJournal, replay } from '../../src/server/commands/replay';
 import { demoShopId, loadLanternYard } from '../../src/server/demo/lanternYard';
 import { jobSnapshot } from '../../src/server/queries/job';
 import { nextBoard } from '../../src/server/queries/next';
-import { demoState, hideDemo, listShops, openShop, removeDemo, shopPeople, yardOf } from '../../src/server/queries/shops';
+import { demoState, hideDemo, listShops, openShop, removeDemo, shopPeople, workshopOf } from '../../src/server/queries/shops';
 import { openSession, readSession } from '../../src/server/session';
 import { makeCommand } from '../../src/core/command';
-import { stateOf } from '../../src/core/record';
+import { stateOf } from '../../src/core/state';
 import { recordOf } from '../../src/core/handover';
 import { recordPdf } from '../../src/server/files/recordPdf';
 import { rankJob } from '../../src/server/work/ranking';
@@ -123,7 +123,7 @@ describe('the physical order', () => {
       after: number | null,
       madeAt: string,
     ) =>
-      receive(
+      handleCommand(
         t.pool,
         { shopId: shop, actorId: null, deviceId: null },
         makeCommand({ id: uid(900 + n++), type, kind, entityId, madeAt, after, payload }),
@@ -189,16 +189,16 @@ describe('sessions', () => {
       }),
       actorId: 'someone else',
     };
-    expect((await receive(t.pool, { shopId: shopA, actorId: null, deviceId: null }, command)).kind).toBe('malformed');
+    expect((await handleCommand(t.pool, { shopId: shopA, actorId: null, deviceId: null }, command)).kind).toBe('malformed');
     const clean = Object.fromEntries(Object.entries(command).filter(([k]) => k !== 'actorId'));
-    expect((await receive(t.pool, { shopId: shopA, actorId: id, deviceId: id }, clean)).kind).toBe('applied');
+    expect((await handleCommand(t.pool, { shopId: shopA, actorId: id, deviceId: id }, clean)).kind).toBe('applied');
     const { rows } = await t.owner.query('select actor_id, device_id from journal where id = $1', [id]);
     expect(rows[0]).toEqual({ actor_id: id, device_id: id });
   });
 
   it('a shop has its rate', async () => {
-    const yard = await yardOf(t.pool, demoShopId, null);
-    expect(yard).toMatchObject({ shop: { rate: '35.00', demo: true }, actor: null, home: true });
-    expect(yard.people.map((p) => p.name)).toEqual(['Ines Corrow', 'Tam Veley']);
+    const workshop = await workshopOf(t.pool, demoShopId, null);
+    expect(workshop).toMatchObject({ shop: { rate: '35.00', demo: true }, actor: null, home: true });
+    expect(workshop.people.map((p) => p.name)).toEqual(['Ines Corrow', 'Tam Veley']);
   });
 });

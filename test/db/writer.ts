@@ -1,6 +1,6 @@
 // Takes commands one after the other through the door and prints the id of each once it is acknowledged.
 import { makeCommand } from '../../src/core/command';
-import { receive } from '../../src/server/commands/door';
+import { handleCommand } from '../../src/server/commands/handle';
 import { makePool } from '../../src/server/db/pool';
 
 const [url, shopId, from] = process.argv.slice(2);
@@ -16,6 +16,6 @@ for (let n = Number(from); n < Number(from) + 50000; n++) {
     after: null,
     payload: { name: `Person ${n}` },
   });
-  const answer = await receive(pool, { shopId, actorId: null, deviceId: null }, command);
+  const answer = await handleCommand(pool, { shopId, actorId: null, deviceId: null }, command);
   if (answer.kind === 'applied') process.stdout.write(`${command.id}\n`);
 }

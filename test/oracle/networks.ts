@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Finding, Group, Network, Observation } from '../../src/core/trace/network';
+import type { NetworkFinding, Group, Network, Observation } from '../../src/core/trace/network';
 
 /** A distribution over n levels out of n positive weights. */
 const spread = (weights: number[]) => {
@@ -53,7 +53,7 @@ export function networks({ groups, findings, hard }: Limits): fc.Arbitrary<{ net
             })
             .map(({ leak, links, weights }) => {
               const once = new Map(links.map((l) => [`${l.group}.${l.state}`, l]));
-              return { finding: { id: `x${String(i).padStart(2, '0')}`, leak, links: [...once.values()] } as Finding, weights };
+              return { finding: { id: `x${String(i).padStart(2, '0')}`, leak, links: [...once.values()] } as NetworkFinding, weights };
             }),
         );
       return fc

@@ -1,8 +1,8 @@
 import { AccessStates } from '../../src/core/trace/decide/access';
-import { afterOutcome, afterRepair, type Choice, type Problem, type Situation } from '../../src/core/trace/decide/problem';
+import { afterOutcome, afterRepair, type Choice, type DecisionProblem, type Situation } from '../../src/core/trace/decide/problem';
 
 /** What has to be paid under any policy: the repairs of what is there, each at least once. */
-function unavoidable(p: Problem, { weights, mended }: Situation): number {
+function unavoidable(p: DecisionProblem, { weights, mended }: Situation): number {
   let sum = 0;
   for (let h = 0; h < weights.length; h++)
     if (weights[h] > 0) for (const i of p.faults[h]) if (mended[i] === 0) sum += weights[h] * p.repairs[i].cost;
@@ -13,7 +13,7 @@ function unavoidable(p: Problem, { weights, mended }: Situation): number {
  * Least expected cost by dynamic programming over everything that can be done in every order: only for small problems. An act
  * that costs more than the best one so far even if it told everything is not looked into; nothing that could be the best is passed over.
  */
-export function optimum(p: Problem, start: Situation): number {
+export function optimum(p: DecisionProblem, start: Situation): number {
   const memo = new Map<string, number>();
   const go = (s: Situation, key: string[]): number => {
     const open = s.weights.some((w) => w > 0);
@@ -58,7 +58,7 @@ export function optimum(p: Problem, start: Situation): number {
 }
 
 /** What following a policy from here costs on average, exactly: every outcome of everything it does. */
-export function followed(p: Problem, start: Situation, policy: (p: Problem, s: Situation) => Choice): number {
+export function followed(p: DecisionProblem, start: Situation, policy: (p: DecisionProblem, s: Situation) => Choice): number {
   const memo = new Map<string, number>();
   const go = (s: Situation, key: string[]): number => {
     if (!s.weights.some((w) => w > 0)) return 0;
@@ -89,7 +89,7 @@ export function followed(p: Problem, start: Situation, policy: (p: Problem, s: S
 }
 
 export interface SmallModel {
-  problem: Problem;
+  problem: DecisionProblem;
   start: Situation;
 }
 
@@ -117,7 +117,7 @@ export function randomModel(random: () => number, kind: 'single' | 'multi', most
   );
   const total = weights.reduce((a, b) => a + b, 0);
   const strength = () => (random() < 0.45 ? 0 : random() < 0.5 ? 0.6 + 0.38 * random() : random());
-  const problem: Problem = {
+  const problem: DecisionProblem = {
     faults: sets,
     access,
     repairs: Array.from({ length: faults }, () => ({ cost: logUniform(5, 300), want: want() })),

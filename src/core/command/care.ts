@@ -1,5 +1,5 @@
-import type { Tables } from '../record';
-import { optional, words } from '../record/kinds';
+import type { Tables } from '../state';
+import { optional, words } from '../state/kinds';
 import { define, defineSet, from } from './define';
 import { Refused } from './types';
 

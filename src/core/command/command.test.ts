@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { id, script, takeBack, uid } from '../../../test/fixtures/commands';
-import { emptyState, tableNames, type State } from '../record';
+import { emptyState, tableNames, type State } from '../state';
 import { advance, commandTypes, effectOf, isUndoable, makeCommand, undoTargets, type Command } from '.';
 
 const run = (state: State, command: Command): State => {

@@ -1,4 +1,4 @@
-import { id, maybe, oneOf, sheet, words } from '../record/kinds';
+import { id, maybe, oneOf, sheet, words } from '../state/kinds';
 import type { CommandType } from './types';
 import { define } from './define';
 import type { PayloadOf } from './types';
@@ -31,6 +31,6 @@ const described = define({
 export type Decision = PayloadOf<typeof described>;
 
 /** It may be about a row of any table. */
-const trayDecide: Omit<typeof described, 'on'> & Pick<CommandType, 'on'> = { ...described, on: null };
+const conflictDecide: Omit<typeof described, 'on'> & Pick<CommandType, 'on'> = { ...described, on: null };
 
-export const deciding = [trayDecide];
+export const deciding = [conflictDecide];

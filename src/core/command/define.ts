@@ -1,5 +1,5 @@
-import { kindsOf, type FieldsOf, type State, type TableName, type Tables } from '../record';
-import { object, optional, type Fields, type Kind, type ObjectOf } from '../record/kinds';
+import { kindsOf, type FieldsOf, type State, type TableName, type Tables } from '../state';
+import { object, optional, type Fields, type FieldKind, type ObjectOf } from '../state/kinds';
 import { Draft } from './draft';
 import type { Command, CommandType, Need } from './types';
 import { Refused } from './types';
@@ -68,7 +68,7 @@ export function defineSet<const T extends string, K extends TableName, const N e
   { byHand = false } = {},
 ) {
   const each = Object.fromEntries(names.map((n) => [n, optional(kindsOf(on)[n])]));
-  const set = object(each) as Kind as Kind<Partial<Pick<Tables[K], N[number] & keyof Tables[K]>>>;
+  const set = object(each) as FieldKind as FieldKind<Partial<Pick<Tables[K], N[number] & keyof Tables[K]>>>;
   return define({
     type,
     on,

@@ -1,5 +1,5 @@
-import type { AnyRow, Change, State, TableName, Tables } from '../record';
-import { applyChanges, hasField } from '../record';
+import type { AnyRow, Change, State, TableName, Tables } from '../state';
+import { applyChanges, hasField } from '../state';
 import type { Command } from './types';
 import { Refused } from './types';
 

@@ -1,6 +1,6 @@
-import { applyChanges, changeInPlace, type JournalEntry, type State } from '../record';
+import { applyChanges, changeInPlace, type JournalEntry, type State } from '../state';
 import { commandType } from './all';
-import type { Command, Outcome } from './types';
+import type { Command, CommandOutcome } from './types';
 import { Refused } from './types';
 
 export * from './types';
@@ -9,14 +9,14 @@ export type { Decision } from './decide';
 export { makeCommand, schemaVersion } from './make';
 export { command, tableOf, type CommandName, type Making, type Payloads, type SetName, type SetOf } from './names';
 export type { OwnAdd, OwnChange } from './own';
-export { actOf, actsOf, buildsOn, dependants, undoneIn, undoTargets, type Act } from './undo';
+export { actOf, actsOf, buildsOn, dependants, undoneIn, undoTargets, type EntryGroup } from './undo';
 export { upcast } from './upcast';
 
 /**
  * What a command does to a state: the one place where that is decided, used by the browser to show what is
  * pending and by the server before it writes. Never throws for a wrong command; it says why it is refused.
  */
-export function effectOf(state: State, command: Command): Outcome {
+export function effectOf(state: State, command: Command): CommandOutcome {
   const type = commandType(command.type);
   if (!type) return { ok: false, refusal: { code: 'unknown', message: `There is no command '${command.type}'.` } };
   try {

@@ -1,5 +1,5 @@
-import { firstOf, type Complaint } from '../record';
-import { id } from '../record/kinds';
+import { firstOf, type Complaint } from '../state';
+import { id } from '../state/kinds';
 import { define, defineSet, from } from './define';
 
 /** Booking in, the bike, its owner, the complaint and what the owner agreed to. */

@@ -1,4 +1,4 @@
-import type { TableName } from '../record';
+import type { TableName } from '../state';
 import type { Command } from './types';
 
 /** The version of the command payloads that this program writes. Older ones are brought up when they are read. */

@@ -1,4 +1,4 @@
-import type { TableName } from '../record';
+import type { TableName } from '../state';
 import { commandType, type AnyType } from './all';
 import { makeCommand } from './make';
 import type { Command, PayloadOf } from './types';

@@ -1,6 +1,6 @@
 import type { Fault, FindingKind, OwnFigure, Test } from '../knowledge';
-import type { Own } from '../record';
-import { id, list, maybe, object, special, truth, type ObjectOf } from '../record/kinds';
+import type { Own } from '../state';
+import { id, list, maybe, object, special, truth, type ObjectOf } from '../state/kinds';
 import { define } from './define';
 import { Refused, type PayloadOf } from './types';
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { id, photoHash, uid } from '../../../test/fixtures/commands';
 import { after, run } from '../../../test/fixtures/state';
-import { list, type State, type TableName } from '../record';
+import { list, type State, type TableName } from '../state';
 import { effectOf, makeCommand, schemaVersion, upcast, type Command } from '.';
 
 let n = 8900;

@@ -1,5 +1,5 @@
-import { id, list, maybe, object, special } from '../record/kinds';
-import { firstOf } from '../record';
+import { id, list, maybe, object, special } from '../state/kinds';
+import { firstOf } from '../state';
 import { define, defineSet, from } from './define';
 import { insertReading, readingPart } from './tracing';
 import { Refused } from './types';

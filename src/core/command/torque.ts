@@ -1,4 +1,4 @@
-import { id, list, object } from '../record/kinds';
+import { id, list, object } from '../state/kinds';
 import { define, from } from './define';
 import { Refused } from './types';
 

@@ -1,5 +1,5 @@
-import type { Conditions } from '../record';
-import { id, maybe, object, words, type ObjectOf } from '../record/kinds';
+import type { Conditions } from '../state';
+import { id, maybe, object, words, type ObjectOf } from '../state/kinds';
 import { define, defineSet, from } from './define';
 import type { Draft } from './draft';
 import { complaintRow } from './intake';

@@ -1,5 +1,5 @@
-import type { Change, State, TableName } from '../record';
-import type { Fields } from '../record/kinds';
+import type { Change, State, TableName } from '../state';
+import type { Fields } from '../state/kinds';
 
 /** A wish to change something, as it leaves a device. The server adds shop, actor, device, receivedAt and seq. */
 export interface Command<P = unknown> {
@@ -62,4 +62,4 @@ export interface CommandType<P = never, T extends string = string, K extends Tab
 /** What the payload of a command type holds. */
 export type PayloadOf<C> = C extends CommandType<infer P> ? P : never;
 
-export type Outcome = { ok: true; changes: Change[] } | { ok: false; refusal: Refusal };
+export type CommandOutcome = { ok: true; changes: Change[] } | { ok: false; refusal: Refusal };

@@ -1,6 +1,6 @@
-import type { Change, JournalEntry, State } from '../record';
-import { invert } from '../record';
-import { id, type ObjectOf } from '../record/kinds';
+import type { Change, JournalEntry, State } from '../state';
+import { invert } from '../state';
+import { id, type ObjectOf } from '../state/kinds';
 import type { CommandType } from './types';
 import { Refused } from './types';
 
@@ -16,17 +16,17 @@ export function undoneIn(journal: readonly JournalEntry[]): ReadonlySet<string> 
 }
 
 /** What one press did: an entry, or several that belong together, oldest first. */
-export interface Act {
+export interface EntryGroup {
   /** The newest of its entries stands for it. */
   id: string;
   entries: JournalEntry[];
 }
 
 /** The journal as acts, oldest first; one that came in several pieces stands where its newest entry does. */
-export function actsOf(journal: readonly JournalEntry[]): Act[] {
+export function actsOf(journal: readonly JournalEntry[]): EntryGroup[] {
   const groups = new Map<string, JournalEntry[]>();
   for (const e of journal) if (e.groupId) groups.set(e.groupId, [...(groups.get(e.groupId) ?? []), e]);
-  return journal.flatMap((e): Act[] => {
+  return journal.flatMap((e): EntryGroup[] => {
     const entries = (e.groupId && groups.get(e.groupId)) || [e];
     return entries.at(-1) === e ? [{ id: e.id, entries }] : [];
   });

@@ -1,18 +1,19 @@
 import type { Knowledge } from '../knowledge';
 import { Epochs, lastRepairId } from '../repairs';
-import { fitnessActs, type FitnessAct } from '../record';
+import { fitnessActs, type FitnessAct } from '../state';
 import { condemned, openSteps, openTorques } from './parts';
 import type { FitnessRows } from './rows';
 import { lastSeen, reasonsSeen } from './seen';
-import type { Fitness, FitnessVerdict, Reason } from './types';
+import type { Fitness, FitnessVerdict, FitnessReason } from './types';
 import { brakesUnproved, openChecks, temporary, unseen, unsettled, waiting } from './work';
 
 /** How far an act goes: riding implies running implies cranking implies turning. */
 export const reachOf = (act: FitnessAct): number => fitnessActs.indexOf(act);
 
-function verdict(act: FitnessAct, all: readonly Reason[], c: FitnessRows): FitnessVerdict {
+function verdict(act: FitnessAct, all: readonly FitnessReason[], c: FitnessRows): FitnessVerdict {
   const against = all.filter((r) => reachOf(r.act) <= reachOf(act));
-  const by = (r: Reason) => (c.overrules ?? []).find((o) => !o.endedAt && reachOf(o.act) >= reachOf(act) && o.codes.includes(r.code));
+  const by = (r: FitnessReason) =>
+    (c.overrules ?? []).find((o) => !o.endedAt && reachOf(o.act) >= reachOf(act) && o.codes.includes(r.code));
   const overruled = against.flatMap((reason) => {
     const person = by(reason);
     return person ? [{ reason, by: person }] : [];

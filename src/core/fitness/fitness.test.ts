@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { CaseMaker } from '../../../test/fixtures/case';
 import { shipped } from '../../../test/fixtures/knowledge';
-import { fitnessActs, type Overrule, type Provisional, type Wait } from '../record';
+import { fitnessActs, type Overrule, type Provisional, type Wait } from '../state';
 import { fitnessOf, reachOf, type FitnessRows } from '.';
 
 const may = (c: FitnessRows) => {

@@ -1,14 +1,14 @@
 import { accessOf, faultById, type Knowledge } from '../knowledge';
 import { repairsUpTo } from '../repairs';
-import type { FitnessAct } from '../record';
+import type { FitnessAct } from '../state';
 import type { FitnessRows } from './rows';
-import type { Reason } from './types';
+import type { FitnessReason } from './types';
 
 const bad = ['replace', 'repair'];
 const none: readonly string[] = [];
 
 /** Parts that were looked at and condemned, and causes that were named, while nothing was done about them. */
-export function condemned(k: Knowledge, c: FitnessRows): Reason[] {
+export function condemned(k: Knowledge, c: FitnessRows): FitnessReason[] {
   const mended = (faultId: string, position: string | null, after: string | null) => {
     const before = repairsUpTo(c.repairs, after);
     return c.repairs.some((r) => r.faultId === faultId && (r.position === position || position === null) && !before.has(r.id));
@@ -16,7 +16,7 @@ export function condemned(k: Knowledge, c: FitnessRows): Reason[] {
   const newest = new Map<string, (typeof c.findings)[number]>();
   for (const f of [...c.findings].sort((a, b) => (a.takenAt < b.takenAt ? -1 : 1)))
     newest.set(`${f.faultId ?? f.item.trim().toLowerCase()}#${f.position ?? ''}`, f);
-  const reasons: Reason[] = [];
+  const reasons: FitnessReason[] = [];
   for (const f of newest.values()) {
     if (!bad.includes(f.verdict) || (f.faultId && mended(f.faultId, f.position, f.afterRepairId))) continue;
     const own = (c.parts ?? []).filter((p) => p.findingId === f.id);
@@ -50,11 +50,11 @@ export function condemned(k: Knowledge, c: FitnessRows): Reason[] {
 }
 
 /** What is off or drained, and fasteners that are still in their bags. */
-export function openSteps(k: Knowledge, c: FitnessRows): Reason[] {
+export function openSteps(k: Knowledge, c: FitnessRows): FitnessReason[] {
   const kinds = accessOf(k, c.bike.archetype);
   return c.steps
     .filter((s) => !s.refittedAt)
-    .flatMap((s): Reason[] => {
+    .flatMap((s): FitnessReason[] => {
       const kind = s.access ? (kinds.find((a) => a.id === s.access) ?? k.access.find((a) => a.id === s.access)) : undefined;
       const shuts = kind ? (kind.shuts ?? 'run') : 'run';
       if (shuts === 'none') return [];
@@ -76,8 +76,8 @@ export function openSteps(k: Knowledge, c: FitnessRows): Reason[] {
 }
 
 /** Torques that were planned and are not done, or not signed. */
-export function openTorques(c: FitnessRows): Reason[] {
-  return (c.torques ?? []).flatMap((t): Reason[] => {
+export function openTorques(c: FitnessRows): FitnessReason[] {
+  return (c.torques ?? []).flatMap((t): FitnessReason[] => {
     const stages = (c.stages ?? []).filter((s) => s.torqueId === t.id);
     const left = stages.filter((s) => !s.doneAt).length;
     const signed = (c.signatures ?? []).some((s) => s.kind === 'torque' && s.subjectId === t.id);

@@ -1,15 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { CaseMaker } from '../../../test/fixtures/case';
 import { shipped } from '../../../test/fixtures/knowledge';
-import type { Cause, Fastener, Part, Provisional, Torque, TorqueStage, Wait } from '../record';
-import { fitnessOf, type FitnessRows, type Reason } from '.';
+import type { Cause, Fastener, Part, Provisional, Torque, TorqueStage, Wait } from '../state';
+import { fitnessOf, type FitnessRows, type FitnessReason } from '.';
 
 // Every reason as a mechanic reads it: what it shuts, why, what lifts it, and where.
 
 const row = { jobId: 'job', versions: {} };
 const made = (job = {}, bike = {}) => new CaseMaker({ 'noise-top': 'present' }, { starting: 'both', ...bike }, job);
-const all = (c: FitnessRows): Reason[] => fitnessOf(shipped, c).handOver.reasons;
-const reason = (c: FitnessRows, code: string | RegExp): Reason | undefined =>
+const all = (c: FitnessRows): FitnessReason[] => fitnessOf(shipped, c).handOver.reasons;
+const reason = (c: FitnessRows, code: string | RegExp): FitnessReason | undefined =>
   all(c).find((r) => (typeof code === 'string' ? r.code === code : code.test(r.code)));
 const told = (c: FitnessRows, code: string | RegExp) => {
   const r = reason(c, code);

@@ -1,4 +1,4 @@
-import { list } from '../record';
+import { list } from '../state';
 import type {
   Bike,
   Cause,
@@ -19,7 +19,7 @@ import type {
   Torque,
   TorqueStage,
   Wait,
-} from '../record';
+} from '../state';
 
 /** The rows of one job that say what may be done with it. Those that may be missing count as empty. */
 export interface FitnessRows {

@@ -4,7 +4,7 @@ import { shipped } from '../../../test/fixtures/knowledge';
 import { after } from '../../../test/fixtures/state';
 import type { Fault, FindingKind, Knowledge, Test } from '../knowledge';
 import { Epochs, lastRepairId } from '../repairs';
-import { list, type Complaint } from '../record';
+import { list, type Complaint } from '../state';
 import { fitnessOf, fitnessRowsOf, type FitnessRows } from '.';
 import { lastSeen } from './seen';
 

@@ -1,7 +1,7 @@
-import { cylindersOf, findingById, gradesIn, testById, type FindingKind, type Knowledge, type Outcome } from '../knowledge';
+import { cylindersOf, findingById, gradesIn, testById, type FindingKind, type Knowledge, type TestOutcome } from '../knowledge';
 import type { Epochs } from '../repairs';
-import { placeWords, type Evidence } from '../record';
-import type { Reason } from './types';
+import { placeWords, type Evidence } from '../state';
+import type { FitnessReason } from './types';
 import type { FitnessRows } from './rows';
 
 /** Ids of outcomes that every test has besides its own. */
@@ -12,7 +12,7 @@ const couldNot = 'could-not:';
 function shownBy(k: Knowledge, e: Evidence): Record<string, string> {
   const test = testById(k, e.testId);
   if (!test) return {};
-  const worst = (): Outcome | undefined => [...test.outcomes].reverse().find((o) => !o.normal);
+  const worst = (): TestOutcome | undefined => [...test.outcomes].reverse().find((o) => !o.normal);
   if (e.outcome === comesAndGoes) return worst()?.find ?? {};
   if (e.outcome.startsWith(couldNot)) return test.couldNot?.find((o) => `${couldNot}${o.id}` === e.outcome)?.find ?? {};
   return test.outcomes.find((o) => o.id === e.outcome)?.find ?? {};
@@ -51,10 +51,10 @@ function stopsAt(kind: FindingKind, grade: string): boolean {
 }
 
 /** Reasons from what was seen, and from complaints. */
-export function reasonsSeen(k: Knowledge, c: FitnessRows, epochs: Epochs, now: string | null): Reason[] {
+export function reasonsSeen(k: Knowledge, c: FitnessRows, epochs: Epochs, now: string | null): FitnessReason[] {
   const seen = lastSeen(k, c, epochs, now);
   const anywhere = (id: string, grade: string) => [...seen.values()].some((s) => s.kind.id === id && s.grade === grade);
-  const reason = (kind: FindingKind, position: string | null): Reason => {
+  const reason = (kind: FindingKind, position: string | null): FitnessReason => {
     const ids = new Set([kind.id, ...(kind.stops!.liftedBy ?? []).flatMap((by) => Object.keys(by))]);
     const where = placeWords(position, cylindersOf(c.bike, k));
     return {

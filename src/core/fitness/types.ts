@@ -1,10 +1,10 @@
-import type { FitnessAct, Overrule } from '../record';
+import type { FitnessAct, Overrule } from '../state';
 
 /** Where a reason is lifted. */
 export type WayView = 'look' | 'trace' | 'strip' | 'parts' | 'rebuild' | 'start' | 'tune' | 'handover' | 'decide';
 
 /** One thing that stands against an act, and what lifts it. */
-export interface Reason {
+export interface FitnessReason {
   /** Names it: the same thing has the same code, a new thing another. */
   code: string;
   /** The least act that it shuts; every further one is shut with it. */
@@ -25,8 +25,8 @@ export interface FitnessVerdict {
   act: FitnessAct;
   may: boolean;
   /** What stands against it. Those that a person overruled are in `overruled`. */
-  reasons: Reason[];
-  overruled: { reason: Reason; by: Overrule }[];
+  reasons: FitnessReason[];
+  overruled: { reason: FitnessReason; by: Overrule }[];
 }
 
 export interface Fitness {

@@ -1,8 +1,8 @@
 import { factsOf, faultById, type Knowledge } from '../knowledge';
 import { repairsInOrder } from '../repairs';
-import { tellsSomething, type FitnessAct, type WaitKind } from '../record';
+import { tellsSomething, type FitnessAct, type WaitKind } from '../state';
 import type { FitnessRows } from './rows';
-import type { Reason } from './types';
+import type { FitnessReason } from './types';
 
 const none: readonly string[] = [];
 const base = { tests: none, faults: none };
@@ -15,13 +15,13 @@ const brakesAfter = 6;
 const stands = (c: FitnessRows) => (c.job.standingMonths ?? 0) >= longStanding || c.job.storage === 'flooded';
 
 /** What has to be seen before an engine that stood, or that locked up, is cranked at all. */
-export function unseen(k: Knowledge, c: FitnessRows): Reason[] {
+export function unseen(k: Knowledge, c: FitnessRows): FitnessReason[] {
   const facts = factsOf(c.bike, c.job, k);
   const complained = c.complaints.some((p) => p.state === 'open' && p.symptoms['will-not-turn'] === 'present');
   if (!stands(c) && !(complained && facts.starting === 'kick')) return [];
   const did = (...ids: string[]) => c.evidence.some((e) => !e.withdrawn && ids.includes(e.testId) && tellsSomething(e));
   const why = stands(c) ? 'It stood' : 'It does not turn';
-  const reasons: Reason[] = [];
+  const reasons: FitnessReason[] = [];
   if (!did('turn-by-hand', 'compression', 'thumb', 'spark-look'))
     reasons.push({
       ...base,
@@ -46,7 +46,7 @@ export function unseen(k: Knowledge, c: FitnessRows): Reason[] {
 }
 
 /** Brakes that were worked on, or that stood, and that nobody has tried. */
-export function brakesUnproved(k: Knowledge, c: FitnessRows): Reason[] {
+export function brakesUnproved(k: Knowledge, c: FitnessRows): FitnessReason[] {
   const worked = c.repairs.some((r) => r.faultId && faultById(k, r.faultId)?.system === 'brakes');
   const stood = (c.job.standingMonths ?? 0) >= brakesAfter;
   if (!worked && !stood && c.job.crash !== 'yes') return [];
@@ -69,11 +69,11 @@ export function brakesUnproved(k: Knowledge, c: FitnessRows): Reason[] {
 }
 
 /** An engine that was opened is started by the list; a bike leaves by the list. */
-export function openChecks(k: Knowledge, c: FitnessRows): Reason[] {
+export function openChecks(k: Knowledge, c: FitnessRows): FitnessReason[] {
   const state = (list: string, item: string) => (c.checks ?? []).find((x) => x.list === list && x.item === item)?.state ?? 'open';
   const itemsOf = (list: string) => k.checklists.find((l) => l.id === list)?.items ?? [];
   const opened = c.steps.some((s) => ['turn', 'crank'].includes(k.access.find((a) => a.id === s.access)?.shuts ?? ''));
-  const reasons: Reason[] = [];
+  const reasons: FitnessReason[] = [];
   const started = itemsOf('first-start').filter((i) => i.gate);
   const open = started.filter((i) => state('first-start', i.id) === 'open');
   if (opened && open.length)
@@ -102,10 +102,10 @@ export function openChecks(k: Knowledge, c: FitnessRows): Reason[] {
 }
 
 /** Temporary repairs by what they allow. */
-export function temporary(c: FitnessRows): Reason[] {
+export function temporary(c: FitnessRows): FitnessReason[] {
   return (c.provisionals ?? [])
     .filter((p) => !p.endedAt)
-    .flatMap((p): Reason[] => {
+    .flatMap((p): FitnessReason[] => {
       const act: FitnessAct | null = !p.mayRun ? 'run' : !p.mayRide ? 'ride' : !p.mayLeave ? 'handOver' : null;
       return act
         ? [{ ...base, code: `temporary:${p.id}`, act, because: `Temporary repair: ${p.what}`, lift: 'Fix it properly', view: 'handover' }]
@@ -122,10 +122,10 @@ const shutBy: Partial<Record<WaitKind, { act: FitnessAct; lift: string }>> = {
 };
 
 /** Waits that are not over. */
-export function waiting(c: FitnessRows): Reason[] {
+export function waiting(c: FitnessRows): FitnessReason[] {
   return (c.waits ?? [])
     .filter((w) => !w.endedAt)
-    .flatMap((w): Reason[] => {
+    .flatMap((w): FitnessReason[] => {
       const by = shutBy[w.kind];
       // A battery on charge keeps nobody from kicking.
       if (!by || (w.kind === 'charging' && c.bike.starting === 'kick')) return [];
@@ -134,8 +134,8 @@ export function waiting(c: FitnessRows): Reason[] {
 }
 
 /** What must be settled before a bike leaves. */
-export function unsettled(c: FitnessRows): Reason[] {
-  const reasons: Reason[] = [];
+export function unsettled(c: FitnessRows): FitnessReason[] {
+  const reasons: FitnessReason[] = [];
   for (const p of c.complaints.filter(
     (x) => x.state === 'open' || (x.state === 'changed' && !c.complaints.some((y) => y.linkedTo === x.id)),
   ))

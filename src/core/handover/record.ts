@@ -12,7 +12,7 @@ import {
   type ReadingValue,
   type RetestResult,
   type State,
-} from '../record';
+} from '../state';
 import { caseOf, rowWords } from '../trace';
 
 /** The record of a job as the owner gets it: titled sections of plain lines, the same for page and paper. */

@@ -1,6 +1,6 @@
 import { hazardsOf, openingDoes } from './doings';
 import { applicability, type Facts } from './facts';
-import type { Attribute, Doing, Hazard, Knowledge } from './types';
+import type { Attribute, Procedure, Hazard, Knowledge } from './types';
 
 /** Work as a mechanic writes it down: a strip step, a torque, a wait, a temporary repair. */
 export interface Work {
@@ -14,9 +14,9 @@ export interface Work {
   tightening?: boolean;
 }
 
-const compiled = new WeakMap<Doing, { is: RegExp; isNot: RegExp | null } | null>();
+const compiled = new WeakMap<Procedure, { is: RegExp; isNot: RegExp | null } | null>();
 
-function wordsOf(d: Doing) {
+function wordsOf(d: Procedure) {
   let known = compiled.get(d);
   if (known === undefined) {
     known = d.work ? { is: new RegExp(d.work, 'i'), isNot: d.notWork ? new RegExp(d.notWork, 'gi') : null } : null;
@@ -26,7 +26,7 @@ function wordsOf(d: Doing) {
 }
 
 /** Whether the words of some work mean a doing; what only sounds like it is left out of hearing. */
-function meant(d: Doing, words: string): boolean {
+function meant(d: Procedure, words: string): boolean {
   const by = wordsOf(d);
   return by !== null && by.is.test(by.isNot ? words.replace(by.isNot, ' ') : words);
 }

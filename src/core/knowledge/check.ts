@@ -2,7 +2,7 @@ import { routesOf } from './access';
 import { actOf, doneWith } from './doings';
 import { unlikely } from './likely';
 import { gradesIn } from './lookup';
-import { unsettledIn } from './survey';
+import { unsettledIn } from './coverage';
 import type { Access, Knowledge, When } from './types';
 
 /** What the history of a job tells; conditions may name it as they name attributes. */

@@ -1,9 +1,9 @@
-import { engineActs, type Access, type Act, type Doing, type Remedy, type Test } from './types';
+import { engineActs, type Access, type EngineAct, type Procedure, type Remedy, type Test } from './types';
 
-const worked = new WeakMap<readonly string[], { of: readonly Doing[]; done: Doing[] }>();
+const worked = new WeakMap<readonly string[], { of: readonly Procedure[]; done: Procedure[] }>();
 
 /** Everything that is done, with what each doing includes; ids that nobody knows are left out. */
-export function doneWith(does: readonly string[] | undefined, doings: readonly Doing[]): Doing[] {
+export function doneWith(does: readonly string[] | undefined, doings: readonly Procedure[]): Procedure[] {
   if (!does) return [];
   const known = worked.get(does);
   if (known?.of === doings) return known.done;
@@ -21,18 +21,18 @@ export function doneWith(does: readonly string[] | undefined, doings: readonly D
 }
 
 /** The furthest act that is done with the engine; null where it is left alone. */
-export function actOf(does: readonly string[] | undefined, doings: readonly Doing[]): Act | null {
+export function actOf(does: readonly string[] | undefined, doings: readonly Procedure[]): EngineAct | null {
   const acts = doneWith(does, doings).flatMap((d) => d.act ?? []);
   return [...engineActs].reverse().find((a) => acts.includes(a)) ?? null;
 }
 
 /** Cautions that follow from what is done, in the order of the doings. */
-export const hazardsOf = (does: readonly string[] | undefined, doings: readonly Doing[]): string[] => [
+export const hazardsOf = (does: readonly string[] | undefined, doings: readonly Procedure[]): string[] => [
   ...new Set(doneWith(does, doings).flatMap((d) => d.hazards)),
 ];
 
 /** Price of the risk of everything that is done, in money. */
-export const riskPrice = (does: readonly string[] | undefined, doings: readonly Doing[]): number =>
+export const riskPrice = (does: readonly string[] | undefined, doings: readonly Procedure[]): number =>
   doneWith(does, doings).reduce((sum, d) => sum + d.price, 0);
 
 /** What is done in opening the way to something, by its last steps. */
@@ -42,7 +42,7 @@ export const openingDoes = (wanted: readonly string[] | undefined, access: reado
 const together = (a: readonly string[] | undefined, b: readonly string[]): string[] => [...new Set([...(a ?? []), ...b])];
 
 /** A test with what follows from what it does: engine states and cautions. What it declares itself stays. */
-export function testDone(t: Test, doings: readonly Doing[], access: readonly Access[] = []): Test {
+export function testDone(t: Test, doings: readonly Procedure[], access: readonly Access[] = []): Test {
   const needs = together(
     t.needs,
     doneWith(t.does, doings).flatMap((d) => d.needs ?? []),
@@ -52,7 +52,7 @@ export function testDone(t: Test, doings: readonly Doing[], access: readonly Acc
 }
 
 /** A remedy with the cautions that follow from what it does. */
-export function remedyDone(r: Remedy, doings: readonly Doing[], access: readonly Access[] = []): Remedy {
+export function remedyDone(r: Remedy, doings: readonly Procedure[], access: readonly Access[] = []): Remedy {
   // A file that is not sound yet may lack it; it is told elsewhere.
   if (!r) return r;
   const hazards = together(r.hazards, hazardsOf([...(r.does ?? []), ...openingDoes(r.access, access)], doings));

@@ -1,4 +1,4 @@
-import type { Bike, Job } from '../record';
+import type { Bike, Job } from '../state';
 import type { Attribute, Knowledge, When } from './types';
 
 /** What is known of a bike and its history, by attribute; an attribute not in it is unknown. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../../../test/fixtures/knowledge';
-import { applicability, assembleKnowledge, checkKnowledge, isMet, surveyKnowledge, type Knowledge } from '.';
+import { applicability, mergeKnowledge, checkKnowledge, isMet, coverageOf, type Knowledge } from '.';
 
 const changed = (change: (k: Knowledge) => void): string[] => {
   const k = structuredClone(shipped);
@@ -126,14 +126,14 @@ describe('assembling', () => {
       { name: 'a', content: { faults: [{ id: 'x' }] } },
       { name: 'b', content: { label: 'trade judgement', faults: [{ id: 'y' }], tests: [] } },
     ];
-    const k = assembleKnowledge(files, 'h');
+    const k = mergeKnowledge(files, 'h');
     expect(k.faults.map((f) => f.id)).toEqual(['x', 'y']);
     expect(k).toMatchObject({ hash: 'h', label: 'trade judgement', hazards: [] });
   });
 });
 
 describe('breadth', () => {
-  const { counts, weak, breadth } = surveyKnowledge(shipped);
+  const { counts, weak, breadth } = coverageOf(shipped);
 
   it('covers every complaint a mechanic is handed, with the kinds of bike they come on', () => {
     expect(counts.faults).toBeGreaterThanOrEqual(340);
@@ -150,7 +150,7 @@ describe('breadth', () => {
   it('says where it is thin', () => {
     const thin = structuredClone(shipped) as Knowledge;
     thin.faults.find((f) => f.id === 'thermostat-shut')!.causes = { overheats: 0.5, 'heat-uneven': 0.3 };
-    expect(surveyKnowledge(thin).weak.join()).toMatch(/thermostat-shut: no test shows it more often than 0.30/);
+    expect(coverageOf(thin).weak.join()).toMatch(/thermostat-shut: no test shows it more often than 0.30/);
     expect(checkKnowledge(thin).join()).toMatch(/fault thermostat-shut: no test settles it on faired-four/);
   });
 });

@@ -2,10 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { own } from '../../../test/fixtures/own';
 import { shipped } from '../../../test/fixtures/knowledge';
 import { CaseMaker } from '../../../test/fixtures/case';
-import type { Own } from '../record';
+import type { Own } from '../state';
 import { buildModel, rank, rowWords } from '../trace';
 import { trailOf } from '../trace/trail';
-import { assembleKnowledge, faultById, freeId, ownFile, ownProblems, testById, withOwn } from '.';
+import { mergeKnowledge, faultById, freeId, ownFile, ownProblems, testById, withOwn } from '.';
 
 const row = (what: Own['what'], body: unknown, patch: Partial<Own> = {}) =>
   ({ id: `row-${what}`, what, body, retired: false, versions: {}, ...patch }) as Own;
@@ -105,7 +105,7 @@ describe('what a shop knows itself', () => {
     const file = ownFile([...all.slice(0, 3), { ...all[3], retired: true }]);
     expect(file).toEqual({ faults: [own.fault], findings: [own.finding], tests: [own.test] });
     expect(ownFile([{ ...all[0], retired: true } as Own])).toEqual({ faults: [{ ...own.fault, retired: true }] });
-    expect(assembleKnowledge([{ name: 'own', content: file }], 'x').tests).toEqual([own.test]);
+    expect(mergeKnowledge([{ name: 'own', content: file }], 'x').tests).toEqual([own.test]);
   });
 });
 

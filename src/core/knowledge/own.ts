@@ -1,6 +1,6 @@
 import { unitOf } from '../quantity';
-import type { Own } from '../record';
-import { testInSi, withFigures } from './assemble';
+import type { Own } from '../state';
+import { testInSi, withFigures } from './merge';
 import { idle, unsound } from './check';
 import { remedyDone, testDone } from './doings';
 import type { Fault, FindingKind, Knowledge, OwnFigure, Test } from './types';

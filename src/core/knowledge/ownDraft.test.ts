@@ -4,7 +4,7 @@ import { own } from '../../../test/fixtures/own';
 import { shipped } from '../../../test/fixtures/knowledge';
 import { uid } from '../../../test/fixtures/commands';
 import { makeCommand } from '../command';
-import type { Own } from '../record';
+import type { Own } from '../state';
 import {
   draftOfFault,
   draftOfFigure,

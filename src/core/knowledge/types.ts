@@ -70,7 +70,7 @@ export interface Fault {
   /** Findings that it does not bring on some bikes. */
   unless?: { when: When; not: string[] }[];
   /** What must not be done while it is there: it would be done for, or somebody hurt. */
-  stops?: Act;
+  stops?: EngineAct;
   /** Faults that it brings in time, with the chance: repaired without it, they come again. */
   leads?: Record<string, number>;
   /** Money that is lost if it is run in spite of it. */
@@ -81,12 +81,12 @@ export interface Fault {
 
 /** What is done with an engine: each act implies the ones before it. */
 export const engineActs = ['turn', 'crank', 'run', 'ride'] as const;
-export type Act = (typeof engineActs)[number];
+export type EngineAct = (typeof engineActs)[number];
 
 /** What must not be done while something is so, and what lifts that. */
 export interface Stop {
   /** The least act that is shut; every further one is shut with it. */
-  act: Act;
+  act: EngineAct;
   /** From this grade on; the first above nothing where it is not given. */
   from?: string;
   because: string;
@@ -110,7 +110,7 @@ export interface FindingKind {
   symptom?: { family: string; words: string; sets?: Record<string, 'yes' | 'no'> };
 }
 
-export interface Outcome {
+export interface TestOutcome {
   id: string;
   says: string;
   /** Other words for it, as they are said. */
@@ -170,7 +170,7 @@ export interface Test {
   exchanges?: string[];
   /** Faults that cannot show in this test because it goes round them. */
   bypasses?: string[];
-  outcomes: Outcome[];
+  outcomes: TestOutcome[];
   couldNot?: { id: string; says: string; find: Record<string, string>; sets?: Record<string, 'yes' | 'no'> }[];
   measure?: Measure;
   repeat?: 'worst' | 'mean';
@@ -219,7 +219,7 @@ export interface Access {
   /** What may drop where it should not. */
   fallsIn?: string;
   /** While it is off or out, this and what follows must not be done; run, where nothing is said. */
-  shuts?: Act | 'none';
+  shuts?: EngineAct | 'none';
   /** It is something that is drained and filled. */
   fluid?: boolean;
   /** Faults that putting it back mends with it: bolts, gasket, dowels of that cover. */
@@ -254,11 +254,11 @@ export interface Hazard {
 }
 
 /** Something that is done to a bike, with what follows from it. */
-export interface Doing {
+export interface Procedure {
   id: string;
   name: string;
   /** What it does with the engine, if it does. */
-  act?: Act;
+  act?: EngineAct;
   /** Engine states that it cannot do without. */
   needs?: string[];
   /** Doings that it includes. */
@@ -319,7 +319,7 @@ export interface Knowledge {
   archetypes: Archetype[];
   families: Family[];
   hazards: Hazard[];
-  doings: Doing[];
+  doings: Procedure[];
   states: EngineState[];
   schools: School[];
   areas: Area[];

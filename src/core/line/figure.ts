@@ -1,9 +1,9 @@
 import type { Limit, QuantityInfo } from '../measure';
 import { plausibleFor } from '../measure';
 import { parseQuantity, sameKind, show, toSi, unitOf } from '../quantity';
-import type { ReadingValue } from '../record';
+import type { ReadingValue } from '../state';
 import { numbersAt } from './numbers';
-import type { Found, LineContext, Reading, Slot } from './types';
+import type { Found, LineContext, SpokenReading, Slot } from './types';
 
 export interface Figure {
   value: ReadingValue;
@@ -22,7 +22,7 @@ interface Quantity {
 }
 
 /** A unit in any usual spelling, of up to five words: "foot pounds", "pounds per square inch", "n m". */
-function unitAt(line: Reading, at: number): { id: string; kind: string; next: number } | null {
+function unitAt(line: SpokenReading, at: number): { id: string; kind: string; next: number } | null {
   for (let n = Math.min(5, line.tokens.length - at); n > 0; n--) {
     const text = line.tokens
       .slice(at, at + n)
@@ -42,7 +42,7 @@ interface Bare {
 }
 
 /** Numbers with or without a unit at a place; glued units ("118psi") are parted. */
-function bareAt(line: Reading, at: number): Bare[] {
+function bareAt(line: SpokenReading, at: number): Bare[] {
   const token = line.tokens[at];
   if (!token) return [];
   const glued = /^([+-]?(?:\d+(?:\.\d+)?|\.\d+))([a-zµωΩ°"/][^\s]*)$/i.exec(token.text);
@@ -85,7 +85,7 @@ function guessUnits(value: number, { info, limit, ownUnit }: Quantity): string[]
 const over = ['over', 'above', 'at least', 'more than'];
 const under = ['under', 'below', 'at most', 'less than'];
 
-function sayingAt(line: Reading, at: number, sayings: readonly string[]): number | null {
+function sayingAt(line: SpokenReading, at: number, sayings: readonly string[]): number | null {
   for (const s of sayings) {
     const words = s.split(' ');
     if (words.every((w, i) => line.tokens[at + i]?.low === w)) return at + words.length;

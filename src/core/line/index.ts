@@ -4,7 +4,7 @@ import { stripPhrases } from './phrases/strip';
 import { tracingPhrases } from './phrases/tracing';
 import { workPhrases } from './phrases/work';
 import { tokensOf } from './tokens';
-import type { LineContext, Meaning, Phrase, Reading, Slot } from './types';
+import type { LineContext, Meaning, Phrase, SpokenReading, Slot } from './types';
 
 export type { LineAct, LineContext, LineResult, Meaning } from './types';
 export { numbersAt } from './numbers';
@@ -44,7 +44,7 @@ interface Edge {
 }
 
 /** Walks through the parts of a phrase in every way that fits. */
-function walk(line: Reading, phrase: Phrase, edges: Edge[]): Meaning[] {
+function walk(line: SpokenReading, phrase: Phrase, edges: Edge[]): Meaning[] {
   const found: Meaning[] = [];
   const step = (k: number, at: number, values: unknown[], cost: number) => {
     if (k === phrase.slots.length) {
@@ -67,7 +67,7 @@ function walk(line: Reading, phrase: Phrase, edges: Edge[]): Meaning[] {
 export function understand(source: string, context: LineContext): Understanding {
   const text = source.trim();
   if (text === '' || text === '?') return { meanings: [], offers: [], problem: null, help: text === '?' };
-  const line: Reading = { source, tokens: tokensOf(source), context, problems: [] };
+  const line: SpokenReading = { source, tokens: tokensOf(source), context, problems: [] };
   const edges: Edge[] = [];
   const all = phrases.flatMap((p) => walk(line, p, edges));
   const bySense = new Map<string, Meaning>();
@@ -80,7 +80,7 @@ export function understand(source: string, context: LineContext): Understanding 
 }
 
 /** The line completed with what could stand next: whole words after a blank, or the word that was begun. */
-function offersFrom(line: Reading, edges: readonly Edge[]): string[] {
+function offersFrom(line: SpokenReading, edges: readonly Edge[]): string[] {
   const { source, tokens, context } = line;
   const open = /\s$/.test(source);
   const last = tokens.at(-1);
@@ -98,7 +98,7 @@ function offersFrom(line: Reading, edges: readonly Edge[]): string[] {
   return [...offers].slice(0, mostOffers);
 }
 
-function whyNot({ tokens, source, problems }: Reading, edges: readonly Edge[]): string {
+function whyNot({ tokens, source, problems }: SpokenReading, edges: readonly Edge[]): string {
   const told = [...problems].sort((a, b) => b.at - a.at)[0];
   if (told) return told.message;
   const furthest = Math.max(-1, ...edges.map((e) => e.at));

@@ -2,7 +2,7 @@ import { cylindersOf } from '../knowledge';
 import { parseFasteners, type ParsedFastener } from '../strip';
 import { numbersAt } from './numbers';
 import { slice } from './tokens';
-import type { Found, LineContext, Reading, Slot } from './types';
+import type { Found, LineContext, SpokenReading, Slot } from './types';
 
 /** Parts that phrases of every subject are made of. */
 
@@ -258,7 +258,7 @@ function read(text: string, next: number): { fastener: ParsedFastener; next: num
 export const among = <T>(hint: string, values: Record<string, T>): Slot<T> => ({
   hint,
   offers: () => Object.keys(values),
-  read: (line: Reading, at: number) =>
+  read: (line: SpokenReading, at: number) =>
     Object.entries(values).flatMap(([name, value]) =>
       said(name)
         .read(line, at, [])

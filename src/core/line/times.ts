@@ -1,4 +1,4 @@
-import { isYearOfUse } from '../record';
+import { isYearOfUse } from '../state';
 import { numbersAt } from './numbers';
 import type { Found, Slot } from './types';
 

@@ -1,6 +1,6 @@
 import type { Knowledge } from '../knowledge';
 import type { CommandName, Payloads, SetName, SetOf } from '../command';
-import type { Conditions, JobSnapshot, Personal, ReadingValue, State } from '../record';
+import type { Conditions, JobSnapshot, Personal, ReadingValue, State } from '../state';
 import type { Case } from '../trace';
 import type { Token } from './tokens';
 
@@ -66,7 +66,7 @@ export interface Meaning {
 }
 
 /** A line that is being read. */
-export interface Reading {
+export interface SpokenReading {
   source: string;
   tokens: Token[];
   context: LineContext;
@@ -85,7 +85,7 @@ export interface Slot<T> {
   /** What is expected here, for the person. */
   hint: string;
   /** `before` holds what the parts before it were read as. */
-  read(line: Reading, at: number, before: readonly unknown[]): Found<T>[];
+  read(line: SpokenReading, at: number, before: readonly unknown[]): Found<T>[];
   /** Words of this bike that could stand here. */
   offers?(context: LineContext, before: readonly unknown[]): string[];
 }
@@ -98,5 +98,5 @@ export interface Phrase {
   example: string;
   slots: Slot<unknown>[];
   /** Null where the parts do not go together. */
-  mean(values: unknown[], line: Reading): Meaning[];
+  mean(values: unknown[], line: SpokenReading): Meaning[];
 }

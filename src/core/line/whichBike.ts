@@ -12,7 +12,7 @@ export interface BikeMeant<T extends Named> {
 }
 
 /**
- * Of which bikes of the yard a line speaks, where it begins with a bike's name or the beginning of one ("quil comp 2
+ * Of which bikes of the workshop a line speaks, where it begins with a bike's name or the beginning of one ("quil comp 2
  * 118"). The longest match of each bike counts; a bike that is matched by more words comes before the others and alone.
  * Pure; an empty list where no bike is named.
  */

@@ -1,4 +1,4 @@
-import type { Conditions, ReadingValue } from '../record';
+import type { Conditions, ReadingValue } from '../state';
 import { standardPressurePa } from './air';
 
 /** Gauge pressures that go with the pressure of the air: what is drawn in is multiplied. */

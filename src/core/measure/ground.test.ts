@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../../../test/fixtures/knowledge';
 import type { Knowledge, Measure } from '../knowledge';
-import type { Spec } from '../record';
+import type { Spec } from '../state';
 import { airDensity, densityAt, standardPressurePa } from './air';
 import { airFactor, corrected } from './correct';
 import { forBike, limitFor, otherGauge, quantityInfo } from './limits';

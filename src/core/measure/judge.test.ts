@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { ReadingValue } from '../record';
+import type { ReadingValue } from '../state';
 import { judge, spread, standingOf, worstStanding, type Limit } from './judge';
 
 const own = (low: number | null, high: number | null, serviceLow: number | null = null, serviceHigh: number | null = null): Limit => ({

@@ -1,4 +1,4 @@
-import type { ReadingValue } from '../record';
+import type { ReadingValue } from '../state';
 
 /** What a reading is held against, in SI, and where that comes from. */
 export interface Limit {

@@ -1,5 +1,5 @@
 import { isMet, type Facts, type Knowledge, type Measure } from '../knowledge';
-import type { Spec } from '../record';
+import type { Spec } from '../state';
 import { toSi } from '../quantity';
 import type { GaugeError, Limit } from './judge';
 

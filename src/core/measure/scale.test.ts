@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { ReadingValue } from '../record';
+import type { ReadingValue } from '../state';
 import type { Limit } from './judge';
 import { barGeometry } from './scale';
 

@@ -1,4 +1,4 @@
-import type { ReadingValue } from '../record';
+import type { ReadingValue } from '../state';
 import type { Limit } from './judge';
 
 /** Where the parts of a limit bar lie, as shares 0..1 of its length. */

@@ -1,4 +1,4 @@
-import type { Part, Repair } from '../record';
+import type { Part, Repair } from '../state';
 
 /** Sums in hundredths, so that nothing is lost to binary fractions. */
 export const cents = (amount: string): number => Math.round(Number(amount) * 100);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { emptyState, put, type Part, type State, type TableName } from '../record';
+import { emptyState, put, type Part, type State, type TableName } from '../state';
 import { agreedLeft, amount, billOf, cents, spentCents } from '.';
 
 describe('money', () => {

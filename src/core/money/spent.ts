@@ -1,4 +1,4 @@
-import { list, type State } from '../record';
+import { list, type State } from '../state';
 import { billOf, cents } from './bill';
 
 const ofJob = <T extends { jobId: string }>(rows: readonly T[], jobId: string): T[] => rows.filter((r) => r.jobId === jobId);

@@ -2,7 +2,7 @@
  * Units a mechanic meets, with what one of them is in SI. Factors from NIST SP 811 appendix B unless they are exact by
  * definition. Gauge and absolute pressure are different kinds, so are a temperature and a difference of temperatures.
  */
-export type Kind =
+export type QuantityKind =
   | 'torque'
   | 'pressure'
   | 'length'
@@ -28,7 +28,7 @@ export type Kind =
 
 export interface Unit {
   id: string;
-  kind: Kind;
+  kind: QuantityKind;
   /** SI value of one unit (and of zero, where the scale is shifted). */
   factor: number;
   offset?: number;
@@ -159,7 +159,7 @@ const plain = (text: string) => text.toLowerCase().replace(/[\s.·]/g, '');
  * The unit of that id or spelling; undefined if it is not known. Case decides only where it must (mV, MV). Where a spelling
  * stands for several (k for kelvin and kilohm, lbs for pressure and force), the one of the wanted kind is meant.
  */
-export function unitOf(text: string, kind?: Kind): Unit | undefined {
+export function unitOf(text: string, kind?: QuantityKind): Unit | undefined {
   const spelt = (u: Unit) => plain(u.id) === plain(text) || u.also.includes(plain(text));
   const wanted = kind && (units.find((u) => u.id === text && u.kind === kind) ?? units.find((u) => u.kind === kind && spelt(u)));
   return wanted ?? units.find((u) => u.id === text) ?? units.find(spelt);

@@ -1,5 +1,5 @@
 import { faultById, foundBy, type Knowledge, type Test } from '../knowledge';
-import type { Repair } from '../record';
+import type { Repair } from '../state';
 import { repairOf, repairsUpTo } from './order';
 
 /** The repairs that a finding comes after, and a name for them. */

@@ -1,4 +1,4 @@
-import type { Repair } from '../record';
+import type { Repair } from '../state';
 
 interface Chain {
   byId: Map<string, Repair>;

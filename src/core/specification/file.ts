@@ -1,5 +1,5 @@
 import { fromSi, parseQuantity, unitOf } from '../quantity';
-import { specOrigins, type Spec, type SpecOrigin } from '../record';
+import { specOrigins, type Spec, type SpecOrigin } from '../state';
 
 /** One limit without the bike that it belongs to. */
 export type SpecEntry = Omit<Spec, 'id' | 'versions' | 'bikeId'>;

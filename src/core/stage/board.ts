@@ -1,7 +1,7 @@
 import type { Knowledge } from '../knowledge';
-import type { State } from '../record';
+import type { State } from '../state';
 import { caseOf, type Ranking } from '../trace';
-import { nextOf, type Act, type JobNext } from './next';
+import { nextOf, type NextAction, type JobNext } from './next';
 import { dueAt, provisionalOf } from './waits';
 
 /** One open job on the board of Next. */
@@ -11,7 +11,7 @@ export interface BoardLine {
   owner: string | null;
   complaint: string;
   /** What can be done now; null if everything waits or nothing is left. */
-  act: Act | null;
+  act: NextAction | null;
   /** What may not be done with it, and why. */
   against: JobNext['against'];
   waiting: { kind: string; what: string; due: string }[];

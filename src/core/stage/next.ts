@@ -1,13 +1,13 @@
 import { fitnessOf, type Fitness, type FitnessVerdict } from '../fitness';
 import { engineActs, type Knowledge } from '../knowledge';
-import { list, type FitnessAct, type State, type Wait } from '../record';
+import { list, type FitnessAct, type State, type Wait } from '../state';
 import { accountOf } from '../strip';
 import { caseOf, type Case, type Ranking } from '../trace';
 import { checklist, firstLook, openComplaints, untested } from './spine';
 import type { StageId } from './stages';
 import { dueAt, holds, stageOfWait } from './waits';
 
-export interface Act {
+export interface NextAction {
   stage: StageId;
   words: string;
   why: string;
@@ -15,7 +15,7 @@ export interface Act {
 
 export interface JobNext {
   /** What can be done now; null if everything waits or nothing is left. */
-  act: Act | null;
+  act: NextAction | null;
   waiting: Wait[];
   /** Waits whose time has come. */
   due: Wait[];
@@ -55,10 +55,10 @@ export function nextOf(state: State, k: Knowledge, jobId: string, ranking: Ranki
 }
 
 /** Everything that could be done, in the order in which the job goes. */
-function acts(state: State, k: Knowledge, c: Case, fitness: Fitness, ranking: Ranking | null): Act[] {
+function acts(state: State, k: Knowledge, c: Case, fitness: Fitness, ranking: Ranking | null): NextAction[] {
   if (c.job.handedOverAt) return [];
   const jobId = c.job.id;
-  const found: Act[] = [];
+  const found: NextAction[] = [];
   const add = (stage: StageId, words: string, why: string) => found.push({ stage, words, why });
   const lifting = ({ may, reasons: [first] }: FitnessVerdict, otherwise: () => void) =>
     may ? otherwise() : add(first.view, first.lift, `${first.because}.`);

@@ -1,7 +1,7 @@
 import { applicability, cylindersOf, factsOf, type Knowledge, type Test } from '../knowledge';
 import { fitnessOf } from '../fitness';
 import { judge, limitFor, quantityInfo } from '../measure';
-import { groupBy, list, type State } from '../record';
+import { groupBy, list, type State } from '../state';
 import { accountOf } from '../strip';
 import { stages, type StageId } from './stages';
 import { stageOfWait } from './waits';

@@ -3,7 +3,7 @@ import { id, uid } from '../../../test/fixtures/commands';
 import { shipped } from '../../../test/fixtures/knowledge';
 import { after, run } from '../../../test/fixtures/state';
 import { makeCommand } from '../command';
-import { list, type TableName } from '../record';
+import { list, type TableName } from '../state';
 import { buildModel, caseOf, rank } from '../trace';
 import { checklist, dueAt, firstLook, gatesNow, nextOf, spineOf, stages, untested } from '.';
 

@@ -3,7 +3,7 @@ import { id, uid } from '../../../test/fixtures/commands';
 import { shipped } from '../../../test/fixtures/knowledge';
 import { after, run } from '../../../test/fixtures/state';
 import { makeCommand } from '../command';
-import { waitKinds, type State, type Wait, type WaitKind } from '../record';
+import { waitKinds, type State, type Wait, type WaitKind } from '../state';
 import { buildModel, caseOf, rank } from '../trace';
 import { dueAt, nextOf, provisionalOf, spineOf, stageOfWait, stages } from '.';
 import { holds } from './waits';

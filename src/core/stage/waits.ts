@@ -1,4 +1,4 @@
-import { list, type Provisional, type State, type Wait, type WaitKind } from '../record';
+import { list, type Provisional, type State, type Wait, type WaitKind } from '../state';
 import type { StageId } from './stages';
 
 /** What cannot go on while something of this kind is waited for. */

@@ -1,4 +1,4 @@
-import type { StartAttempt } from '../record';
+import type { StartAttempt } from '../state';
 
 /** What a row of tries to start says. Common practice throughout. */
 export interface StartAdvice {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { StartAttempt } from '../record';
+import type { StartAttempt } from '../state';
 import { startAdvice } from '.';
 
 let n = 0;

@@ -1,4 +1,4 @@
-import type { Fastener, Step } from '../record';
+import type { Fastener, Step } from '../state';
 
 /** What is off the bike and where: bags that are out, and fasteners that are not back. */
 export interface StripAccount {

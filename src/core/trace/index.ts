@@ -25,5 +25,5 @@ export { chanceWords, tooClose } from './policy/words';
 export { placeOf, places, type Place } from './place';
 export { symptomsToAsk, type SymptomAsk } from './policy/asks';
 export { disagreements } from './disagree';
-export { apart, joined, type TieView } from './policy/ties';
+export { apart, joined, type TieView } from './policy/complaintLinks';
 export { symptomsMeant, type SymptomMatch } from './symptoms';

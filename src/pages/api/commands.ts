@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { knowledge } from 'virtual:knowledge';
 import { pool } from '../../server/db/pool';
 import { actsIn } from '../../server/commands/acts';
-import { receiveAct, type Answer } from '../../server/commands/door';
+import { handleCommands, type CommandResult } from '../../server/commands/handle';
 import type { Speaker } from '../../server/commands/speaker';
 import { answer, json, readJson, refuse } from '../../server/http/body';
 import { problemOf } from '../../server/http/problem';
@@ -16,7 +16,7 @@ const mostBytes = 256 * 1024;
 const mostAtOnce = 100;
 
 /** What a device is told about one command: an HTTP status and its body. */
-function told(a: Answer): CommandAnswer {
+function told(a: CommandResult): CommandAnswer {
   if (a.kind === 'malformed') return { status: 400, message: a.faults[0].message, faults: a.faults };
   if (a.kind === 'left') return { status: 409, code: 'not-alone', message: 'Another entry of the same act was refused.' };
   if (a.kind === 'refused') return { status: 409, message: a.refusal.message, refusal: a.refusal };
@@ -44,7 +44,7 @@ export const POST: APIRoute = async ({ request, locals }) => {
       return refuse(409, { code: 'not-taken-up', message: 'Nobody of that name has taken this device up. Choose who is working first.' });
     const speaker: Speaker = { shopId: session.shopId, actorId: actor.actorId, deviceId: session.id };
     for (const act of actsIn(wanted)) {
-      const some = (await receiveAct(pool(), speaker, act, knowledge)).map(told);
+      const some = (await handleCommands(pool(), speaker, act, knowledge)).map(told);
       answers.push(...some);
       if (some.some((a) => a.status !== 200)) break;
     }

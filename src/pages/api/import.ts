@@ -5,7 +5,7 @@ import { json, readBytes } from '../../server/http/body';
 import { problemOf } from '../../server/http/problem';
 import { log } from '../../server/log';
 import { work } from '../../server/work/pool';
-import type { ImportReport, Told } from '../../wire';
+import type { ImportReport, ErrorBody } from '../../wire';
 
 const mostBytes = 400 * 1024 * 1024;
 
@@ -20,7 +20,7 @@ function readChoices(text: string | null): ImportChoices | null {
   }
 }
 
-type Done = { status: number; body: ImportReport | Told };
+type Done = { status: number; body: ImportReport | ErrorBody };
 
 /**
  * Brings in an exported job, as JSON or as ZIP with its photos. With ?check it only says what would happen. What both sides

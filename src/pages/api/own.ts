@@ -4,14 +4,14 @@ import { pool } from '../../server/db/pool';
 import { bringIn, ownRows, ownYaml } from '../../server/files/ownKnowledge';
 import { answer, json, readBytes, refuse } from '../../server/http/body';
 import { log } from '../../server/log';
-import { yardOf } from '../../server/queries/shops';
+import { workshopOf } from '../../server/queries/shops';
 
 const mostBytes = 1024 * 1024;
 
 /** What the shop knows itself, as a YAML file. */
 export const GET: APIRoute = async ({ locals }) => {
   const { shopId, personId } = locals.session!;
-  const { shop } = await yardOf(pool(), shopId, personId);
+  const { shop } = await workshopOf(pool(), shopId, personId);
   return new Response(ownYaml(await ownRows(pool(), shopId), shop.name), {
     headers: {
       'content-type': 'application/yaml; charset=utf-8',

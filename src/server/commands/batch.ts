@@ -1,13 +1,13 @@
 import { advanceInPlace, effectOf, type Command, type Refusal } from '../../core/command';
-import { bikeTables, tableNames, type AnyRow, type Change, type State, type TableName } from '../../core/record';
+import { bikeTables, tableNames, type AnyRow, type Change, type State, type TableName } from '../../core/state';
 import type { Db } from '../db/pool';
-import { deleteRows, insertRows, updateRows, type Place } from '../db/rows';
+import { deleteRows, insertRows, updateRows, type RowPosition } from '../db/rows';
 import type { Speaker } from './speaker';
 
 interface Touched {
   /** In the database already, before this batch. */
   there: boolean;
-  place: Place;
+  place: RowPosition;
 }
 
 interface Line {
@@ -51,7 +51,7 @@ export class Batch {
     return { ok: true, seq, changes };
   }
 
-  private touch(c: Change, place: Place): void {
+  private touch(c: Change, place: RowPosition): void {
     const id = c.op === 'update' ? c.id : c.row.id;
     let table = this.touched.get(c.table);
     if (!table) this.touched.set(c.table, (table = new Map()));
@@ -77,7 +77,7 @@ export class Batch {
       const table = this.touched.get(name);
       if (!table) continue;
       const rows = this.state.rows[name] as ReadonlyMap<string, AnyRow>;
-      const fresh: (Place & { row: AnyRow })[] = [];
+      const fresh: (RowPosition & { row: AnyRow })[] = [];
       const changed: AnyRow[] = [];
       const gone: string[] = [];
       for (const [id, { there, place }] of table) {

@@ -1,7 +1,7 @@
 import type pg from 'pg';
 import { upcast, type Command } from '../../core/command';
-import { inShop } from '../db/pool';
-import { applyOne } from './door';
+import { shopTransaction } from '../db/pool';
+import { applyOne } from './handle';
 
 /** One journal line as it is stored, enough to do it again. */
 export interface StoredCommand extends Command {
@@ -11,7 +11,7 @@ export interface StoredCommand extends Command {
 
 /** Every command of a shop, oldest first. */
 export async function readJournal(from: pg.Pool, shopId: string): Promise<StoredCommand[]> {
-  return inShop(from, shopId, async (db) => {
+  return shopTransaction(from, shopId, async (db) => {
     const { rows } = await db.query(
       `select id, schema_version as "schemaVersion", type, entity_kind, entity_id, made_at as "madeAt", after, base, payload, group_id as "group", actor_id as "actorId", device_id as "deviceId" from journal order by seq`,
     );
@@ -25,7 +25,7 @@ export async function readJournal(from: pg.Pool, shopId: string): Promise<Stored
 /** Does every command of any version again, in order, into another (empty) shop. Throws at the first that is refused there. */
 export async function replay(into: pg.Pool, shopId: string, commands: readonly StoredCommand[]): Promise<void> {
   for (const { actorId, deviceId, ...command } of commands) {
-    const answer = await inShop(into, shopId, (db) => applyOne(db, { shopId, actorId, deviceId }, upcast(command)));
+    const answer = await shopTransaction(into, shopId, (db) => applyOne(db, { shopId, actorId, deviceId }, upcast(command)));
     if (answer.kind !== 'applied') throw new Error(`replay stopped at ${command.type} ${command.id}: ${JSON.stringify(answer)}`);
   }
 }

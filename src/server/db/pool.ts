@@ -57,17 +57,18 @@ function turnsOf(from: pg.Pool) {
 }
 
 /** Runs `work` in one transaction that can see one shop only. Anything thrown rolls all of it back. */
-export const inShop = <T>(from: pg.Pool, shopId: string, work: (db: Db) => Promise<T>): Promise<T> => run(from, shopId, work, 'begin');
+export const shopTransaction = <T>(from: pg.Pool, shopId: string, work: (db: Db) => Promise<T>): Promise<T> =>
+  run(from, shopId, work, 'begin');
 
 /**
  * The same for what adds to the journal: writers of one shop come one after the other. They wait here and not at the shop's
  * row, where each would hold a connection.
  */
-export const writeIn = <T>(from: pg.Pool, shopId: string, work: (db: Db) => Promise<T>): Promise<T> =>
-  turnsOf(from).writing.run(shopId, () => inShop(from, shopId, work));
+export const writeTransaction = <T>(from: pg.Pool, shopId: string, work: (db: Db) => Promise<T>): Promise<T> =>
+  turnsOf(from).writing.run(shopId, () => shopTransaction(from, shopId, work));
 
 /** The same for reading only, all of it as it was at one moment: rows, journal and its number fit together. */
-export const lookAt = <T>(from: pg.Pool, shopId: string, work: (db: Db) => Promise<T>): Promise<T> =>
+export const readTransaction = <T>(from: pg.Pool, shopId: string, work: (db: Db) => Promise<T>): Promise<T> =>
   run(from, shopId, work, 'begin isolation level repeatable read read only');
 
 /** Lets the statements of an open transaction take this long, for work that is known to be large (or must not become so). */

@@ -1,5 +1,5 @@
-import { fields, kindsOf, tableNames, type AnyRow, type TableName, type Tables } from '../../core/record';
-import type { Kind } from '../../core/record/kinds';
+import { fields, kindsOf, tableNames, type AnyRow, type TableName, type Tables } from '../../core/state';
+import type { FieldKind } from '../../core/state/kinds';
 import { isoOf } from './instant';
 import type { Db } from './pool';
 
@@ -46,7 +46,7 @@ export function among(table: TableName, field: string, n: number): string {
 }
 
 /** A value as JSON keeps it: exact decimals, days and times as text, which PostgreSQL would else write in a form of its own. */
-function inJson(field: string, kind: Kind): string {
+function inJson(field: string, kind: FieldKind): string {
   const column = `"${snake(field)}"`;
   return kind.is === 'decimal' || kind.is === 'instant' || kind.is === 'day' ? `${column}::text` : column;
 }
@@ -81,7 +81,7 @@ export async function rowsOf(db: Db, wanted: readonly Wanted[], values: readonly
 }
 
 /** Where an entry stands: the journal number its device knew, and its own. */
-export interface Place {
+export interface RowPosition {
   after: number | null;
   seq: number;
 }
@@ -93,7 +93,12 @@ const columnsOf = (table: TableName) => ['id', ...fields[table], 'versions'].map
 const asRecord = (table: TableName, row: AnyRow) =>
   Object.fromEntries(['id', ...fields[table], 'versions'].map((f) => [snake(f), (row as unknown as Record<string, unknown>)[f] ?? null]));
 
-export async function insertRows(db: Db, shopId: string, table: TableName, rows: readonly (Place & { row: AnyRow })[]): Promise<void> {
+export async function insertRows(
+  db: Db,
+  shopId: string,
+  table: TableName,
+  rows: readonly (RowPosition & { row: AnyRow })[],
+): Promise<void> {
   const columns = columnsOf(table).join(', ');
   const records = rows.map(({ row, after, seq }) => ({ ...asRecord(table, row), made_after: after, made_seq: seq }));
   await db.query(

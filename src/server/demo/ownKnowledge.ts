@@ -1,7 +1,7 @@
 import type { OwnAdd } from '../../core/command';
 import { idFor, type DemoWriter } from './writer';
 
-/** What the invented yard has learned at the waterside, on top of what ships. */
+/** What the invented workshop has learned at the waterside, on top of what ships. */
 export async function ownKnowledge(w: DemoWriter): Promise<void> {
   const entry = <T>(name: string, body: T) => ({ id: idFor(`own ${name}`), body });
   const payload: OwnAdd = {

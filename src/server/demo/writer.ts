@@ -2,10 +2,10 @@ import { createHash } from 'node:crypto';
 import type pg from 'pg';
 import type { PersonalPart } from '../../contract';
 import { command, type CommandName, type Payloads } from '../../core/command';
-import { partStatuses, type PartStatus, type TorqueUnit, type Verdict, type WaitKind } from '../../core/record';
+import { partStatuses, type PartStatus, type TorqueUnit, type StoredVerdict, type WaitKind } from '../../core/state';
 import { toSi } from '../../core/quantity';
-import { receive } from '../commands/door';
-import { keepPhoto } from '../files/photos';
+import { handleCommand } from '../commands/handle';
+import { storePhoto } from '../files/photos';
 
 /** A UUID that is always the same for the same words, so that the demo loaded twice is loaded once. */
 export function idFor(words: string): string {
@@ -34,7 +34,7 @@ export class DemoWriter {
 
   /** Bytes of a picture, as a tablet would bring them before the entry. */
   async bytes(sha256: string, bytes: Buffer): Promise<void> {
-    const kept = await keepPhoto(this.pool, this.shopId, sha256, bytes);
+    const kept = await storePhoto(this.pool, this.shopId, sha256, bytes);
     if (!kept.ok) throw new Error(`the demo's picture was not taken: ${kept.message}`);
   }
 
@@ -46,7 +46,7 @@ export class DemoWriter {
     extra: { base?: Record<string, number>; personal?: PersonalPart[] } = {},
   ): Promise<void> {
     const made = command(type, id, payload, { id: idFor(`command ${this.n++} ${type} ${id}`), madeAt, base: extra.base });
-    const answer = await receive(
+    const answer = await handleCommand(
       this.pool,
       { shopId: this.shopId, actorId: this.actorId, deviceId: null },
       { ...made, ...(extra.personal && { personal: extra.personal }) },
@@ -247,7 +247,7 @@ export class DemoJob {
     step: string | null,
     item: string,
     seen: string,
-    verdict: Verdict,
+    verdict: StoredVerdict,
     more: { reading?: [string, number, string]; faultId?: string } = {},
   ) =>
     this.w.send(at, 'finding.add', this.id(`finding ${item}`), {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { Backup } from '../../core/record';
+import type { Backup } from '../../core/state';
 
 /** The last backups as launcher/dumps.mjs writes them down, the newest first; none where the launcher has made none yet. */
 export function backups(): Backup[] {

@@ -1,7 +1,7 @@
 import { randomBytes, timingSafeEqual } from 'node:crypto';
 import { createEvents, type EventAttributes } from 'ics';
 import type pg from 'pg';
-import { inShop } from '../db/pool';
+import { shopTransaction } from '../db/pool';
 
 /** Everything a workshop waits for, as an iCalendar file: waits, parts on order, provisional repairs with a day. */
 
@@ -66,7 +66,7 @@ export function eventsOf(waits: readonly WaitLine[], days: readonly DayLine[], n
 }
 
 export async function calendarOf(from: pg.Pool, shopId: string): Promise<string> {
-  const { waits, days, name } = await inShop(from, shopId, async (db) => {
+  const { waits, days, name } = await shopTransaction(from, shopId, async (db) => {
     const ofBike = (table: string) =>
       `join job j on j.shop_id = ${table}.shop_id and j.id = ${table}.job_id join bike b on b.shop_id = j.shop_id and b.id = j.bike_id`;
     const w = await db.query(
@@ -91,7 +91,7 @@ export async function calendarOf(from: pg.Pool, shopId: string): Promise<string>
 
 /** The secret part of a shop's calendar address; made when it is first asked for, made anew to void the old one. */
 export async function calendarToken(from: pg.Pool, shopId: string, anew = false): Promise<string> {
-  return inShop(from, shopId, async (db) => {
+  return shopTransaction(from, shopId, async (db) => {
     const fresh = randomBytes(24).toString('base64url');
     const { rows } = await db.query(
       `update shop set calendar_token = case when $3 or calendar_token is null then $2 else calendar_token end where id = $1 returning calendar_token as token`,

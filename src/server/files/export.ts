@@ -1,14 +1,14 @@
 import { zipSync, strToU8, type Zippable } from 'fflate';
 import type pg from 'pg';
-import { lookAt } from '../db/pool';
+import { readTransaction } from '../db/pool';
 import { snapshotIn } from '../queries/job';
 import { among, rowsOf, rowsWhere } from '../db/rows';
-import { jobTables, type Photo } from '../../core/record';
+import { jobTables, type Photo } from '../../core/state';
 import { digestOf, type FiledEntry, type JobFile } from './jobFile';
 import { readPhoto } from './photos';
 
 export async function exportJob(from: pg.Pool, shopId: string, jobId: string): Promise<JobFile | null> {
-  const found = await lookAt(from, shopId, async (db) => {
+  const found = await readTransaction(from, shopId, async (db) => {
     const snapshot = await snapshotIn(db, shopId, jobId, null);
     if (!snapshot) return null;
     const bikeId = (snapshot.rows.bike![0] as { id: string }).id;

@@ -1,12 +1,12 @@
 import { createHash } from 'node:crypto';
 import type pg from 'pg';
 import { command, type Command } from '../../core/command';
-import type { AnyRow, Photo, State } from '../../core/record';
+import type { AnyRow, Photo, State } from '../../core/state';
 import { Batch } from '../commands/batch';
-import { keepPersonal, takeTurn } from '../commands/door';
+import { savePersonal, takeTurn } from '../commands/handle';
 import type { Speaker } from '../commands/speaker';
-import { gather } from '../commands/gather';
-import { patiently, writeIn, type Db } from '../db/pool';
+import { loadRows } from '../commands/loadRows';
+import { patiently, writeTransaction, type Db } from '../db/pool';
 import { Busy } from '../db/turns';
 import type { ImportChoice, ImportConflict, ImportReport } from '../../wire';
 import type { FiledEntry } from './jobFile';
@@ -62,7 +62,7 @@ export async function importJob(
     onPart((0.4 * photos.length) / job.photos.size);
   }
   const named = [...new Set(((job.file.rows.photo ?? []) as Photo[]).map((p) => p.sha256))];
-  return writeIn(from, shopId, async (db) => {
+  return writeTransaction(from, shopId, async (db) => {
     await patiently(db, patienceMs);
     const { report, batch } = await bringIn(db, shopId, job, choices);
     const kept = !check && report.done;
@@ -71,7 +71,7 @@ export async function importJob(
         signal?.throwIfAborted();
         onPart(0.4 + 0.5 * part);
       };
-      await keepPersonal(db, shopId, job.file.personal);
+      await savePersonal(db, shopId, job.file.personal);
       await batch.write(db, stopped);
       for (const p of photos) {
         signal?.throwIfAborted();
@@ -108,7 +108,7 @@ async function bringIn(
   );
   const knownSeq = new Map(known.rows.map((r) => [r.id as string, r.seq as number]));
   const fresh = commands.filter(({ command }) => !knownSeq.has(command.id));
-  const state = await gather(
+  const state = await loadRows(
     db,
     fresh.map((c) => c.command),
   );

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { AnyRow, Personal, TableName } from '../../core/record';
+import type { AnyRow, Personal, TableName } from '../../core/state';
 
 /** One line of the journal as it stands in a file: the command, what it did, and who sent it when. */
 export interface FiledEntry {

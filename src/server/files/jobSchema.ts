@@ -1,6 +1,6 @@
 import type { JobFileVersion } from './jobFile';
-import { fields, kindsOf, tableNames } from '../../core/record';
-import type { Kind, SpecialShape } from '../../core/record/kinds';
+import { fields, kindsOf, tableNames } from '../../core/state';
+import type { FieldKind, SpecialShape } from '../../core/state/kinds';
 
 const id = { type: 'string', pattern: '^[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}$' };
 const maybeId = { ...id, type: ['string', 'null'] };
@@ -46,12 +46,12 @@ const specials: Record<SpecialShape, object> = {
 };
 
 /** A value of a kind as JSON Schema. How long or how large it may be is said where it is entered, not here: that may change. */
-function schemaOf(kind: Kind): object {
+function schemaOf(kind: FieldKind): object {
   const schema = plainSchemaOf(kind);
   return kind.maybe ? { anyOf: [schema, { type: 'null' }] } : schema;
 }
 
-function plainSchemaOf(kind: Kind): object {
+function plainSchemaOf(kind: FieldKind): object {
   switch (kind.is) {
     case 'id':
       return id;

@@ -4,10 +4,10 @@ import { stringify } from 'yaml';
 import { checkCommand } from '../../contract';
 import { command as commandOf, type Command, type CommandName, type OwnAdd, type OwnChange, type Payloads } from '../../core/command';
 import { ownFile, ownProblems, type Knowledge } from '../../core/knowledge';
-import { sameData, type Own, type OwnKind } from '../../core/record';
-import { applyOne } from '../commands/door';
+import { sameData, type Own, type OwnKind } from '../../core/state';
+import { applyOne } from '../commands/handle';
 import type { Speaker } from '../commands/speaker';
-import { lookAt, patiently, writeIn } from '../db/pool';
+import { readTransaction, patiently, writeTransaction } from '../db/pool';
 import { allRows } from '../db/rows';
 import type { BroughtIn } from '../../wire';
 import { work } from '../work/pool';
@@ -15,7 +15,7 @@ import type { Filed } from './readOwnYaml';
 
 /** What a shop knows itself as a file: the same YAML that ships in knowledge/ and that `./ivrek knowledge --own` takes. */
 
-export const ownRows = (from: pg.Pool, shopId: string): Promise<Own[]> => lookAt(from, shopId, (db) => allRows(db, 'own'));
+export const ownRows = (from: pg.Pool, shopId: string): Promise<Own[]> => readTransaction(from, shopId, (db) => allRows(db, 'own'));
 
 /** The file, with a line on top that says what it is. */
 export function ownYaml(rows: readonly Own[], shop: string): string {
@@ -35,7 +35,7 @@ const subject = (what: OwnKind, body: Filed['body']) => {
 export async function bringIn(from: pg.Pool, speaker: Speaker, shipped: Knowledge, text: string): Promise<OwnImport> {
   const { entries, problems } = await work(speaker.shopId, 'readOwn', text);
   if (problems.length) return { ok: false, problems };
-  return writeIn(from, speaker.shopId, async (db): Promise<OwnImport> => {
+  return writeTransaction(from, speaker.shopId, async (db): Promise<OwnImport> => {
     await patiently(db, 60_000);
     const here = await allRows(db, 'own');
     const known = new Map(here.map((r) => [subject(r.what, r.body), r]));

@@ -2,7 +2,7 @@ import { strFromU8, unzipSync } from 'fflate';
 import { Ajv } from 'ajv';
 import { checkCommand, isInstant, unstorableIn } from '../../contract';
 import { advanceInPlace, effectOf, type Command } from '../../core/command';
-import { emptyState, fields, mostPhotoBytes, type AnyRow, type State, type TableName } from '../../core/record';
+import { emptyState, fields, mostPhotoBytes, type AnyRow, type State, type TableName } from '../../core/state';
 import { digestOf, jobFileVersions, type FiledEntry, type JobFile, type JobFileVersion } from './jobFile';
 import { jobSchema } from './jobSchema';
 

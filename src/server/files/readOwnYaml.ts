@@ -2,7 +2,7 @@ import { Ajv } from 'ajv';
 import { isMap, isScalar, isSeq, parseDocument } from 'yaml';
 import schema from '../../../knowledge/schema/knowledge.schema.json';
 import type { Fault, FindingKind, OwnFigure, Test } from '../../core/knowledge';
-import type { OwnKind } from '../../core/record';
+import type { OwnKind } from '../../core/state';
 
 export interface Filed {
   what: OwnKind;

@@ -6,7 +6,7 @@
 /** anyone: no workshop needed. member: a device in a workshop. nobody: not on this door. */
 export type Who = 'anyone' | 'member' | 'nobody';
 
-export interface Access {
+export interface AccessRule {
   /** On the computer that Ivrek runs on. */
   home: Who;
   /** In its network, for paired tablets. */
@@ -15,10 +15,10 @@ export interface Access {
   named?: 'writes' | 'always';
 }
 
-const both = (who: Who, named?: Access['named']): Access => ({ home: who, lan: who, ...(named && { named }) });
-const atHome = (who: Who, named?: Access['named']): Access => ({ home: who, lan: 'nobody', ...(named && { named }) });
+const both = (who: Who, named?: AccessRule['named']): AccessRule => ({ home: who, lan: who, ...(named && { named }) });
+const atHome = (who: Who, named?: AccessRule['named']): AccessRule => ({ home: who, lan: 'nobody', ...(named && { named }) });
 
-export const access: Readonly<Record<string, Access>> = {
+export const access: Readonly<Record<string, AccessRule>> = {
   '/': { home: 'anyone', lan: 'member' },
   // What is not there is not there for anyone.
   '/[...rest]': both('anyone'),
@@ -26,7 +26,7 @@ export const access: Readonly<Record<string, Access>> = {
   '/devices': atHome('member'),
   '/gallery': atHome('anyone'),
   '/pair': both('anyone'),
-  '/shed': both('anyone'),
+  '/offline': both('anyone'),
   '/sw.js': both('anyone'),
   '/ivrek-authority.crt': both('anyone'),
   '/book-in': both('member'),
@@ -70,10 +70,10 @@ export interface Asked {
   named: string | null;
 }
 
-export type Decision = 'let in' | 'not there' | 'not so' | 'not here' | 'no workshop' | 'not named' | 'other workshop';
+export type AccessDecision = 'let in' | 'not there' | 'not so' | 'not here' | 'no workshop' | 'not named' | 'other workshop';
 
 /** Lets a request in, or says why not. */
-export function decide({ pattern, method, door, shopId, named }: Asked): Decision {
+export function decide({ pattern, method, door, shopId, named }: Asked): AccessDecision {
   const rule = Object.hasOwn(access, pattern) ? access[pattern] : undefined;
   if (!rule) return 'not there';
   const who = rule[door];

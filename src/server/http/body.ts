@@ -1,4 +1,4 @@
-import type { AnswerOf, EndpointName, Told } from '../../wire';
+import type { AnswerOf, EndpointName, ErrorBody } from '../../wire';
 
 type Refused<S extends number> = { ok: false; status: S; message: string };
 
@@ -47,4 +47,4 @@ export const json = (value: unknown, status = 200, headers: Record<string, strin
 export const answer = <E extends EndpointName>(body: AnswerOf<NoInfer<E>>): Response => json(body);
 
 /** Why something is not done, as it goes to whoever asked. */
-export const refuse = (status: number, told: Told) => json(told, status);
+export const refuse = (status: number, told: ErrorBody) => json(told, status);

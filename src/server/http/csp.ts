@@ -5,7 +5,7 @@ import loadScript from 'astro/runtime/client/load.prebuilt.js';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
-import { listenEarly } from './early';
+import { preHydrationScript } from './preHydration';
 
 /** The few inline scripts that pages carry, known beforehand; any other inline script is stopped by the browser. */
 const colourScheme =
@@ -16,7 +16,7 @@ const hash = (text: string) => `'sha256-${createHash('sha256').update(text).dige
 
 export const contentSecurityPolicy = [
   "default-src 'self'",
-  `script-src 'self' ${[islandScript, loadScript, onlyScript, colourScheme, listenEarly].map(hash).join(' ')} 'wasm-unsafe-eval'`,
+  `script-src 'self' ${[islandScript, loadScript, onlyScript, colourScheme, preHydrationScript].map(hash).join(' ')} 'wasm-unsafe-eval'`,
   "style-src 'self' 'unsafe-inline'",
   "img-src 'self' blob: data:",
   "font-src 'self'",

@@ -1,8 +1,8 @@
-import type { CodedTold } from '../../wire';
+import type { CodedErrorBody } from '../../wire';
 import { Busy } from '../db/turns';
 
 /** What a person and a program are told where something could not be done. */
-export interface Problem extends CodedTold {
+export interface HttpProblem extends CodedErrorBody {
   status: 400 | 409 | 422 | 500 | 503;
 }
 
@@ -14,20 +14,20 @@ const codeOf = (error: unknown): string => {
 /** True for a statement that was broken off because it took too long. */
 export const isTimeout = (error: unknown): boolean => codeOf(error) === '57014';
 
-const busy: Problem = { status: 503, code: 'busy', message: 'The server has too much to do. Try again in a moment.' };
-const away: Problem = {
+const busy: HttpProblem = { status: 503, code: 'busy', message: 'The server has too much to do. Try again in a moment.' };
+const away: HttpProblem = {
   status: 503,
   code: 'database-away',
   message: 'The database does not answer. What was entered waits on this device and is sent again.',
 };
-const unexpected: Problem = {
+const unexpected: HttpProblem = {
   status: 500,
   code: 'unexpected',
   message: 'Something went wrong on the server, and nothing was changed. If it happens again, look at what the terminal says.',
 };
 
 /** Says what an error means for whoever asked. Classes of SQLSTATE as PostgreSQL's documentation lists them, appendix A. */
-export function problemOf(error: unknown): Problem {
+export function problemOf(error: unknown): HttpProblem {
   if (error instanceof Busy) return busy;
   if (error instanceof URIError)
     return { status: 400, code: 'bad-address', message: 'There is a character in this address that cannot be read.' };

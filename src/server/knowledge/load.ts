@@ -3,7 +3,7 @@ import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { Ajv } from 'ajv';
 import { parse } from 'yaml';
-import { assembleKnowledge, checkKnowledge, withFigures, type Knowledge, type KnowledgeFile, type OwnFigure } from '../../core/knowledge';
+import { mergeKnowledge, checkKnowledge, withFigures, type Knowledge, type KnowledgeFile, type OwnFigure } from '../../core/knowledge';
 
 interface Read extends KnowledgeFile {
   text: string;
@@ -48,7 +48,7 @@ export function invalid(files: readonly KnowledgeFile[], folder = 'knowledge'): 
 }
 
 /** One body of knowledge out of files as they are. Its hash says nothing: it is for what is not kept. */
-export const assembled = (files: readonly KnowledgeFile[]): Knowledge => assembleKnowledge(files, 'unnamed');
+export const assembled = (files: readonly KnowledgeFile[]): Knowledge => mergeKnowledge(files, 'unnamed');
 
 /**
  * Reads every YAML file of a knowledge folder, and of a shop's own on top of it. Problems are in words, with the file and the
@@ -61,7 +61,7 @@ export function readKnowledge(folder: string, own: readonly string[] = []): { kn
   for (const { name, text } of files) hash.update(name).update('\0').update(text).update('\0');
   const problems = invalid(files, folder);
   const figures = problems.length ? [] : files.flatMap((f) => (f.content.figures ?? []) as OwnFigure[]);
-  const { knowledge, problems: unknown } = withFigures(assembleKnowledge(files, hash.digest('hex').slice(0, 16)), figures);
+  const { knowledge, problems: unknown } = withFigures(mergeKnowledge(files, hash.digest('hex').slice(0, 16)), figures);
   problems.push(...unknown);
   const ofShop = files.slice(shipped).flatMap((f) => [f.content.faults, f.content.tests].flatMap((l) => (l ?? []) as { id: string }[]));
   if (problems.length === 0) problems.push(...checkKnowledge(knowledge, new Set(ofShop.map((x) => x.id))));

@@ -2,7 +2,7 @@ import type { PairedDevice, PairingCode, RefusedDevice } from '../../wire';
 import { createHash, randomInt } from 'node:crypto';
 import type pg from 'pg';
 import { RateLimiterPostgres, type RateLimiterRes } from 'rate-limiter-flexible';
-import { inShop } from '../db/pool';
+import { shopTransaction } from '../db/pool';
 import { log } from '../log';
 import { openSession, tellOver } from '../session';
 
@@ -14,7 +14,7 @@ const hash = (code: string) => createHash('sha256').update(`ivrek pairing ${code
 /** Makes a code; the one before it is void. */
 export async function newCode(from: pg.Pool, shopId: string): Promise<PairingCode> {
   const code = String(randomInt(0, 1_000_000)).padStart(6, '0');
-  return inShop(from, shopId, async (db) => {
+  return shopTransaction(from, shopId, async (db) => {
     await db.query('delete from pairing');
     const { rows } = await db.query(
       'insert into pairing (shop_id, code_hash, expires_at) values ($1, $2, now() + make_interval(mins => $3)) returning expires_at as "expiresAt"',
@@ -95,7 +95,7 @@ export async function pair(from: pg.Pool, address: string, code: string, name: s
 
 /** Devices that were paired with a shop and not sent away, the last seen first. */
 export async function devices(from: pg.Pool, shopId: string): Promise<PairedDevice[]> {
-  return inShop(from, shopId, async (db) => {
+  return shopTransaction(from, shopId, async (db) => {
     const { rows } = await db.query(
       `select s.id, s.name, s.paired_at as "pairedAt", s.seen_at as "seenAt", p.name as person
        from session s left join person p on p.shop_id = s.shop_id and p.id = s.person_id
@@ -106,7 +106,7 @@ export async function devices(from: pg.Pool, shopId: string): Promise<PairedDevi
 }
 
 export async function nameDevice(from: pg.Pool, shopId: string, id: string, name: string): Promise<boolean> {
-  return inShop(from, shopId, async (db) => {
+  return shopTransaction(from, shopId, async (db) => {
     const { rowCount } = await db.query('update session set name = $2 where id = $1 and paired_at is not null', [id, name]);
     return rowCount === 1;
   });
@@ -114,7 +114,7 @@ export async function nameDevice(from: pg.Pool, shopId: string, id: string, name
 
 /** Sends a device away: from now on it is not let in, until it is paired again. */
 export async function sendAway(from: pg.Pool, shopId: string, id: string): Promise<boolean> {
-  return inShop(from, shopId, async (db) => {
+  return shopTransaction(from, shopId, async (db) => {
     const { rowCount } = await db.query(
       'update session set sent_away_at = now() where id = $1 and paired_at is not null and sent_away_at is null',
       [id],

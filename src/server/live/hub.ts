@@ -1,5 +1,5 @@
 import pg from 'pg';
-import type { Heard } from '../../core/record';
+import type { Heard } from '../../core/state';
 import { connection } from '../db/pool';
 import { log } from '../log';
 import { journalAfter } from '../queries/journal';

@@ -1,4 +1,4 @@
-import type { Experience } from '../../core/record';
+import type { Experience } from '../../core/state';
 import type { Db } from '../db/pool';
 
 /**

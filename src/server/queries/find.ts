@@ -1,6 +1,6 @@
 import type pg from 'pg';
 import { soughtWords, tsqueryOf, type FoundLine } from '../../core/find';
-import { lookAt, patiently, type Db } from '../db/pool';
+import { readTransaction, patiently, type Db } from '../db/pool';
 import { isTimeout } from '../http/problem';
 
 const most = 40;
@@ -25,7 +25,7 @@ export async function find(from: pg.Pool, shopId: string, text: string): Promise
   if (!query) return [];
   const near = soughtWords(text).join(' ');
   const search = <T>(work: (db: Db) => Promise<T>) =>
-    lookAt(from, shopId, async (db) => {
+    readTransaction(from, shopId, async (db) => {
       await patiently(db, patienceMs);
       return work(db);
     });

@@ -8,10 +8,10 @@ import {
   type Personal,
   type Reading,
   type TableName,
-} from '../../core/record';
-import { entryColumns } from '../commands/gather';
+} from '../../core/state';
+import { entryColumns } from '../commands/loadRows';
 import { isoOf } from '../db/instant';
-import { lookAt, type Db } from '../db/pool';
+import { readTransaction, type Db } from '../db/pool';
 import { inOneStatement, rowFrom, type Wanted } from '../db/rows';
 import { isUuid } from '../http/uuid';
 import { experienceOf, experienceSql } from './experience';
@@ -20,7 +20,7 @@ import { experienceOf, experienceSql } from './experience';
 const mostEarlier = 400;
 
 export async function jobSnapshot(from: pg.Pool, shopId: string, jobId: string, actorId: string | null): Promise<JobSnapshot | null> {
-  return lookAt(from, shopId, (db) => snapshotIn(db, shopId, jobId, actorId));
+  return readTransaction(from, shopId, (db) => snapshotIn(db, shopId, jobId, actorId));
 }
 
 const bike = '(select bike_id from job where id = $1)';

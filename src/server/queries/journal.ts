@@ -1,14 +1,14 @@
 import type pg from 'pg';
-import type { Heard, Personal } from '../../core/record';
-import { entryColumns } from '../commands/gather';
+import type { Heard, Personal } from '../../core/state';
+import { entryColumns } from '../commands/loadRows';
 import type { JournalPage } from '../../wire';
-import { lookAt, type Db } from '../db/pool';
+import { readTransaction, type Db } from '../db/pool';
 
 const pageSize = 500;
 
 /** Journal lines after a number: of the whole shop, or of one job and its bike. */
 export async function journalAfter(from: pg.Pool, shopId: string, after: number, jobId: string | null): Promise<JournalPage> {
-  return lookAt(from, shopId, async (db) => {
+  return readTransaction(from, shopId, async (db) => {
     const { rows: shop } = await db.query('select seq from shop where id = $1', [shopId]);
     const { rows } = await db.query(
       jobId

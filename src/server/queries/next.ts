@@ -2,8 +2,8 @@ import type pg from 'pg';
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn } from '../../core/knowledge';
 import { boardLine, openComplaints, type Board } from '../../core/stage';
-import { emptyState, groupBy, jobTables, list, put, type State } from '../../core/record';
-import { lookAt } from '../db/pool';
+import { emptyState, groupBy, jobTables, list, put, type State } from '../../core/state';
+import { readTransaction } from '../db/pool';
 import { allRows, among, rowsOf, rowsWhere } from '../db/rows';
 import { experienceIn } from './experience';
 import { log } from '../log';
@@ -52,7 +52,7 @@ const byId = <T extends { id: string }>(rows: readonly T[]) => new Map(rows.map(
 
 /** The open jobs of a shop as of one moment: each a state of its own, so that none is looked for among the rows of all. */
 async function openJobs(from: pg.Pool, shopId: string) {
-  return lookAt(from, shopId, async (db) => {
+  return readTransaction(from, shopId, async (db) => {
     const jobs = await allRows(db, 'job');
     const experience = await experienceIn(db);
     const names = new Map((await db.query('select id, name from personal')).rows.map((r) => [r.id as string, r.name as string | null]));

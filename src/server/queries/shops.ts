@@ -1,6 +1,6 @@
 import type pg from 'pg';
-import type { Yard } from '../../core/record';
-import { inShop } from '../db/pool';
+import type { WorkshopContext } from '../../core/state';
+import { shopTransaction } from '../db/pool';
 import { allRows } from '../db/rows';
 import { servesLan } from '../lan/mode';
 
@@ -17,12 +17,12 @@ export async function listShops(from: pg.Pool): Promise<ShopLine[]> {
 
 /** Puts the demo workshop out of sight, or back into it. */
 export async function hideDemo(from: pg.Pool, shopId: string, hidden: boolean): Promise<void> {
-  await inShop(from, shopId, (db) => db.query('update shop set hidden = $2 where id = $1 and demo', [shopId, hidden]));
+  await shopTransaction(from, shopId, (db) => db.query('update shop set hidden = $2 where id = $1 and demo', [shopId, hidden]));
 }
 
 /** Takes the demo workshop away with everything in it. A workshop that is no demo is never removed. */
 export async function removeDemo(from: pg.Pool, shopId: string): Promise<void> {
-  await inShop(from, shopId, (db) => db.query('delete from shop where id = $1 and demo', [shopId]));
+  await shopTransaction(from, shopId, (db) => db.query('delete from shop where id = $1 and demo', [shopId]));
 }
 
 /** Whether the demo is there, and in sight. */
@@ -36,7 +36,7 @@ export async function openShop(from: pg.Pool, id: string, name: string, demo = f
 }
 
 export async function shopPeople(from: pg.Pool, shopId: string): Promise<{ id: string; name: string }[]> {
-  return inShop(
+  return shopTransaction(
     from,
     shopId,
     async (db) => (await db.query('select id, name from person order by name')).rows as { id: string; name: string }[],
@@ -44,9 +44,15 @@ export async function shopPeople(from: pg.Pool, shopId: string): Promise<{ id: s
 }
 
 /** The workshop of a device, with its people. */
-export async function yardOf(from: pg.Pool, shopId: string, personId: string | null): Promise<Yard> {
+export async function workshopOf(from: pg.Pool, shopId: string, personId: string | null): Promise<WorkshopContext> {
   const people = await shopPeople(from, shopId);
-  const own = await inShop(from, shopId, (db) => allRows(db, 'own'));
+  const own = await shopTransaction(from, shopId, (db) => allRows(db, 'own'));
   const { rows } = await from.query('select id, name, rate, currency, seq, demo from shop where id = $1', [shopId]);
-  return { shop: rows[0] as Yard['shop'], actor: people.find((p) => p.id === personId) ?? null, people, own, home: !servesLan() };
+  return {
+    shop: rows[0] as WorkshopContext['shop'],
+    actor: people.find((p) => p.id === personId) ?? null,
+    people,
+    own,
+    home: !servesLan(),
+  };
 }

@@ -1,4 +1,4 @@
-import type { State } from '../../core/record';
+import type { State } from '../../core/state';
 import { questionOf, type Ranking } from '../../core/trace';
 import { keyOf, Lately } from './lately';
 import { work } from './pool';

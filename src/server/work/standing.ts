@@ -1,6 +1,6 @@
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn } from '../../core/knowledge';
-import type { State } from '../../core/record';
+import type { State } from '../../core/state';
 import { buildModel, inferred, oddsOf, questionOf, standing } from '../../core/trace';
 import { keyOf, Lately } from './lately';
 

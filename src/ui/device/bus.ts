@@ -16,7 +16,7 @@ export class Bus {
   }
 
   /** Calls the listener with each piece of news; call the answer to stop. */
-  hear(listener: (news: News) => void): () => void {
+  subscribe(listener: (news: News) => void): () => void {
     this.listeners.add(listener);
     return () => this.listeners.delete(listener);
   }

@@ -1,4 +1,4 @@
-import type { AnswerOf, EndpointName, Endpoints, Told } from '../../wire';
+import type { AnswerOf, EndpointName, Endpoints, ErrorBody } from '../../wire';
 
 /** The workshop of this page, as the server drew it or as the device remembers it. */
 export const pageShop = (): string | undefined =>
@@ -8,14 +8,14 @@ export const pageShop = (): string | undefined =>
 export const forShop = (shopId: string | undefined): Record<string, string> => (shopId ? { 'x-ivrek-shop': shopId } : {});
 
 /** Why nothing came of a request. Status 0: no answer came, because the server cannot be reached or the request was called off. */
-export interface Failure extends Told {
+export interface Failure extends ErrorBody {
   ok: false;
   status: number;
 }
-export type Answer<T> = { ok: true; body: T } | Failure;
+export type CallResult<T> = { ok: true; body: T } | Failure;
 
 /** What an endpoint is asked with, and how. */
-export type Asking<E extends EndpointName> = Omit<Endpoints[E], 'answer'> & {
+export type CallOptions<E extends EndpointName> = Omit<Endpoints[E], 'answer'> & {
   /** Stands in the address for :id. */
   id?: string;
   /** The workshop that is meant, if it is not this page's. */
@@ -27,7 +27,7 @@ export type Asking<E extends EndpointName> = Omit<Endpoints[E], 'answer'> & {
 };
 
 /** Asking needs no second argument where an endpoint needs none. */
-type Args<E extends EndpointName> = Record<never, never> extends Asking<E> ? [asking?: Asking<E>] : [asking: Asking<E>];
+type Args<E extends EndpointName> = Record<never, never> extends CallOptions<E> ? [asking?: CallOptions<E>] : [asking: CallOptions<E>];
 
 interface Parts {
   query?: Record<string, string | number | boolean | undefined>;
@@ -43,8 +43,8 @@ function pathOf(endpoint: EndpointName, id: string | undefined, query: Parts['qu
   return asked.size ? `${path}?${asked}` : path;
 }
 
-function send<E extends EndpointName>(endpoint: E, asking: Asking<E>, accept?: string): Promise<Response> {
-  const { id, shopId = pageShop(), headers, signal, via = fetch, query, body } = asking as Asking<E> & Parts;
+function send<E extends EndpointName>(endpoint: E, asking: CallOptions<E>, accept?: string): Promise<Response> {
+  const { id, shopId = pageShop(), headers, signal, via = fetch, query, body } = asking as CallOptions<E> & Parts;
   const isFile = body instanceof Blob;
   return via(pathOf(endpoint, id, query), {
     method: endpoint.split(' ')[0],
@@ -61,7 +61,7 @@ function send<E extends EndpointName>(endpoint: E, asking: Asking<E>, accept?: s
 
 /** What a refusal says, whatever it was that answered. */
 function failureOf(status: number, body: unknown): Failure {
-  const { message, code, problems } = (body ?? {}) as Partial<Told>;
+  const { message, code, problems } = (body ?? {}) as Partial<ErrorBody>;
   return {
     ok: false,
     status,
@@ -71,7 +71,7 @@ function failureOf(status: number, body: unknown): Failure {
   };
 }
 
-async function wholeAnswer<E extends EndpointName>(response: Response): Promise<Answer<AnswerOf<E>>> {
+async function wholeAnswer<E extends EndpointName>(response: Response): Promise<CallResult<AnswerOf<E>>> {
   const body: unknown = await response.json();
   return response.ok ? { ok: true, body: body as AnswerOf<E> } : failureOf(response.status, body);
 }
@@ -81,9 +81,9 @@ async function wholeAnswer<E extends EndpointName>(response: Response): Promise<
  *
  * @example const found = await call('GET /api/find', { query: { q: 'carburettor' } });
  */
-export async function call<E extends EndpointName>(endpoint: E, ...[asking]: Args<E>): Promise<Answer<AnswerOf<E>>> {
+export async function call<E extends EndpointName>(endpoint: E, ...[asking]: Args<E>): Promise<CallResult<AnswerOf<E>>> {
   try {
-    return await wholeAnswer<E>(await send(endpoint, asking ?? ({} as Asking<E>)));
+    return await wholeAnswer<E>(await send(endpoint, asking ?? ({} as CallOptions<E>)));
   } catch {
     return away;
   }
@@ -92,9 +92,9 @@ export async function call<E extends EndpointName>(endpoint: E, ...[asking]: Arg
 /** The same for what takes a while: `onPart` hears how far it has come, 0 to 1. */
 export async function callFollowed<E extends EndpointName>(
   endpoint: E,
-  asking: Asking<E>,
+  asking: CallOptions<E>,
   onPart: (part: number) => void,
-): Promise<Answer<AnswerOf<E>>> {
+): Promise<CallResult<AnswerOf<E>>> {
   try {
     const response = await send(endpoint, asking, 'application/x-ndjson');
     const isFollowed = response.headers.get('content-type')?.startsWith('application/x-ndjson');
@@ -108,7 +108,7 @@ export async function callFollowed<E extends EndpointName>(
       const lines = rest.split('\n');
       rest = lines.pop()!;
       for (const line of lines) {
-        const { part, status, body } = JSON.parse(line) as { part?: number; status?: number; body?: AnswerOf<E> | Told };
+        const { part, status, body } = JSON.parse(line) as { part?: number; status?: number; body?: AnswerOf<E> | ErrorBody };
         if (body) return 'message' in body ? failureOf(status ?? 500, body) : { ok: true, body };
         if (part !== undefined) onPart(part);
       }

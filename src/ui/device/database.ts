@@ -1,10 +1,10 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { JobSnapshot } from '../../core/record';
-import type { Item } from './types';
+import type { JobSnapshot } from '../../core/state';
+import type { OutboxItem } from './types';
 
 /** What this device keeps of its own: unsent entries, photos that wait, and the bikes that were opened. */
 export interface Shelves extends DBSchema {
-  outbox: { key: number; value: Item; indexes: { id: string; shopId: string } };
+  outbox: { key: number; value: OutboxItem; indexes: { id: string; shopId: string } };
   snapshot: { key: [string, string]; value: { shopId: string; jobId: string; savedAt: string; snapshot: JobSnapshot } };
   photo: { key: string; value: { sha256: string; blob: Blob; thumb: Blob } };
   /** Small things by name: who works here, the shop, the last journal number heard. */

@@ -4,32 +4,32 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { id } from '../../../test/fixtures/commands';
 import { after, run } from '../../../test/fixtures/state';
 import { effectOf, makeCommand, type Refusal } from '../../core/command';
-import type { State } from '../../core/record';
+import type { State } from '../../core/state';
 import { Bus } from './bus';
 import { openShelves, type DeviceDb } from './database';
 import { Device } from './device';
-import { leftInHand } from './hand';
+import { readAhead } from './writeAhead';
 import { Outbox } from './outbox';
-import type { Wire } from './post';
+import type { Transport } from './post';
 import { Sender } from './sender';
-import { askToKeep, roomLeft } from './storage';
-import type { Answered, Item, News } from './types';
+import { askForPersistence, roomLeft } from './storage';
+import type { Answered, OutboxItem, News } from './types';
 
 let count = 0;
 const uuid = () => `00000000-0000-4000-a000-${String(count++).padStart(12, '0')}`;
 const open: DeviceDb[] = [];
 afterEach(() => open.splice(0).forEach((db) => db.close()));
 
-async function device(wire: Partial<Wire> = {}) {
+async function device(wire: Partial<Transport> = {}) {
   const db = await openShelves(`test-${count++}`);
   open.push(db);
   const outbox = new Outbox(db, 'shop', uuid);
   const bus = new Bus(`bus-${count++}`);
   const news: News[] = [];
-  bus.hear((x) => news.push(x));
+  bus.subscribe((x) => news.push(x));
   const sent: string[] = [];
   let seq = 10;
-  const full: Wire = {
+  const full: Transport = {
     send: (items) => {
       sent.push(...items.map((i) => i.id));
       return Promise.resolve(items.map((i): Answered => ({ kind: 'kept', seq: ++seq, changes: i.changes })));
@@ -44,7 +44,13 @@ let state: State = after('bike.bookIn');
 const begin = () => void (state = after('bike.bookIn'));
 
 /** An item as a screen makes it: applied to the state that the screen shows. */
-function item(type: string, kind: Item['command']['entity']['kind'], entityId: string, payload: object, patch: Partial<Item> = {}): Item {
+function item(
+  type: string,
+  kind: OutboxItem['command']['entity']['kind'],
+  entityId: string,
+  payload: object,
+  patch: Partial<OutboxItem> = {},
+): OutboxItem {
   const versions = state.rows[kind].get(entityId)?.versions ?? {};
   const set = (payload as { set?: object }).set;
   const base = Object.fromEntries(Object.keys(set ?? {}).map((f) => [f, versions[f] ?? 0]));
@@ -64,7 +70,7 @@ function item(type: string, kind: Item['command']['entity']['kind'], entityId: s
     ...patch,
   };
 }
-const watch = (patch: Partial<Item> = {}) => item('watch.add', 'watch', uuid(), { jobId: id.job, what: 'x', due: 'soon' }, patch);
+const watch = (patch: Partial<OutboxItem> = {}) => item('watch.add', 'watch', uuid(), { jobId: id.job, what: 'x', due: 'soon' }, patch);
 const year = (y: number) => item('bike.set', 'bike', id.bike, { set: { year: y } });
 
 const conflict: Refusal = { code: 'conflict', message: 'Someone changed this.', fields: [{ field: 'year', theirs: 1968, yours: 1970 }] };
@@ -216,7 +222,7 @@ describe('sender', () => {
   it('bytes of a photo go first; without them the entry waits, refused ones need a person', async () => {
     begin();
     const order: string[] = [];
-    let answer: Awaited<ReturnType<Wire['upload']>> = { kind: 'cut' };
+    let answer: Awaited<ReturnType<Transport['upload']>> = { kind: 'cut' };
     const d = await device({
       upload: (sha) => (order.push(`bytes ${sha}`), Promise.resolve(answer)),
       send: (items) => (
@@ -247,7 +253,7 @@ describe('sender', () => {
 
   it('a photo that was damaged on its way goes again, as the answer’s code says, and only so often', async () => {
     begin();
-    const answers: Awaited<ReturnType<Wire['upload']>>[] = [];
+    const answers: Awaited<ReturnType<Transport['upload']>>[] = [];
     let sent = 0;
     const d = await device({
       upload: () => (sent++, Promise.resolve(answers.shift() ?? { kind: 'cut' })),
@@ -281,7 +287,7 @@ describe('sender', () => {
 });
 
 describe('an act of several entries', () => {
-  const act = (n: number, of: (i: number) => Item = () => watch()): Item[] => {
+  const act = (n: number, of: (i: number) => OutboxItem = () => watch()): OutboxItem[] => {
     const group = uuid();
     return Array.from({ length: n }, (_x, i) => {
       const one = of(i);
@@ -317,7 +323,7 @@ describe('an act of several entries', () => {
     const d = await device({
       send: (items) => {
         asked.push(items.map((i) => i.id));
-        const fate = (i: Item): Answered => {
+        const fate = (i: OutboxItem): Answered => {
           if (!refuse || i.command.group === undefined) return { kind: 'kept', seq: 1, changes: i.changes };
           return i.id === whole[1].id ? { kind: 'refused', refusal: conflict } : { kind: 'left' };
         };
@@ -371,14 +377,14 @@ describe('in hand', () => {
     const gone = new Device('shop-in-hand');
     const [a, b] = [watch({ shopId: 'shop-in-hand' }), watch({ shopId: 'shop-in-hand' })];
     // the page goes away before anything asynchronous could run
-    void gone.keep([a]).catch(() => undefined);
-    void gone.keep([b]).catch(() => undefined);
-    expect(leftInHand('shop-in-hand').flatMap((l) => l.items.map((i) => i.id))).toEqual([a.id, b.id]);
-    expect(leftInHand('another')).toEqual([]);
+    void gone.save([a]).catch(() => undefined);
+    void gone.save([b]).catch(() => undefined);
+    expect(readAhead('shop-in-hand').flatMap((l) => l.items.map((i) => i.id))).toEqual([a.id, b.id]);
+    expect(readAhead('another')).toEqual([]);
     const next = new Device('shop-in-hand');
     expect((await next.items()).map((i) => i.id)).toEqual([a.id, b.id]);
     await gone.shelves();
-    await expect.poll(() => leftInHand('shop-in-hand')).toEqual([]);
+    await expect.poll(() => readAhead('shop-in-hand')).toEqual([]);
     expect((await next.items()).map((i) => i.id)).toEqual([a.id, b.id]);
   });
 
@@ -397,7 +403,7 @@ describe('a device that can write nothing down', () => {
     });
     const device = new Device(shop);
     const news: News[] = [];
-    device.hear((x) => news.push(x));
+    device.subscribe((x) => news.push(x));
     return { device, news, add };
   };
   const answers = (...list: object[]) =>
@@ -418,9 +424,9 @@ describe('a device that can write nothing down', () => {
     const { device, news } = full('shop-full-1');
     const [a, b] = [watch({ shopId: 'shop-full-1' }), watch({ shopId: 'shop-full-1' })];
     answers();
-    await expect(device.keep([a])).rejects.toThrow('no room');
-    await expect(device.keep([b])).rejects.toThrow('no room');
-    expect(leftInHand('shop-full-1')).toHaveLength(2);
+    await expect(device.save([a])).rejects.toThrow('no room');
+    await expect(device.save([b])).rejects.toThrow('no room');
+    expect(readAhead('shop-full-1')).toHaveLength(2);
     await device.send();
     answers({ status: 200, seq: 11, changes: [] }, { status: 200, seq: 12, changes: [] });
     await device.send();
@@ -428,7 +434,7 @@ describe('a device that can write nothing down', () => {
       [a.id, 11],
       [b.id, 12],
     ]);
-    expect(leftInHand('shop-full-1')).toEqual([]);
+    expect(readAhead('shop-full-1')).toEqual([]);
   });
 
   it('a refused entry is told and does not stand in the way of the next', async () => {
@@ -436,8 +442,8 @@ describe('a device that can write nothing down', () => {
     const { device, news } = full('shop-full-2');
     const [a, b] = [watch({ shopId: 'shop-full-2' }), watch({ shopId: 'shop-full-2' })];
     answers();
-    await expect(device.keep([a])).rejects.toThrow();
-    await expect(device.keep([b])).rejects.toThrow();
+    await expect(device.save([a])).rejects.toThrow();
+    await expect(device.save([b])).rejects.toThrow();
     await device.send();
     answers({ status: 409, refusal: conflict, message: conflict.message }, { status: 200, seq: 11, changes: [] });
     await device.send();
@@ -450,19 +456,19 @@ describe('a device that can write nothing down', () => {
     const one = full('shop-full-3');
     const a = watch({ shopId: 'shop-full-3' });
     answers();
-    await expect(one.device.keep([a])).rejects.toThrow();
+    await expect(one.device.save([a])).rejects.toThrow();
     const next = new Device('shop-full-3');
     const told: string[] = [];
-    next.hear((x) => x.kind === 'answered' && told.push(x.id));
+    next.subscribe((x) => x.kind === 'answered' && told.push(x.id));
     answers({ status: 200, seq: 11, changes: [] });
     await next.send();
     expect(told).toEqual([a.id]);
-    expect(leftInHand('shop-full-3')).toEqual([]);
+    expect(readAhead('shop-full-3')).toEqual([]);
   });
 
   it('what lies in hand and cannot be read is put down', () => {
     localStorage.setItem('ivrek-hand:shop-x:1:2', 'not json');
-    expect(leftInHand('shop-x')).toEqual([]);
+    expect(readAhead('shop-x')).toEqual([]);
     expect(localStorage.length).toBe(0);
   });
 });
@@ -493,12 +499,12 @@ describe('the room that is left', () => {
 
   it('is asked to be kept, once', async () => {
     storage({}, true, false);
-    expect(await askToKeep()).toBe(true);
+    expect(await askForPersistence()).toBe(true);
     storage({}, false, true);
-    expect(await askToKeep()).toBe(true);
+    expect(await askForPersistence()).toBe(true);
     storage({}, false, false);
-    expect(await askToKeep()).toBe(false);
+    expect(await askForPersistence()).toBe(false);
     vi.stubGlobal('navigator', {});
-    expect(await askToKeep()).toBe(false);
+    expect(await askForPersistence()).toBe(false);
   });
 });

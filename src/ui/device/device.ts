@@ -1,14 +1,14 @@
-import type { JobSnapshot, Yard } from '../../core/record';
+import type { JobSnapshot, WorkshopContext } from '../../core/state';
 import { call } from './client';
 import { Bus } from './bus';
 import { openShelves, type DeviceDb } from './database';
-import { leftInHand, takeInHand, type InHand } from './hand';
+import { readAhead, writeAhead, type AheadEntry } from './writeAhead';
 import { holdLine } from './live';
 import { Outbox } from './outbox';
-import { serverWire } from './post';
+import { serverTransport } from './post';
 import type { Picture } from './picture';
 import { aloneInBrowser, Sender } from './sender';
-import type { Item, Line, News } from './types';
+import type { OutboxItem, Connection, News } from './types';
 
 /** Everything that this browser does for one workshop: keeps, sends, listens. One for all screens of a tab. */
 export class Device {
@@ -17,12 +17,12 @@ export class Device {
   private stop: (() => void) | null = null;
   private users = 0;
   private timer: ReturnType<typeof setInterval> | undefined;
-  line: Line = 'up';
+  line: Connection = 'up';
   lastHeard = 0;
 
   constructor(readonly shopId: string) {
     this.bus = new Bus(`ivrek-${shopId}`);
-    this.bus.hear((news) => {
+    this.bus.subscribe((news) => {
       if (news.kind === 'line') {
         if (news.line === 'up' && this.line !== 'up') {
           void this.send();
@@ -39,12 +39,12 @@ export class Device {
     this.parts ??= openShelves().then(
       async (db) => {
         const outbox = new Outbox(db, this.shopId);
-        for (const left of leftInHand(this.shopId))
+        for (const left of readAhead(this.shopId))
           await outbox.add(left.items).then(left.putDown, () => {
             // What cannot be written down now either goes out from this page.
             this.unkept.push(left);
           });
-        return { db, outbox, sender: new Sender(db, outbox, serverWire, this.bus, aloneInBrowser(`ivrek-send-${this.shopId}`)) };
+        return { db, outbox, sender: new Sender(db, outbox, serverTransport, this.bus, aloneInBrowser(`ivrek-send-${this.shopId}`)) };
       },
       () => null,
     );
@@ -76,7 +76,7 @@ export class Device {
   }
 
   /** Acts that this device could not write down, in their order; they live in this page until the server has them. */
-  private readonly unkept: InHand[] = [];
+  private readonly unkept: AheadEntry[] = [];
   private sendingUnkept: Promise<void> | null = null;
 
   private sendUnkept(): Promise<void> {
@@ -86,7 +86,7 @@ export class Device {
   private async sendUnkeptNow(): Promise<void> {
     for (let one = this.unkept.at(0); one; one = this.unkept.at(0)) {
       const { items, putDown } = one;
-      const answers = await serverWire.send(items, items[0].actorId);
+      const answers = await serverTransport.send(items, items[0].actorId);
       const refused = answers.flatMap((a, i) => (a.kind === 'refused' ? [{ item: items[i], refusal: a.refusal }] : [])).at(0);
       if (!refused && answers.some((a) => a.kind !== 'kept')) return;
       this.unkept.shift();
@@ -102,8 +102,8 @@ export class Device {
   }
 
   /** Keeps the entries of one act and sends them. Rejects if this device cannot keep them; they are sent all the same while this page lives. */
-  async keep(items: readonly Item[]): Promise<void> {
-    const putDown = takeInHand(items);
+  async save(items: readonly OutboxItem[]): Promise<void> {
+    const putDown = writeAhead(items);
     const parts = await this.shelves();
     try {
       if (!parts) throw new Error('this device keeps nothing');
@@ -120,7 +120,7 @@ export class Device {
   }
 
   /** Keeps a decision about a refused entry in the place of that entry. */
-  async decide(id: string, covered: readonly string[], decision: Item): Promise<void> {
+  async decide(id: string, covered: readonly string[], decision: OutboxItem): Promise<void> {
     const parts = await this.shelves();
     if (!parts) throw new Error('this device keeps nothing');
     await parts.outbox.decided(id, covered, decision);
@@ -130,21 +130,21 @@ export class Device {
   }
 
   /** Tries a refused entry once more. */
-  async again(item: Item): Promise<void> {
+  async again(item: OutboxItem): Promise<void> {
     const parts = await this.shelves();
     await parts?.outbox.again(item.id);
     this.bus.tell({ kind: 'outbox', jobId: item.jobId });
     void parts?.sender.run();
   }
 
-  async items(jobId?: string): Promise<Item[]> {
+  async items(jobId?: string): Promise<OutboxItem[]> {
     const parts = await this.shelves();
     const all = (await parts?.outbox.all()) ?? [];
     return jobId ? all.filter((i) => i.jobId === jobId) : all;
   }
 
   /** Keeps the bytes of a photo here until the server has them. */
-  async keepPhoto(picture: Picture): Promise<void> {
+  async savePhoto(picture: Picture): Promise<void> {
     const parts = await this.shelves();
     if (!parts) throw new Error('this device keeps nothing');
     const { sha256, blob, thumb } = picture;
@@ -163,30 +163,31 @@ export class Device {
   }
 
   /** Remembers the workshop, for screens that are opened without a server. */
-  async saveYard(yard: Yard, full = false): Promise<void> {
+  async saveWorkshop(workshop: WorkshopContext, full = false): Promise<void> {
     const parts = await this.shelves();
-    const old = (await parts?.db.get('note', 'yard')) as Yard | undefined;
+    const old = (await parts?.db.get('note', 'yard')) as WorkshopContext | undefined;
     // A job's screen knows less of the workshop than the first one.
-    const known = old?.shop.id === yard.shop.id ? { demo: old.shop.demo, home: old.home } : { demo: yard.shop.demo, home: yard.home };
-    const { demo, home } = full ? { demo: yard.shop.demo, home: yard.home } : known;
-    await parts?.db.put('note', { ...yard, shop: { ...yard.shop, demo }, home }, 'yard');
+    const known =
+      old?.shop.id === workshop.shop.id ? { demo: old.shop.demo, home: old.home } : { demo: workshop.shop.demo, home: workshop.home };
+    const { demo, home } = full ? { demo: workshop.shop.demo, home: workshop.home } : known;
+    await parts?.db.put('note', { ...workshop, shop: { ...workshop.shop, demo }, home }, 'yard');
   }
 
   /** Who works with this device from now on. Entries carry it by themselves; the server is told when it can be reached. */
-  async pickPerson(person: Yard['actor']): Promise<void> {
+  async pickPerson(person: WorkshopContext['actor']): Promise<void> {
     const parts = await this.shelves();
     await parts?.db.put('note', { shopId: this.shopId, person }, 'picked');
     if (person) document.documentElement.dataset.person = person.id;
     else delete document.documentElement.dataset.person;
-    const yard = (await parts?.db.get('note', 'yard')) as Yard | undefined;
-    if (yard?.shop.id === this.shopId) await parts?.db.put('note', { ...yard, actor: person }, 'yard');
+    const workshop = (await parts?.db.get('note', 'yard')) as WorkshopContext | undefined;
+    if (workshop?.shop.id === this.shopId) await parts?.db.put('note', { ...workshop, actor: person }, 'yard');
     await this.tellPerson();
   }
 
   /** Someone was picked whom the server does not know of yet. */
-  async pickedHere(): Promise<{ person: Yard['actor'] } | null> {
+  async pickedHere(): Promise<{ person: WorkshopContext['actor'] } | null> {
     const parts = await this.shelves();
-    const picked = (await parts?.db.get('note', 'picked')) as { shopId: string; person: Yard['actor'] } | undefined;
+    const picked = (await parts?.db.get('note', 'picked')) as { shopId: string; person: WorkshopContext['actor'] } | undefined;
     return picked?.shopId === this.shopId ? picked : null;
   }
 
@@ -198,8 +199,8 @@ export class Device {
     if (told.ok) await (await this.shelves())?.db.delete('note', 'picked');
   }
 
-  hear(listener: (news: News) => void): () => void {
-    return this.bus.hear(listener);
+  subscribe(listener: (news: News) => void): () => void {
+    return this.bus.subscribe(listener);
   }
 }
 

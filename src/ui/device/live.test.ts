@@ -32,7 +32,7 @@ let stop: () => void;
 const hold = (lastHeard = 0) => {
   const bus = new Bus(`live-${n++}`);
   const news: News[] = [];
-  bus.hear((x) => news.push(x));
+  bus.subscribe((x) => news.push(x));
   stop = holdLine(bus, `shop-${n}`, () => lastHeard);
   return news;
 };

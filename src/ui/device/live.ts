@@ -1,13 +1,13 @@
-import type { Heard } from '../../core/record';
+import type { Heard } from '../../core/state';
 import { call, isElsewhere } from './client';
 import type { Bus } from './bus';
-import type { Line } from './types';
+import type { Connection } from './types';
 
 /** Longer than two beats of the server without a word: the line is dead, though nobody said so. */
 const silenceMs = 40_000;
 
 /** How this browser stands to a workshop, asked outright: a stream that is refused cannot say why. */
-async function howItStands(shopId: string): Promise<Line> {
+async function howItStands(shopId: string): Promise<Connection> {
   const answer = await call('GET /api/session', { shopId });
   if (answer.ok) return 'up';
   if (answer.status === 401) return 'away';

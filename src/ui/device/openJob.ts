@@ -1,14 +1,14 @@
-import type { JobSnapshot } from '../../core/record';
+import type { JobSnapshot } from '../../core/state';
 import type { Device } from './device';
-import type { Item } from './types';
+import type { OutboxItem } from './types';
 
 /** How the booking in of a job went: at the server, kept here until the line is back, refused, or not even kept here. */
 export type Opening = 'sent' | 'later' | 'refused' | 'unkept';
 
 /** Keeps the entry that opens a job, and the job itself, so that it can be worked on with or without a server. */
-export async function openJob(device: Device, snapshot: JobSnapshot, item: Item): Promise<Opening> {
+export async function openJob(device: Device, snapshot: JobSnapshot, item: OutboxItem): Promise<Opening> {
   const settled = new Promise<Opening>((done) => {
-    const deaf = device.hear((news) => {
+    const deaf = device.subscribe((news) => {
       const about = 'id' in news && news.id === item.id;
       if (about) done(news.kind === 'answered' ? 'sent' : 'refused');
       if (news.kind === 'line' && news.line !== 'up') done('later');
@@ -17,7 +17,7 @@ export async function openJob(device: Device, snapshot: JobSnapshot, item: Item)
   });
   try {
     await device.saveSnapshot(snapshot);
-    await device.keep([item]);
+    await device.save([item]);
   } catch {
     return 'unkept';
   }

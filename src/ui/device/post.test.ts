@@ -1,9 +1,9 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { makeCommand } from '../../core/command';
-import { sendNow, sendOver, serverWire } from './post';
-import type { Item } from './types';
+import { sendNow, sendOver, serverTransport } from './post';
+import type { OutboxItem } from './types';
 
-const item = (n: number): Item => ({
+const item = (n: number): OutboxItem => ({
   id: `00000000-0000-4000-a000-${String(n).padStart(12, '0')}`,
   shopId: 'shop',
   jobId: null,
@@ -132,7 +132,7 @@ describe('the bytes of a photo on their way', () => {
     }
     vi.stubGlobal('XMLHttpRequest', FakeRequest);
     const parts: number[] = [];
-    return serverWire
+    return serverTransport
       .upload('ab'.repeat(32), new Blob(['x']), (p) => parts.push(p), 'a shop')
       .then((answer) => ({ answer, parts, headers }));
   }

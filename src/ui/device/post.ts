@@ -1,20 +1,20 @@
 import type { Command } from '../../core/command';
-import type { CommandAnswer, Told } from '../../wire';
+import type { CommandAnswer, ErrorBody } from '../../wire';
 import { call, forShop, isElsewhere, type Failure } from './client';
 import { sameAct } from './outbox';
-import type { Answered, Item } from './types';
+import type { Answered, OutboxItem } from './types';
 
 /** Speaks to the server for this device. Every call says what became of it and never throws. */
-export interface Wire {
+export interface Transport {
   /** Sends entries of one person, in order, whole acts at a time; one answer for each that was dealt with. */
-  send(items: readonly Item[], actorId: string | null): Promise<Answered[]>;
+  send(items: readonly OutboxItem[], actorId: string | null): Promise<Answered[]>;
   /** Brings the bytes of a photo to the server. */
   upload(
     sha256: string,
     blob: Blob,
     onPart: (part: number) => void,
     shopId: string,
-  ): Promise<{ kind: 'kept' } | ({ kind: 'refused' } & Told) | { kind: 'cut' }>;
+  ): Promise<{ kind: 'kept' } | ({ kind: 'refused' } & ErrorBody) | { kind: 'cut' }>;
 }
 
 function answered(answer: CommandAnswer): Answered {
@@ -31,7 +31,7 @@ function answered(answer: CommandAnswer): Answered {
 const patienceMs = 20_000;
 
 /** How entries are sent, over anything that asks as fetch does. */
-export const sendOver = (via: typeof fetch): Wire['send'] =>
+export const sendOver = (via: typeof fetch): Transport['send'] =>
   async function send(items, actorId) {
     const { shopId } = items[0];
     const asking = { shopId, via };
@@ -65,7 +65,7 @@ export const sendOver = (via: typeof fetch): Wire['send'] =>
     return [answered(answer as Failure & CommandAnswer)];
   };
 
-export const serverWire: Wire = {
+export const serverTransport: Transport = {
   send: sendOver((path, init) => fetch(path, init)),
 
   upload(sha256, blob, onPart, shopId) {
@@ -81,7 +81,7 @@ export const serverWire: Wire = {
         if (status === 200) resolve({ kind: 'kept' });
         else if (status >= 500 || status === 401 || status === 429) resolve({ kind: 'cut' });
         else {
-          let body: Partial<Told> = {};
+          let body: Partial<ErrorBody> = {};
           try {
             body = JSON.parse(request.responseText) as typeof body;
           } catch {
@@ -100,6 +100,6 @@ export const serverWire: Wire = {
 
 /** Sends one command now or says why not; for what cannot wait in an outbox, such as a person who is about to go in. */
 export async function sendNow(command: Command, shopId: string): Promise<Answered> {
-  const item: Item = { id: command.id, shopId, jobId: null, command, actorId: null, photos: [], changes: [], state: 'waiting' };
-  return (await serverWire.send([item], null))[0];
+  const item: OutboxItem = { id: command.id, shopId, jobId: null, command, actorId: null, photos: [], changes: [], state: 'waiting' };
+  return (await serverTransport.send([item], null))[0];
 }

@@ -1,8 +1,8 @@
 import type { Bus } from './bus';
 import type { DeviceDb } from './database';
 import { sameAct, type Outbox } from './outbox';
-import type { Wire } from './post';
-import type { Item, Line } from './types';
+import type { Transport } from './post';
+import type { OutboxItem, Connection } from './types';
 
 const mostAtOnce = 40;
 const mostBytes = 200_000;
@@ -21,7 +21,7 @@ export const aloneInBrowser =
   };
 
 /** The entries of a batch before one that cannot go yet, and before the rest of its act. */
-function before(batch: Item[], at: number): Item[] {
+function before(batch: OutboxItem[], at: number): OutboxItem[] {
   let end = at;
   while (end > 0 && sameAct(batch[end - 1], batch[at])) end--;
   return batch.slice(0, end);
@@ -31,12 +31,12 @@ function before(batch: Item[], at: number): Item[] {
 export class Sender {
   private running: Promise<void> | null = null;
   private again = false;
-  line: Line = 'up';
+  line: Connection = 'up';
 
   constructor(
     private readonly db: DeviceDb,
     private readonly outbox: Outbox,
-    private readonly wire: Wire,
+    private readonly wire: Transport,
     private readonly bus: Bus,
     private readonly alone: Alone,
   ) {}
@@ -57,7 +57,7 @@ export class Sender {
     return this.running;
   }
 
-  private setLine(line: Line): void {
+  private setLine(line: Connection): void {
     this.line = line;
     this.bus.tell({ kind: 'line', line });
   }
@@ -97,8 +97,8 @@ export class Sender {
   }
 
   /** Entries of one person that fit one request; the entries of an act go together. */
-  private async nextBatch(): Promise<Item[]> {
-    const batch: Item[] = [];
+  private async nextBatch(): Promise<OutboxItem[]> {
+    const batch: OutboxItem[] = [];
     let size = 0;
     for (const item of await this.outbox.waiting(mostAtOnce)) {
       size += JSON.stringify(item.command).length;
@@ -110,7 +110,7 @@ export class Sender {
   }
 
   /** Brings the photos of a batch over; a batch is cut short before an entry whose photo did not arrive. */
-  private async withPhotos(batch: Item[]): Promise<Item[]> {
+  private async withPhotos(batch: OutboxItem[]): Promise<OutboxItem[]> {
     for (const [i, item] of batch.entries()) {
       for (const sha of item.photos) {
         const kept = await this.db.get('photo', sha);

@@ -16,7 +16,7 @@ export async function roomLeft(): Promise<Room | null> {
 }
 
 /** Asks the browser not to clear what is kept here when its disk fills up. True if it promised. */
-export async function askToKeep(): Promise<boolean> {
+export async function askForPersistence(): Promise<boolean> {
   if (typeof navigator === 'undefined' || !navigator.storage?.persist) return false;
   return (await navigator.storage.persisted()) || (await navigator.storage.persist());
 }

@@ -1,5 +1,5 @@
 import type { Command, Refusal } from '../../core/command';
-import type { Change, Heard, Personal } from '../../core/record';
+import type { Change, Heard, Personal } from '../../core/state';
 
 export interface PersonalData {
   id: string;
@@ -9,7 +9,7 @@ export interface PersonalData {
 }
 
 /** One entry that this device made and the server has not answered, or has refused. */
-export interface Item {
+export interface OutboxItem {
   /** Its place in the outbox, given when it is kept. */
   n?: number;
   id: string;
@@ -43,21 +43,21 @@ export type Answered =
 
 /** What the tabs of one browser tell each other. */
 export type News =
-  | { kind: 'added'; item: Item }
+  | { kind: 'added'; item: OutboxItem }
   | { kind: 'answered'; id: string; jobId: string | null; seq: number; changes: Change[] }
   | { kind: 'refused'; id: string; jobId: string | null }
   /** Refused, and there is no outbox in which it could wait for a person: it is told at once. */
   | { kind: 'turnedDown'; id: string; type: string; refusal: Refusal }
-  /** Something in the outbox or the tray is not as it was. */
+  /** Something in the outbox or the conflicts is not as it was. */
   | { kind: 'outbox'; jobId: string | null }
   | { kind: 'entries'; entries: Heard[] }
   /** The line came back after a cut or a sleep: what was missed is to be fetched. */
   | { kind: 'catchUp' }
-  | { kind: 'line'; line: Line }
+  | { kind: 'line'; line: Connection }
   /** How far the photo that is on its way has come, 0 to 1; null if none is. */
   | { kind: 'photoPart'; part: number | null };
 
 /** How the server can be reached: up, cut, closed to this device, or open for another workshop only. */
-export type Line = 'up' | 'cut' | 'away' | 'elsewhere';
+export type Connection = 'up' | 'cut' | 'away' | 'elsewhere';
 
 export type { Personal };

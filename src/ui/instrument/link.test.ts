@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { writeLine, type Message } from '../../core/instrument';
 import { chances, hiddenBike, record, simulators } from '../../core/instrument/simulate';
-import { Link } from './link';
+import { InstrumentLink } from './link';
 
 const bike = hiddenBike(chances(5), { cylinders: 2, strokes: 'four', voltage: 12 });
 const { hello } = simulators.vacuum(bike, chances(5));
@@ -53,7 +53,8 @@ afterEach(() => {
   vi.useRealTimers();
 });
 
-const simulated = () => new Link({ kind: 'simulated', start: { start: 'vacuum', seed: 1, cylinders: 2, strokes: 'four', voltage: 12 } });
+const simulated = () =>
+  new InstrumentLink({ kind: 'simulated', start: { start: 'vacuum', seed: 1, cylinders: 2, strokes: 'four', voltage: 12 } });
 
 describe('an instrument that is listened to', () => {
   it('tells the screen once a frame, however fast it talks', () => {
@@ -120,7 +121,7 @@ describe('a recording', () => {
   it('plays at its own speed and then is silent', () => {
     vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval', 'performance'] });
     const messages = record(simulators.vacuum(bike, chances(5)), 1);
-    const link = new Link({ kind: 'recording', name: 'x', messages });
+    const link = new InstrumentLink({ kind: 'recording', name: 'x', messages });
     vi.advanceTimersByTime(500);
     frame();
     const half = link.get().live.channels.get('1')!.last.t;
@@ -136,7 +137,7 @@ describe('a recording', () => {
 
 describe('a real one behind its bridge', () => {
   it('may send several lines at once, and is silent when its bridge goes', () => {
-    const link = new Link({ kind: 'socket', url: 'ws://127.0.0.1:4695' });
+    const link = new InstrumentLink({ kind: 'socket', url: 'ws://127.0.0.1:4695' });
     Far.last.says(`${helloLine}\n${writeLine(sample(0.1, 21))}\n\n`);
     link.turn({ control: 'blip', option: null, turns: null });
     frame();
@@ -148,11 +149,11 @@ describe('a real one behind its bridge', () => {
   });
 
   it('that does not answer, or has no address, is said in words', () => {
-    const silent = new Link({ kind: 'socket', url: 'ws://127.0.0.1:1' });
+    const silent = new InstrumentLink({ kind: 'socket', url: 'ws://127.0.0.1:1' });
     Far.last.onerror?.();
     frame();
     expect(silent.get().problem).toMatch(/Is its bridge running/);
-    const none = new Link({ kind: 'socket', url: 'nonsense' });
+    const none = new InstrumentLink({ kind: 'socket', url: 'nonsense' });
     frame();
     expect(none.get().problem).toMatch(/not an address/);
   });

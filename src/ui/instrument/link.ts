@@ -34,7 +34,7 @@ function play(messages: readonly Message[], take: (m: Message) => void): () => v
 }
 
 /** One instrument that is listened to. Everything that it says comes as lines of the one format, wherever it stands. */
-export class Link {
+export class InstrumentLink {
   private state: LinkState = { live: silent, controls: {}, problem: null };
   private readonly listeners = new Set<() => void>();
   private readonly said: string[] = [];

@@ -1,5 +1,5 @@
 import { commandType } from '../../core/command';
-import type { JournalEntry } from '../../core/record';
+import type { JournalEntry } from '../../core/state';
 
 const told = ['title', 'words', 'name', 'item', 'what', 'testId', 'status', 'note', 'caption', 'says'];
 

@@ -40,8 +40,8 @@ export function attach(store: JobStore, device: Device): () => void {
   // Asked once more, the server says that it has it, and what was held behind it goes on.
   store.onLate = (item) => void device.again(item);
   const leave = device.use();
-  const deaf = device.hear((news) => {
-    store.hear(news);
+  const deaf = device.subscribe((news) => {
+    store.applyNews(news);
     if (news.kind === 'catchUp') catchUp();
     if ((news.kind === 'refused' || news.kind === 'outbox') && (news.jobId === jobId || news.jobId === null)) void refresh();
   });

@@ -1,6 +1,6 @@
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn, type Knowledge } from '../../core/knowledge';
-import type { Own, State } from '../../core/record';
+import type { Own, State } from '../../core/state';
 import { questionOf, type Question } from '../../core/trace';
 
 /** What follows from a job's tables, for every view of it. */

@@ -1,4 +1,4 @@
-import type { Conditions, ReadingValue, Shown } from '../../core/record';
+import type { Conditions, ReadingValue, Shown } from '../../core/state';
 import { lastRepairId, type Ranking } from '../../core/trace';
 import type { UsedJob } from './useJob';
 

@@ -4,18 +4,18 @@ import { id } from '../../../test/fixtures/commands';
 import { run } from '../../../test/fixtures/state';
 import { snapshotAfter } from '../../../test/fixtures/snapshot';
 import { actsOf, effectOf } from '../../core/command';
-import { stateOf, type Heard, type State } from '../../core/record';
-import type { Item } from '../device/types';
+import { stateOf, type Heard, type State } from '../../core/state';
+import type { OutboxItem } from '../device/types';
 import { actsName } from './actNames';
 import { JobStore } from './store';
-import { casesOf } from './tray';
+import { casesOf } from './conflicts';
 
 let n = 0;
 const uuid = () => `00000000-0000-4000-9000-${String(n++).padStart(12, '0')}`;
 const start = () => snapshotAfter('bike.bookIn');
 
-function storeWith(keep: (items: readonly Item[]) => Promise<void> = () => Promise.resolve()) {
-  const kept: Item[] = [];
+function storeWith(keep: (items: readonly OutboxItem[]) => Promise<void> = () => Promise.resolve()) {
+  const kept: OutboxItem[] = [];
   const store = new JobStore(
     start(),
     (items) => (kept.push(...items), keep(items)),
@@ -26,7 +26,7 @@ function storeWith(keep: (items: readonly Item[]) => Promise<void> = () => Promi
 }
 
 /** What the server would tell about an item that it applied as number `seq`. */
-function heard(item: Item, seq: number, state: State = stateOf(start())): Heard {
+function heard(item: OutboxItem, seq: number, state: State = stateOf(start())): Heard {
   const outcome = effectOf(state, item.command);
   if (!outcome.ok) throw new Error(outcome.refusal.message);
   const { id: eid, type, madeAt } = item.command;
@@ -71,7 +71,7 @@ describe('the job on one device', () => {
     const { store, kept } = storeWith();
     store.act(...watch('a'));
     const h = heard(kept[0], 3);
-    store.hear({ kind: 'answered', id: h.id, jobId: id.job, seq: 3, changes: h.changes });
+    store.applyNews({ kind: 'answered', id: h.id, jobId: id.job, seq: 3, changes: h.changes });
     expect(store.get().waiting).toBe(0);
     expect(store.heardUpTo).toBe(3);
     expect(store.get().state.journal.at(-1)).toMatchObject({ id: h.id, seq: 3 });
@@ -83,14 +83,14 @@ describe('the job on one device', () => {
     store.onGap = () => gaps++;
     store.act(...watch('mine'));
     const mine = heard(kept[0], 5);
-    store.hear({ kind: 'answered', id: mine.id, jobId: id.job, seq: 5, changes: mine.changes });
+    store.applyNews({ kind: 'answered', id: mine.id, jobId: id.job, seq: 5, changes: mine.changes });
     expect(gaps).toBeGreaterThan(0);
     expect(store.heardUpTo).toBe(2);
     expect(watches(store)).toEqual(['mine']);
     const [c, d] = [foreign('third', 3), foreign('fourth', 4)];
-    store.hear({ kind: 'entries', entries: [d] });
+    store.applyNews({ kind: 'entries', entries: [d] });
     expect(store.heardUpTo).toBe(2);
-    store.hear({ kind: 'entries', entries: [c] });
+    store.applyNews({ kind: 'entries', entries: [c] });
     expect(store.heardUpTo).toBe(5);
     expect(watches(store)).toEqual(['third', 'fourth', 'mine']);
     expect(store.get().waiting).toBe(0);
@@ -101,7 +101,7 @@ describe('the job on one device', () => {
     fc.assert(
       fc.property(fc.shuffledSubarray([...entries, ...entries], { minLength: 0, maxLength: 12 }), (order) => {
         const { store } = storeWith();
-        for (const e of order) store.hear({ kind: 'entries', entries: [e] });
+        for (const e of order) store.applyNews({ kind: 'entries', entries: [e] });
         store.caughtUp(entries, 8);
         expect(watches(store)).toEqual(['w0', 'w1', 'w2', 'w3', 'w4', 'w5']);
         expect(store.heardUpTo).toBe(8);
@@ -112,7 +112,7 @@ describe('the job on one device', () => {
 
   it('entries of other jobs only move the number on', () => {
     const { store } = storeWith();
-    store.hear({ kind: 'entries', entries: [{ ...foreign('x', 3), jobId: uuid() }] });
+    store.applyNews({ kind: 'entries', entries: [{ ...foreign('x', 3), jobId: uuid() }] });
     expect(store.heardUpTo).toBe(3);
     expect(watches(store)).toEqual([]);
   });
@@ -125,7 +125,7 @@ describe('the job on one device', () => {
       jobId: null,
       changes: [{ op: 'insert', table: 'person', row: { id: uuid(), name: 'Tam Veley', versions: {} } }],
     };
-    store.hear({ kind: 'entries', entries: [person] });
+    store.applyNews({ kind: 'entries', entries: [person] });
     expect([...store.get().state.rows.person.values()].map((p) => p.name)).toContain('Tam Veley');
     store.caughtUp([{ ...foreign('y', 4), personal: [{ id: id.personal2, name: 'New owner', phone: null, email: null }] }], 4);
     expect(store.get().personal.map((p) => p.name)).toContain('New owner');
@@ -161,7 +161,7 @@ describe('the job on one device', () => {
     expect(second.store.get().waiting).toBe(2);
   });
 
-  it('a refused entry leaves the screen and lies in the tray with what was held by it', () => {
+  it('a refused entry leaves the screen and lies in the conflicts with what was held by it', () => {
     const { store, kept } = storeWith();
     store.set('bike.set', id.bike, { year: 1970 });
     store.set('bike.set', id.bike, { year: 1971 });
@@ -170,7 +170,7 @@ describe('the job on one device', () => {
     store.takeUp([{ ...kept[0], state: 'refused', refusal }, { ...kept[1], state: 'held', heldBy: kept[0].id }, kept[2]]);
     expect(store.get().state.rows.bike.get(id.bike)!.year).toBeNull();
     expect(watches(store)).toEqual(['a']);
-    const [one] = casesOf(store.get().tray);
+    const [one] = casesOf(store.get().conflicts);
     expect(one.fields).toEqual([{ field: 'year', theirs: 1968, yours: 1971 }]);
     expect(one.covered.map((c) => c.id)).toEqual([kept[1].id]);
     expect(one.behind).toBe(0);
@@ -183,18 +183,18 @@ describe('the job on one device', () => {
     store.act(...watch('first'));
     store.act(...watch('behind'));
     const refusal = { code: 'depended on' as const, message: 'x' };
-    const items: Item[] = [
+    const items: OutboxItem[] = [
       { ...kept[0], state: 'refused', refusal },
       { ...kept[1], state: 'held', heldBy: kept[0].id },
     ];
     store.takeUp(items);
-    expect(casesOf(store.get().tray)).toHaveLength(1);
+    expect(casesOf(store.get().conflicts)).toHaveLength(1);
     expect(late).toEqual([]);
-    store.hear({ kind: 'entries', entries: [heard(kept[0], 3)] });
+    store.applyNews({ kind: 'entries', entries: [heard(kept[0], 3)] });
     expect(late).toEqual([kept[0].id]);
     store.takeUp(items);
     expect(late).toEqual([kept[0].id, kept[0].id]);
-    expect(casesOf(store.get().tray)).toEqual([]);
+    expect(casesOf(store.get().conflicts)).toEqual([]);
     expect(watches(store)).toEqual(['first']);
     // As the device has it after asking again.
     store.takeUp([{ ...kept[1] }]);
@@ -215,7 +215,7 @@ describe('the job on one device', () => {
     const { store, kept } = storeWith();
     store.act(...watch('sent'));
     store.act(...watch('waits'));
-    store.hear({ kind: 'entries', entries: [heard(kept[0], 3)] });
+    store.applyNews({ kind: 'entries', entries: [heard(kept[0], 3)] });
     const again = new JobStore(store.toSnapshot(), () => Promise.resolve(), undefined, uuid, [kept[1]]);
     expect(watches(again)).toEqual(['sent', 'waits']);
     expect(again.get().waiting).toBe(1);
@@ -232,9 +232,9 @@ describe('the job on one device', () => {
     for (const [i, seq] of [3, 4, 5, 6].entries()) {
       const h = heard(kept[i], seq);
       // in turn by the answer and by the stream
-      if (i % 2) store.hear({ kind: 'entries', entries: [h] });
-      else store.hear({ kind: 'answered', id: h.id, jobId: id.job, seq, changes: h.changes });
-      other.hear({ kind: 'entries', entries: [h] });
+      if (i % 2) store.applyNews({ kind: 'entries', entries: [h] });
+      else store.applyNews({ kind: 'answered', id: h.id, jobId: id.job, seq, changes: h.changes });
+      other.applyNews({ kind: 'entries', entries: [h] });
       expect(store.get().waiting).toBe(3 - i);
     }
     expect(store.get().state.rows).toEqual(other.get().state.rows);
@@ -247,7 +247,7 @@ describe('the job on one device', () => {
     store.set('bike.set', id.bike, { year: 1970 });
     const h = heard(kept[0], 3);
     const other = h.changes.map((c) => (c.op === 'update' ? { ...c, set: { year: 1969 } } : c));
-    store.hear({ kind: 'answered', id: h.id, jobId: id.job, seq: 3, changes: other });
+    store.applyNews({ kind: 'answered', id: h.id, jobId: id.job, seq: 3, changes: other });
     expect(store.get().state.rows.bike.get(id.bike)!.year).toBe(1969);
     expect(store.get().waiting).toBe(0);
   });
@@ -258,21 +258,21 @@ describe('the job on one device', () => {
     store.act(...watch('b'));
     await expect.poll(() => store.get().unkept).toBe(true);
     const refusal = { code: 'closed' as const, message: 'This job is handed over.' };
-    store.hear({ kind: 'turnedDown', id: kept[0].id, type: 'watch.add', refusal });
+    store.applyNews({ kind: 'turnedDown', id: kept[0].id, type: 'watch.add', refusal });
     expect(watches(store)).toEqual(['b']);
     expect(store.get().refused).toEqual({ type: 'watch.add', refusal });
     expect(store.get().unkept).toBe(true);
-    store.hear({ kind: 'turnedDown', id: uuid(), type: 'watch.add', refusal });
+    store.applyNews({ kind: 'turnedDown', id: uuid(), type: 'watch.add', refusal });
     const h = heard(kept[1], 3);
-    store.hear({ kind: 'answered', id: h.id, jobId: id.job, seq: 3, changes: h.changes });
+    store.applyNews({ kind: 'answered', id: h.id, jobId: id.job, seq: 3, changes: h.changes });
     expect(store.get().unkept).toBe(false);
   });
 
   it('shows how far a photo has come', () => {
     const { store } = storeWith();
-    store.hear({ kind: 'photoPart', part: 0.4 });
+    store.applyNews({ kind: 'photoPart', part: 0.4 });
     expect(store.get().photoPart).toBe(0.4);
-    store.hear({ kind: 'photoPart', part: null });
+    store.applyNews({ kind: 'photoPart', part: null });
     expect(store.get().photoPart).toBeNull();
   });
 });
@@ -287,7 +287,7 @@ describe('several things as one act', () => {
     ] as const;
 
   it('are left to be kept in one piece, under one name', () => {
-    const pieces: (readonly Item[])[] = [];
+    const pieces: (readonly OutboxItem[])[] = [];
     const { store } = storeWith((items) => (pieces.push(items), Promise.resolve()));
     let shown = 0;
     store.subscribe(() => shown++);

@@ -28,21 +28,21 @@ import {
   type Personal,
   type State,
   type TableName,
-} from '../../core/record';
-import type { Item, Line, News, PersonalData } from '../device/types';
+} from '../../core/state';
+import type { OutboxItem, Connection, News, PersonalData } from '../device/types';
 
 export interface JobView {
   /** With everything that waits already applied. */
   state: State;
   /** Entries that the server has not answered. */
   waiting: number;
-  line: Line;
+  line: Connection;
   /** How far the photo that is on its way has come, 0 to 1; null if none is. */
   photoPart: number | null;
   /** The last refusal that was known before anything was sent, until it is dismissed. */
   refused: { type: string; refusal: Refusal } | null;
   /** Entries of this job that need a person, oldest first. */
-  tray: Item[];
+  conflicts: OutboxItem[];
   personal: Personal[];
   /** Who works with this device. */
   actor: Snapshot['actor'];
@@ -53,7 +53,7 @@ export interface JobView {
 export type ActResult = { ok: true; id: string } | { ok: false; refusal: Refusal };
 
 /** Where a store leaves what was done, the entries of one act at a time; resolves when they are kept on the device. */
-export type Keep = (items: readonly Item[]) => Promise<void>;
+export type SaveItems = (items: readonly OutboxItem[]) => Promise<void>;
 
 /** Everything an act may carry besides its payload. */
 export interface ActExtra {
@@ -64,11 +64,11 @@ export interface ActExtra {
   /** Hashes of photos whose bytes must be there first. */
   photos?: string[];
   /** Keeps it in another way than by adding it to the outbox; only for what is an act by itself. */
-  keep?: (item: Item) => Promise<void>;
+  keep?: (item: OutboxItem) => Promise<void>;
 }
 
 interface Pending {
-  item: Item;
+  item: OutboxItem;
   /** Set once the server has it: its number may still be ahead of what was heard. */
   kept?: { seq: number; changes: Heard['changes'] };
 }
@@ -79,37 +79,37 @@ interface Pending {
  * made them and however they arrive.
  */
 export class JobStore {
-  private said: State;
+  private confirmed: State;
   private seq: number;
   private pending: Pending[] = [];
-  private readonly ahead = new Map<number, Heard>();
+  private readonly buffered = new Map<number, Heard>();
   private view: JobView;
   /** The act that is being put together. */
-  private current: { id: string; items: Item[] } | null = null;
+  private current: { id: string; items: OutboxItem[] } | null = null;
   private readonly listeners = new Set<() => void>();
   /** Called when numbers are missing between what is known and what was heard. */
   onGap: () => void = () => undefined;
   /** Called when the state as the server has it moved on. */
   onSaid: () => void = () => undefined;
   /** Called for an entry that lies refused here and is in the journal all the same: a copy of it was under way and came later. */
-  onLate: (item: Item) => void = () => undefined;
+  onLate: (item: OutboxItem) => void = () => undefined;
 
   constructor(
     readonly snapshot: Snapshot,
-    private readonly keepItems: Keep,
+    private readonly keepItems: SaveItems,
     private readonly clock: () => Date = () => new Date(),
     private readonly uuid: () => string = () => crypto.randomUUID(),
-    pending: readonly Item[] = [],
+    pending: readonly OutboxItem[] = [],
   ) {
-    this.said = stateOf(snapshot);
+    this.confirmed = stateOf(snapshot);
     this.seq = snapshot.shop.seq;
     this.view = {
-      state: this.said,
+      state: this.confirmed,
       waiting: 0,
       line: 'up',
       photoPart: null,
       refused: null,
-      tray: [],
+      conflicts: [],
       personal: snapshot.personal,
       actor: snapshot.actor,
       unkept: false,
@@ -130,22 +130,22 @@ export class JobStore {
   }
 
   get bikeId(): string | null {
-    return this.said.rows.job.get(this.snapshot.jobId)?.bikeId ?? this.view.state.rows.job.get(this.snapshot.jobId)?.bikeId ?? null;
+    return this.confirmed.rows.job.get(this.snapshot.jobId)?.bikeId ?? this.view.state.rows.job.get(this.snapshot.jobId)?.bikeId ?? null;
   }
 
   /** Takes up what the outbox of this device holds for this job: after a reload, or when another tab changed it. */
-  takeUp(items: readonly Item[]): void {
-    const known = new Set(this.said.journal.map((e) => e.id));
+  takeUp(items: readonly OutboxItem[]): void {
+    const known = new Set(this.confirmed.journal.map((e) => e.id));
     const mine = items.filter((i) => !known.has(i.id));
     const kept = new Map(this.pending.filter((p) => p.kept).map((p) => [p.item.id, p]));
     const listed = new Set(mine.map((i) => i.id));
     // What the server has but was not heard yet is in no outbox any more; what was just done may not be in it yet.
     const fresh = this.pending.filter((p) => !listed.has(p.item.id) && !known.has(p.item.id));
     this.pending = [...mine.filter((i) => i.state === 'waiting').map((item) => kept.get(item.id) ?? { item }), ...fresh];
-    const tray = mine.filter((i) => i.state !== 'waiting');
+    const conflicts = mine.filter((i) => i.state !== 'waiting');
     this.tellLate(items);
     this.rebuild({
-      tray,
+      conflicts: conflicts,
       personal: merge(
         this.view.personal,
         mine.flatMap((i) => i.personal ?? []),
@@ -169,7 +169,7 @@ export class JobStore {
       this.publish({ ...this.view, refused: { type, refusal: outcome.refusal } });
       return { ok: false, refusal: outcome.refusal };
     }
-    const item: Item = {
+    const item: OutboxItem = {
       id: command.id,
       shopId: this.snapshot.shop.id,
       jobId: this.snapshot.jobId,
@@ -201,7 +201,7 @@ export class JobStore {
   together(work: () => boolean): boolean {
     if (this.current) return work();
     const [view, pending] = [this.view, this.pending];
-    const act = { id: this.uuid(), items: [] as Item[] };
+    const act = { id: this.uuid(), items: [] as OutboxItem[] };
     this.current = act;
     let whole = false;
     try {
@@ -281,11 +281,11 @@ export class JobStore {
   now = (): string => this.clock().toISOString();
 
   /** Takes news from this or another tab. */
-  hear(news: News): void {
+  applyNews(news: News): void {
     switch (news.kind) {
       case 'added':
         if (news.item.jobId !== this.snapshot.jobId || this.pending.some((p) => p.item.id === news.item.id)) return;
-        if (this.said.journal.some((e) => e.id === news.item.id)) return;
+        if (this.confirmed.journal.some((e) => e.id === news.item.id)) return;
         this.pending = [...this.pending, { item: news.item }];
         this.rebuild();
         return;
@@ -298,7 +298,7 @@ export class JobStore {
         return;
       }
       case 'entries':
-        for (const e of news.entries) if (e.seq > this.seq) this.ahead.set(e.seq, e);
+        for (const e of news.entries) if (e.seq > this.seq) this.buffered.set(e.seq, e);
         this.settle();
         return;
       case 'line':
@@ -322,20 +322,20 @@ export class JobStore {
     this.seq = Math.max(this.seq, upTo);
     this.settle(false);
     this.rebuild();
-    this.tellLate(this.view.tray);
+    this.tellLate(this.view.conflicts);
     this.onSaid();
   }
 
-  private tellLate(items: readonly Item[]): void {
+  private tellLate(items: readonly OutboxItem[]): void {
     const refused = items.filter((i) => i.state === 'refused');
     if (refused.length === 0) return;
-    const known = new Set(this.said.journal.map((e) => e.id));
+    const known = new Set(this.confirmed.journal.map((e) => e.id));
     for (const i of refused) if (known.has(i.id)) this.onLate(i);
   }
 
   /** Everything that this screen knows to be at the server, as a snapshot that can be opened again. */
   toSnapshot(): Snapshot {
-    const rows = Object.fromEntries(tableNames.map((t) => [t, list(this.said, t)])) as Snapshot['rows'];
+    const rows = Object.fromEntries(tableNames.map((t) => [t, list(this.confirmed, t)])) as Snapshot['rows'];
     const { shop, jobId } = this.snapshot;
     return {
       shop: { ...shop, seq: this.seq },
@@ -343,8 +343,8 @@ export class JobStore {
       jobId,
       rows,
       personal: this.view.personal,
-      journal: this.said.journal,
-      experience: this.said.experience,
+      journal: this.confirmed.journal,
+      experience: this.confirmed.experience,
       earlier: this.snapshot.earlier,
     };
   }
@@ -358,7 +358,7 @@ export class JobStore {
     let news = false;
     for (;;) {
       const next = this.seq + 1;
-      const heard = this.ahead.get(next);
+      const heard = this.buffered.get(next);
       const own = byNumber.get(next);
       if (!heard && !own) break;
       const first = this.pending.at(0);
@@ -371,30 +371,30 @@ export class JobStore {
       this.seq = next;
       moved = true;
     }
-    for (const n of this.ahead.keys()) if (n <= this.seq) this.ahead.delete(n);
+    for (const n of this.buffered.keys()) if (n <= this.seq) this.buffered.delete(n);
     if (this.view.unkept && this.pending.length === 0) this.view = { ...this.view, unkept: false };
     // An answer to what was sent twice has a number that is known already.
-    const known = new Set(this.said.journal.map((e) => e.id));
+    const known = new Set(this.confirmed.journal.map((e) => e.id));
     const before = this.pending.length;
     this.pending = this.pending.filter((p) => !known.has(p.item.id));
     if (publish && moved && !news && before === this.pending.length) this.renumber(confirmed);
     else if (publish && (moved || before !== this.pending.length)) this.rebuild();
     if (moved) {
-      this.tellLate(this.view.tray);
+      this.tellLate(this.view.conflicts);
       this.onSaid();
     }
-    if (this.ahead.size || this.pending.some((p) => p.kept)) this.onGap();
+    if (this.buffered.size || this.pending.some((p) => p.kept)) this.onGap();
     else if (publish && !moved) this.publish({ ...this.view, waiting: this.waiting() });
   }
 
   private applyOwn({ item, kept }: Pending): void {
-    this.said = advance(this.said, item.command, kept!.changes, kept!.seq, item.actorId);
+    this.confirmed = advance(this.confirmed, item.command, kept!.changes, kept!.seq, item.actorId);
     this.pending = this.pending.filter((p) => p.item !== item);
   }
 
   /** Takes up journal lines in their order, as one piece of work however many they are. */
   private applyAll(entries: readonly Heard[]): void {
-    const known = new Set(this.said.journal.map((j) => j.id));
+    const known = new Set(this.confirmed.journal.map((j) => j.id));
     const changes: Change[] = [];
     const journal: JournalEntry[] = [];
     let personal: Personal[] = [];
@@ -410,7 +410,7 @@ export class JobStore {
       if (!ofShop) journal.push(entry);
     }
     if (changes.length === 0 && journal.length === 0) return;
-    this.said = { ...applyChanges(this.said, changes), journal: [...this.said.journal, ...journal] };
+    this.confirmed = { ...applyChanges(this.confirmed, changes), journal: [...this.confirmed.journal, ...journal] };
     this.pending = this.pending.filter((p) => !known.has(p.item.id));
     if (personal.length) this.view = { ...this.view, personal: merge(this.view.personal, personal) };
   }
@@ -430,7 +430,7 @@ export class JobStore {
 
   /** The view anew: what the server said, then what waits here. What does not fit just now is left to the server to answer. */
   private rebuild(patch: Partial<JobView> = {}): void {
-    let state = this.said;
+    let state = this.confirmed;
     for (const { item, kept } of this.pending) {
       const outcome = kept ? { ok: true as const, changes: kept.changes } : effectOf(state, item.command);
       if (!outcome.ok) continue;

@@ -2,7 +2,7 @@ import { knowledge } from 'virtual:knowledge';
 import { standing, type Instead, type Question, type Ranking, type Reason, type SchoolView, type TheoryView } from '../../core/trace';
 import type { RankReply, RankRequest } from '../../workers/rank';
 
-export interface Explanation {
+export interface SuspectReasons {
   start: string;
   now: string;
   reasons: Reason[];
@@ -18,7 +18,7 @@ export interface Thought {
   /** What doing something else would cost. */
   instead: Instead | null;
   /** By suspect. */
-  reasons: Record<string, Explanation>;
+  reasons: Record<string, SuspectReasons>;
   busy: boolean;
 }
 

@@ -2,28 +2,28 @@ import { createContext, useContext, useEffect, useState, useSyncExternalStore, t
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn, type Knowledge } from '../../core/knowledge';
 import type { Ranking } from '../../core/trace';
-import { list, type JobSnapshot as Snapshot, type Own, type TableName, type Tables } from '../../core/record';
+import { list, type JobSnapshot as Snapshot, type Own, type TableName, type Tables } from '../../core/state';
 import { deviceFor, type Device } from '../device/device';
-import { askToKeep } from '../device/storage';
-import type { Item } from '../device/types';
+import { askForPersistence } from '../device/storage';
+import type { OutboxItem } from '../device/types';
 import { attach } from './attach';
 import { derived, type Derived } from './derived';
 import { JobStore, type JobView } from './store';
 import { Thinker } from './thinker';
 
-interface Held {
+interface JobHandle {
   store: JobStore;
   device: Device;
   thinker: Thinker;
 }
 
 /** For what stands above every part of a screen; those use useJob. */
-export const JobContext = createContext<Held | null>(null);
+export const JobContext = createContext<JobHandle | null>(null);
 
 interface Props {
   snapshot: Snapshot;
   /** What a screen without a server already knows of its own unsent entries. */
-  pending?: readonly Item[];
+  pending?: readonly OutboxItem[];
   /** What is advised until something else is known. */
   ranking: Ranking | null;
   /** How many suspects are worth a look, where it is known and no ranking is. */
@@ -36,10 +36,10 @@ export function JobProvider({ snapshot, pending, ranking, standing, children }: 
   const [held] = useState(() => {
     const device = deviceFor(snapshot.shop.id);
     let asked = false;
-    const keep = (items: readonly Item[]) => {
-      if (!asked) void askToKeep();
+    const keep = (items: readonly OutboxItem[]) => {
+      if (!asked) void askForPersistence();
       asked = true;
-      return device.keep(items);
+      return device.save(items);
     };
     return { device, store: new JobStore(snapshot, keep, undefined, undefined, pending), thinker: new Thinker(ranking, standing) };
   });
@@ -48,7 +48,7 @@ export function JobProvider({ snapshot, pending, ranking, standing, children }: 
   return <JobContext.Provider value={held}>{children}</JobContext.Provider>;
 }
 
-export interface UsedJob extends Held, Derived {
+export interface UsedJob extends JobHandle, Derived {
   view: JobView;
   jobId: string;
   /** Rows of one table that belong to this job, in the order they were made. */

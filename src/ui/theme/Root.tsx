@@ -1,10 +1,10 @@
 import { useEffect, type ReactNode } from 'react';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
-import { keepScreens } from '../device/screens';
-import { steadyPress } from './steadyPress';
+import { registerServiceWorker } from '../device/serviceWorker';
+import { holdPressOnTarget } from './holdPressOnTarget';
 import { theme } from './theme';
-import { allTaken, sendAgain } from './typedEarly';
+import { allTaken, sendAgain } from './preHydrationInput';
 
 /** The provider takes this but its types do not name it: the page's head holds the sheet already (see css.ts). */
 const sheetIsInHead: object = { disableStyleSheetGeneration: true };
@@ -24,8 +24,8 @@ export function Awake() {
 export function Root({ awake = true, children }: { awake?: boolean; children: ReactNode }) {
   useEffect(() => {
     // Not in a hurry: it fetches every screen, and the one that is looked at comes first.
-    const screens = import.meta.env.PROD && 'serviceWorker' in navigator ? keepScreens(navigator.serviceWorker) : undefined;
-    const press = steadyPress(document);
+    const screens = import.meta.env.PROD && 'serviceWorker' in navigator ? registerServiceWorker(navigator.serviceWorker) : undefined;
+    const press = holdPressOnTarget(document);
     return () => {
       screens?.();
       press();

@@ -6,7 +6,7 @@ import { snapshotAfter } from '../../../test/fixtures/snapshot';
 import { FakeServer } from '../../../test/fixtures/fakeServer';
 import { after } from '../../../test/fixtures/state';
 import type { Command } from '../../core/command';
-import type { JobSnapshot } from '../../core/record';
+import type { JobSnapshot } from '../../core/state';
 import type { StageId } from '../../core/stage';
 import { deviceFor } from '../device/device';
 

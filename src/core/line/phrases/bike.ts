@@ -1,5 +1,5 @@
 import { isUndoable, undoTargets } from '../../command';
-import type { Answer } from '../../record';
+import type { Answer } from '../../state';
 import { schoolIds } from '../../trace';
 import { plainFigure } from '../figure';
 import { amount, among, mark, maybe, number, oneOf, said, words } from '../slots';

@@ -1,9 +1,9 @@
 import { fitnessOf, type Fitness, type FitnessVerdict } from '../../fitness';
-import { list, type AttemptResult, type FitnessAct, type StartAttempt } from '../../record';
+import { list, type AttemptResult, type FitnessAct, type StartAttempt } from '../../state';
 import { lastRepairId } from '../../repairs';
 import { numbersAt } from '../numbers';
 import { maybe, said, words } from '../slots';
-import type { LineContext, Meaning, Phrase, Reading, Slot } from '../types';
+import type { LineContext, Meaning, Phrase, SpokenReading, Slot } from '../types';
 
 /** Whether it may be turned, cranked, run, ridden; allowing it anyway; tries to start it. */
 
@@ -110,7 +110,7 @@ const results: [RegExp, AttemptResult][] = [
 type Tried = Pick<StartAttempt, 'choke' | 'throttle' | 'kicks' | 'seconds' | 'volts'> & { did: AttemptResult };
 
 /** Reads what was tried and what it did, in any order; null where a word belongs to nothing or nothing is said of what it did. */
-function readTry({ tokens }: Reading, from: number): Tried | null {
+function readTry({ tokens }: SpokenReading, from: number): Tried | null {
   const got: Tried = { choke: null, throttle: null, kicks: null, seconds: null, volts: null, did: 'nothing' };
   let did: AttemptResult | null = null;
   const low = (i: number) => tokens[i]?.low ?? '';

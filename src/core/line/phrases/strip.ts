@@ -1,11 +1,11 @@
 import { accessOf } from '../../knowledge';
-import { verdicts, type Step, type Verdict } from '../../record';
+import { verdicts, type Step, type StoredVerdict } from '../../state';
 import { accountOf, type ParsedFastener } from '../../strip';
 import { lastRepairId } from '../../trace';
 import { numbersAt } from '../numbers';
 import { bag, fasteners, mark, maybe, oneOf, said, words } from '../slots';
 import { slice } from '../tokens';
-import type { Found, LineContext, Meaning, Phrase, Reading, Slot } from '../types';
+import type { Found, LineContext, Meaning, Phrase, SpokenReading, Slot } from '../types';
 
 /** What comes off, what is found on it, and what goes back. */
 
@@ -16,7 +16,7 @@ const spoken = (list: readonly { count: number; size: string }[]) => list.map((f
 
 function offMeaning(
   phrase: string,
-  { context }: Reading,
+  { context }: SpokenReading,
   title: string,
   label: string | null,
   list: ParsedFastener[],
@@ -129,7 +129,7 @@ const offStep: Slot<Step> = {
   },
 };
 
-function backMeaning(phrase: string, { context }: Reading, step: Step, some: number | null): Meaning[] {
+function backMeaning(phrase: string, { context }: SpokenReading, step: Step, some: number | null): Meaning[] {
   const own = fastenersOf(context, step.id);
   if (some !== null && own.length !== 1) return [];
   const counts = Object.fromEntries(own.map((f) => [f.id, some ?? f.count]));
@@ -167,10 +167,10 @@ const backAfter: Phrase = {
 };
 
 /** A part and what is seen on it: parted by a colon or "is"; without either, after one word or after two. */
-const itemAndSeen: Slot<{ item: string; seen: string; verdict: Verdict }> = {
+const itemAndSeen: Slot<{ item: string; seen: string; verdict: StoredVerdict }> = {
   hint: 'part: what is seen, verdict',
   read({ source, tokens }, at) {
-    const ends: { verdict: Verdict; from: number }[] = [];
+    const ends: { verdict: StoredVerdict; from: number }[] = [];
     for (const v of verdicts) {
       const parts = v.split(' ');
       const from = tokens.length - parts.length;
@@ -196,7 +196,7 @@ const found: Phrase = {
   example: 'found piston: scored on the exhaust side, replace',
   slots: [said('found', 'finding'), mark, itemAndSeen],
   mean([, , v], { context }) {
-    const { item, seen, verdict } = v as { item: string; seen: string; verdict: Verdict };
+    const { item, seen, verdict } = v as { item: string; seen: string; verdict: StoredVerdict };
     return [
       {
         phrase: 'found',

@@ -1,6 +1,6 @@
 import { type Fault, type Test, applicability, cylindersOf, factsOf, findingById, testById } from '../../knowledge';
 import { forBike, limitFor, quantityInfo } from '../../measure';
-import type { Complaint, Conditions, Evidence, Repair, SymptomAnswer } from '../../record';
+import type { Complaint, Conditions, Evidence, Repair, SymptomAnswer } from '../../state';
 import { openComplaints } from '../../stage';
 import { comesAndGoes, couldNot, lastRepairId, likeliestOutcome, outcomeWeights, placeName, positionsOf } from '../../trace';
 import { figure, figureWords, type Figure } from '../figure';

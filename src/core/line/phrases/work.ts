@@ -12,7 +12,7 @@ import {
   type TorqueUnit,
   type Wait,
   type WaitKind,
-} from '../../record';
+} from '../../state';
 import { checklist } from '../../stage';
 import { parseStages, parseThread } from '../../torque';
 
@@ -20,7 +20,7 @@ import { figure, figureWords, plainFigure, type Figure } from '../figure';
 import { amount, among, cylinder, mark, maybe, number, oneOf, perhaps, said, words } from '../slots';
 import { date, time } from '../times';
 import { slice } from '../tokens';
-import type { Found, LineAct, LineContext, Meaning, Phrase, Reading, Slot } from '../types';
+import type { Found, LineAct, LineContext, Meaning, Phrase, SpokenReading, Slot } from '../types';
 
 /** Readings and limits, parts, torques, checks, waits and what is provisional. */
 
@@ -641,7 +641,7 @@ const handOver: Phrase = {
   does: 'The bike leaves',
   example: 'hand over',
   slots: [said('hand over', 'handed over')],
-  mean: (_v, { context }: Reading) =>
+  mean: (_v, { context }: SpokenReading) =>
     one('hand over', 'The bike is handed over, and this job is closed.', {
       do: 'act',
       type: 'job.handOver',

@@ -20,7 +20,7 @@ export const atClutchNm = (engineNm: number, primaryRatio: number): number => en
 /** Friction of lining on steel in oil. Judgement of the trade, from memory: a range, never a limit. */
 export const wetFriction = { sound: 0.12, glazed: 0.08, roughened: 0.11, renewed: 0.13 } as const;
 
-export type Surface = keyof typeof wetFriction;
+export type FrictionSurface = keyof typeof wetFriction;
 
 export interface SlipVerdict {
   /** Capacity over what the engine asks for. */

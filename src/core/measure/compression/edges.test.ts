@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { bikeOf } from '../../../../test/fixtures/case';
-import type { Spec } from '../../record';
+import type { Spec } from '../../state';
 import { toSi } from '../../quantity';
 import {
   compressionVerdict,

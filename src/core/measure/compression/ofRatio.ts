@@ -1,4 +1,4 @@
-import { type Bike, type Spec } from '../../record';
+import { type Bike, type Spec } from '../../state';
 import { expectedPeakPa } from './expected';
 
 /**

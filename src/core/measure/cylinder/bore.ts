@@ -28,13 +28,13 @@ export function boreShape({ depths }: BoreReadings): BoreShape {
 }
 
 export type Liner = 'iron' | 'plated' | 'unknown';
-export type Surface = 'cross-hatch' | 'glazed' | 'light scores' | 'catches a nail' | 'aluminium smear' | 'plating gone';
+export type BoreSurface = 'cross-hatch' | 'glazed' | 'light scores' | 'catches a nail' | 'aluminium smear' | 'plating gone';
 
 export interface BoreQuestion {
   readings: BoreReadings;
   pistonMm: number;
   liner: Liner;
-  surface: Surface;
+  surface: BoreSurface;
   /** From the book; null where it is not known. */
   limits: {
     standardMm: number;

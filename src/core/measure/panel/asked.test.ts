@@ -2,10 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { subject } from '../../../../test/fixtures/panel';
 import type { Limit } from '../judge';
 import { panelById, panels } from '../panels';
-import { emptyDraft, fieldsOf, lackingOf, valuesOf, withAsked, type Subject } from '.';
+import { emptyDraft, fieldsOf, lackingOf, valuesOf, withAsked, type PanelSubject } from '.';
 
 const own = (low: number | null, high: number | null): Limit => ({ low, high, source: 'page 12', general: false });
-const idsOf = (id: string, s: Subject) => fieldsOf(valuesOf(withAsked(panelById(id)!, s), s, emptyDraft).blocks).map((f) => f.id);
+const idsOf = (id: string, s: PanelSubject) => fieldsOf(valuesOf(withAsked(panelById(id)!, s), s, emptyDraft).blocks).map((f) => f.id);
 
 describe('limits that the sheet lacks', () => {
   it('are asked for on the panel, on the sides that the general figure has', () => {
@@ -58,7 +58,7 @@ describe('limits that the sheet lacks', () => {
 });
 
 describe('panels that suit a bike', () => {
-  const idsFor = (s: Subject) => panels.filter((p) => p.suits?.(s) ?? true).map((p) => p.id);
+  const idsFor = (s: PanelSubject) => panels.filter((p) => p.suits?.(s) ?? true).map((p) => p.id);
   it('a two-stroke single has no valves to set and nothing to balance', () => {
     const ids = idsFor(subject({ strokes: 'two', cylinders: ['1'] }));
     expect(ids).not.toEqual(expect.arrayContaining(['valves-shims']));

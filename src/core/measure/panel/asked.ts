@@ -1,13 +1,13 @@
 import { figure } from './fields';
-import type { Block, BookField, Panel, Subject, Values } from './types';
+import type { Block, BookField, Panel, PanelSubject, Values } from './types';
 
 const fieldId = (quantity: string, side: 'low' | 'high') => `limit-${quantity}-${side}`;
 
 /** Quantities that a panel holds against a limit while this bike's sheet has none: the general figure, or nothing, stands in. */
-export const lackingOf = (panel: Panel, s: Subject): string[] => (panel.limits ?? []).filter((q) => s.limit(q)?.general !== false);
+export const lackingOf = (panel: Panel, s: PanelSubject): string[] => (panel.limits ?? []).filter((q) => s.limit(q)?.general !== false);
 
 /** The sides that are asked for: those of the general figure, else both. */
-function sidesOf(quantity: string, s: Subject): ('low' | 'high')[] {
+function sidesOf(quantity: string, s: PanelSubject): ('low' | 'high')[] {
   const general = s.limit(quantity);
   const known = (['low', 'high'] as const).filter((side) => general && general[side] !== null);
   return known.length ? known : ['low', 'high'];
@@ -24,7 +24,7 @@ function typedLimit(quantity: string, v: Values) {
  * for there and then. What is typed in them holds at once, and is kept on the sheet with the panel. The panel itself where
  * nothing is lacking.
  */
-export function withAsked(panel: Panel, s: Subject): Panel {
+export function withAsked(panel: Panel, s: PanelSubject): Panel {
   const lacking = lackingOf(panel, s);
   if (lacking.length === 0) return panel;
   const book = lacking.map((quantity): BookField => ({ quantity, low: fieldId(quantity, 'low'), high: fieldId(quantity, 'high') }));

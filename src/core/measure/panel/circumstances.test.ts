@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { run, subject } from '../../../../test/fixtures/panel';
-import { circumstanceWords } from '../../record';
+import { circumstanceWords } from '../../state';
 import { panelById, panels } from '../panels';
 import { circumstanceFields, emptyDraft, fieldsOf, valuesOf, withAsked, withCircumstances, type Panel } from '.';
 

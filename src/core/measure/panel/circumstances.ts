@@ -1,4 +1,4 @@
-import type { Conditions } from '../../record';
+import type { Conditions } from '../../state';
 import { engineField, figure } from './fields';
 import { fieldsOf, plausible } from './read';
 import type { Block, Field, Panel, PanelGroup, Values } from './types';

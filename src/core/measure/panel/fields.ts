@@ -1,4 +1,4 @@
-import type { ChoiceField, FigureField, Grid, ListField, Subject, Values } from './types';
+import type { ChoiceField, FigureField, Grid, ListField, PanelSubject, Values } from './types';
 
 export const figure = (id: string, label: string, unit: string, more: Partial<FigureField> = {}): FigureField => ({
   kind: 'figure',
@@ -33,7 +33,7 @@ export const engineField: ChoiceField = choice('engine', 'Engine', { cold: 'cold
 /** A place's own field in a table. */
 export const at = (id: string, place: string): string => `${id}#${place}`;
 
-export const perCylinder = (s: Subject, title: string, columns: Grid['columns'], note?: string): Grid => ({
+export const perCylinder = (s: PanelSubject, title: string, columns: Grid['columns'], note?: string): Grid => ({
   title,
   places: s.cylinders.map((c) => ({ id: c, label: s.cylinders.length > 1 ? `Cylinder ${c}` : 'Cylinder' })),
   columns,

@@ -1,4 +1,4 @@
-import type { Draft } from './read';
+import type { PanelDraft } from './read';
 
 /** A panel as a file: what was typed, field by field, so that it can be read anywhere and read back. */
 export interface PanelFile {
@@ -16,7 +16,7 @@ const head = ['panel', 'field', 'text', 'unit'];
 
 export const panelRows = ({ panel, fields }: PanelFile): string[][] => [head, ...fields.map((f) => [panel, f.id, f.text, f.unit ?? ''])];
 
-export type PanelRead = { ok: true; draft: Draft; count: number } | { ok: false; message: string };
+export type PanelRead = { ok: true; draft: PanelDraft; count: number } | { ok: false; message: string };
 
 type FileField = PanelFile['fields'][number];
 
@@ -57,7 +57,7 @@ export function readPanelRows([first, ...rows]: readonly (readonly string[])[], 
 }
 
 /** What stands in a panel as a file. */
-export function panelFile(panel: string, draft: Draft, verdict: string, at: { bike: string; writtenAt: string }): PanelFile {
+export function panelFile(panel: string, draft: PanelDraft, verdict: string, at: { bike: string; writtenAt: string }): PanelFile {
   const fields = Object.keys(draft.text)
     .filter((id) => draft.text[id] !== '')
     .sort()

@@ -1,5 +1,5 @@
 import { parseQuantity, toSi, type Parsed } from '../../quantity';
-import type { ReadingValue } from '../../record';
+import type { ReadingValue } from '../../state';
 import { at } from './fields';
 import {
   isGrid,
@@ -9,7 +9,7 @@ import {
   type Grid,
   type ListField,
   type Panel,
-  type Subject,
+  type PanelSubject,
   type Values,
 } from './types';
 
@@ -76,20 +76,20 @@ export function fieldsOf(blocks: readonly Block[]): Field[] {
   );
 }
 
-export interface Draft {
+export interface PanelDraft {
   text: Readonly<Record<string, string>>;
   unit: Readonly<Record<string, string>>;
   /** Instruments by the field whose figure was taken from one, and not typed. */
   by?: Readonly<Record<string, string>>;
 }
 
-export const emptyDraft: Draft = { text: {}, unit: {} };
+export const emptyDraft: PanelDraft = { text: {}, unit: {} };
 
 /** A panel's values from what was typed. A panel may ask more once something is known, so that blocks and values are read together. */
 export function valuesOf(
   panel: Panel,
-  subject: Subject,
-  draft: Draft,
+  subject: PanelSubject,
+  draft: PanelDraft,
 ): { blocks: readonly Block[]; values: Values; read: ReadonlyMap<string, ReadField> } {
   const read = new Map<string, ReadField>();
   const lists = new Map<string, number[]>();

@@ -1,4 +1,4 @@
-import type { Conditions, ReadingValue } from '../../record';
+import type { Conditions, ReadingValue } from '../../state';
 import type { GaugeError, Limit } from '../judge';
 
 /** What a panel asks for at one place. */
@@ -59,7 +59,7 @@ export interface Grid {
 export const isGrid = (b: Block): b is Grid => 'places' in b;
 
 /** The bike and the shop as a panel sees them. */
-export interface Subject {
+export interface PanelSubject {
   cylinders: readonly string[];
   strokes: 'two' | 'four' | null;
   voltage: number;
@@ -92,7 +92,7 @@ export interface Values {
 }
 
 /** One figure that was worked out, on its bar. */
-export interface Line {
+export interface PanelLine {
   label: string;
   value: ReadingValue;
   unit: string;
@@ -122,7 +122,7 @@ export interface Result {
   tone: Tone;
   /** The verdict, for arm's length. */
   words: string;
-  lines: Line[];
+  lines: PanelLine[];
   /** What to do, one after the other. */
   steps: string[];
   warnings: string[];
@@ -152,13 +152,13 @@ export interface Panel {
   /** Ids of hazards that belong to the step. */
   hazards: readonly string[];
   /** Whether it has a use on this bike; on every one where it does not say. */
-  suits?(s: Subject): boolean;
+  suits?(s: PanelSubject): boolean;
   /** Quantities it holds against this bike's limits without asking for them in fields of its own. */
   limits?: readonly string[];
   /** Fields that hold figures of the book: kept on the bike's specification, and not asked again. */
   book?: readonly BookField[];
-  blocks(s: Subject, v: Values): readonly Block[];
-  work(v: Values, s: Subject): Result;
+  blocks(s: PanelSubject, v: Values): readonly Block[];
+  work(v: Values, s: PanelSubject): Result;
 }
 
 export const nothing: Result = { tone: 'open', words: 'Nothing to work out yet.', lines: [], steps: [], warnings: [], handed: [] };

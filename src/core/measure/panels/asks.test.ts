@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { stringify } from 'yaml';
 import { subject } from '../../../../test/fixtures/panel';
-import { emptyDraft, isGrid, valuesOf, type Block, type Field, type Panel, type Subject } from '../panel';
+import { emptyDraft, isGrid, valuesOf, type Block, type Field, type Panel, type PanelSubject } from '../panel';
 import { fromSi } from '../../quantity';
 import { panelGroups, panels } from '.';
 
@@ -32,7 +32,7 @@ const block = (b: Block) => ({
     : { ...(b.note ? { note: b.note } : {}), asks: b.fields.map(ask) },
 });
 
-const subjects: Record<string, Subject> = {
+const subjects: Record<string, PanelSubject> = {
   'four-stroke, air': subject(),
   'four-stroke, liquid': subject({ cooling: 'liquid', decompressor: true }),
   'two-stroke': subject({ strokes: 'two', cylinders: ['1'] }),

@@ -1,6 +1,6 @@
 import { batteryState, crankingState, daysUntilFlat, leadMostV, starterVerdict, type BatteryKind, type StarterFault } from '../electrics';
 import { standingOf, type Limit } from '../judge';
-import { at, can, celsius, choice, exact, figure, nothing, result, yesNo, type Handed, type Panel, type Subject } from '../panel';
+import { at, can, celsius, choice, exact, figure, nothing, result, yesNo, type Handed, type Panel, type PanelSubject } from '../panel';
 
 const amps = { low: 0, high: 500 };
 
@@ -104,7 +104,7 @@ export const battery: Panel = {
 };
 
 /** What a lead may lose by this bike's own limit, or in general; the general one is for twelve volts. */
-const mostOf = (s: Subject, quantity: string): number => {
+const mostOf = (s: PanelSubject, quantity: string): number => {
   const limit = s.limit(quantity);
   const most = limit?.serviceHigh ?? limit?.high;
   return most ?? leadMostV * (s.voltage / 12);

@@ -1,9 +1,9 @@
 import { beltTensionN, chainWear, pitchMm, ratioOf, revsAt, teethWords } from '../drive';
 import { judge } from '../judge';
-import { can, choice, exact, figure, mm, nothing, result, type Line, type Panel, type Subject } from '../panel';
+import { can, choice, exact, figure, mm, nothing, result, type PanelLine, type Panel, type PanelSubject } from '../panel';
 
 /** The general figure is that of a chain in the open: one in oil has half of it. */
-const wearLimit = (s: Subject, runs: 'open' | 'in oil') => {
+const wearLimit = (s: PanelSubject, runs: 'open' | 'in oil') => {
   const limit = s.limit('chain-wear');
   return limit?.general && limit.high !== null && runs === 'in oil' ? { ...limit, high: limit.high / 2 } : limit;
 };
@@ -43,7 +43,7 @@ export const chain: Panel = {
   ],
   work: (v, s) => {
     const words: string[] = [];
-    const lines: Line[] = [];
+    const lines: PanelLine[] = [];
     let tone: 'good' | 'watch' | 'bad' = 'good';
     const [number, spaces, length] = [v.choice('chain'), v.figure('spaces'), v.figure('length')];
     if (number && spaces !== null && length !== null) {

@@ -1,12 +1,12 @@
 import { chargingBandV, chargingVerdict, dropVerdict, phasesVerdict, segmentsBetween, type Segment } from '../electrics';
-import { at, can, choice, exact, figure, filledRows, nothing, result, rpm, yesNo, type Panel, type Subject } from '../panel';
+import { at, can, choice, exact, figure, filledRows, nothing, result, rpm, yesNo, type Panel, type PanelSubject } from '../panel';
 
 const amps = { low: 0, high: 500 };
 
 const places = ['1', '2', '3', '4', '5', '6', '7'];
 
 /** The bike's own band of charging voltage, service before standard; null where only the general one is known. */
-function ownBand(s: Subject) {
+function ownBand(s: PanelSubject) {
   const limit = s.limit('charging-volts');
   return limit && !limit.general ? { low: limit.serviceLow ?? limit.low, high: limit.serviceHigh ?? limit.high } : null;
 }

@@ -1,9 +1,23 @@
 import { standingOf, type Limit } from '../judge';
-import { atClutchNm, capacityNm, meanRadiusMm, plateWords, slipVerdict, wetFriction, type Surface } from '../clutch';
-import { at, can, choice, exact, figure, mm, nothing, result, rowsUpTo, shownRows, type Handed, type Panel, type Subject } from '../panel';
+import { atClutchNm, capacityNm, meanRadiusMm, plateWords, slipVerdict, wetFriction, type FrictionSurface } from '../clutch';
+import {
+  at,
+  can,
+  choice,
+  exact,
+  figure,
+  mm,
+  nothing,
+  result,
+  rowsUpTo,
+  shownRows,
+  type Handed,
+  type Panel,
+  type PanelSubject,
+} from '../panel';
 
 /** What a part must have at least or may have at most: the figure typed, else this bike's limit with all that it says of service. */
-const edgeOf = (s: Subject, quantity: string, edge: 'low' | 'high', typed: number | null): Limit | null =>
+const edgeOf = (s: PanelSubject, quantity: string, edge: 'low' | 'high', typed: number | null): Limit | null =>
   typed === null ? s.limit(quantity) : { low: null, high: null, [edge]: typed, source: 'as entered here', general: false };
 
 const force = { low: 0, high: 20000 };
@@ -93,9 +107,9 @@ export const clutch: Panel = {
     let slips = false;
     const carries = outer !== null && inner !== null && count !== null && newtons !== null;
     if (carries) {
-      const stack = (x: Surface) =>
+      const stack = (x: FrictionSurface) =>
         capacityNm({ faces: 2 * count, friction: wetFriction[x], springN: newtons, meanRadiusMm: meanRadiusMm(mm(outer), mm(inner)) });
-      const now: Surface = surface === 'glazed' ? 'glazed' : 'sound';
+      const now: FrictionSurface = surface === 'glazed' ? 'glazed' : 'sound';
       const asked = torque === null ? null : atClutchNm(torque, v.figure('primary') ?? 1);
       for (const x of surface === 'glazed' ? (['glazed', 'roughened', 'renewed'] as const) : ([now] as const))
         lines.push({

@@ -27,7 +27,7 @@ import {
   yesNo,
   type Handed,
   type Panel,
-  type Subject,
+  type PanelSubject,
   type Values,
 } from '../panel';
 
@@ -35,7 +35,7 @@ const standardSpread = 0.15;
 const listed = new Intl.ListFormat('en-GB');
 
 /** The limit at this height: the book speaks of sea level. */
-function limitAt(s: Subject, v: Values) {
+function limitAt(s: PanelSubject, v: Values) {
   const limit = s.limit('compression');
   const height = v.figure('height') ?? 0;
   const thinner = (x: number | null) => (x === null ? null : atHeightPa(x, height));
@@ -198,11 +198,11 @@ const outcomeOf: Readonly<Partial<Record<HeardAt, string>>> = {
 };
 
 /** Past the service limit it is worn out; a general figure knows one as well. */
-const lossLimit = (s: Subject) => {
+const lossLimit = (s: PanelSubject) => {
   const limit = s.limit('leak-down-loss');
   return limit && limit.general ? { ...limit, serviceHigh: usualLeak.service } : limit;
 };
-const leakLimits = (s: Subject): LeakLimits => {
+const leakLimits = (s: PanelSubject): LeakLimits => {
   const limit = lossLimit(s);
   return limit && (limit.high !== null || limit.serviceHigh != null) ? { most: limit.high, service: limit.serviceHigh ?? null } : usualLeak;
 };

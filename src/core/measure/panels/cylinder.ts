@@ -1,5 +1,5 @@
 import { standingOf, worstStanding } from '../judge';
-import { boreDecision, boreShape, ringGapInMm, type BoreAct, type Liner, type Surface } from '../cylinder';
+import { boreDecision, boreShape, ringGapInMm, type BoreAct, type Liner, type BoreSurface } from '../cylinder';
 import {
   at,
   can,
@@ -13,7 +13,7 @@ import {
   perCylinder,
   result,
   type Panel,
-  type Subject,
+  type PanelSubject,
   type Values,
 } from '../panel';
 
@@ -148,7 +148,7 @@ export const bore: Panel = {
       readings: { depths: readings },
       pistonMm: mm(piston),
       liner: (v.choice('liner') ?? 'unknown') as Liner,
-      surface: (v.choice('surface') ?? 'cross-hatch') as Surface,
+      surface: (v.choice('surface') ?? 'cross-hatch') as BoreSurface,
       limits: { standardMm: mm(standard), clearanceMostMm: most('most'), taperMostMm: most('taper'), outOfRoundMostMm: most('round') },
       oversizesMm: v.figures('oversizes').map(mm),
       scoreMm: v.figure('score') === null ? null : mm(v.figure('score')!),
@@ -270,7 +270,7 @@ export const crank: Panel = {
     },
     { title: 'Limits of the book', fields: checks.map((c) => figure(`${c.id}-most`, `${c.label}, at most`, 'mm', { plausible: can.gap })) },
   ],
-  work: (v: Values, s: Subject) => {
+  work: (v: Values, s: PanelSubject) => {
     const lines = checks.flatMap((c) => {
       const x = v.figure(c.id);
       if (x === null) return [];

@@ -12,9 +12,9 @@ import {
   plausible,
   result,
   type Grid,
-  type Line,
+  type PanelLine,
   type Panel,
-  type Subject,
+  type PanelSubject,
 } from '../panel';
 import type { Plausible } from '../../quantity';
 
@@ -56,7 +56,7 @@ const each = parts.slice(0, 2);
 const eachId = (part: string) => `each-${part}`;
 
 /** Main and pilot jet of every carburettor after the first; none on a single. */
-const othersOf = (s: Subject): Grid[] =>
+const othersOf = (s: PanelSubject): Grid[] =>
   s.cylinders.length < 2
     ? []
     : [
@@ -73,7 +73,7 @@ const othersOf = (s: Subject): Grid[] =>
 const sameHole = 0.005;
 
 /** One jet on its bar, beside the manual's hole where that is known; both in m. */
-const jetLine = (label: string, hole: number, book: number | null): Line => ({
+const jetLine = (label: string, hole: number, book: number | null): PanelLine => ({
   label,
   value: exact(hole),
   unit: 'mm',

@@ -24,7 +24,7 @@ import {
   result,
   rpm,
   type Handed,
-  type Line,
+  type PanelLine,
   type Panel,
 } from '../panel';
 import { standingOf, judge, type GaugeError, type Limit } from '../judge';
@@ -271,18 +271,18 @@ export const windings: Panel = {
       ...one('exciter', 'exciter', null),
     ];
     const primary = v.figure(at('coil-primary', s.cylinders[0]));
-    const by = (quantity: string, id: string, unit: string, label: string): Line[] => {
+    const by = (quantity: string, id: string, unit: string, label: string): PanelLine[] => {
       const x = v.figure(id);
       return x === null
         ? []
         : [{ label, value: exact(x), unit, limit: s.limit(quantity), error: otherErrors[quantity] ?? s.error(quantity) }];
     };
-    const others: Line[] = [
+    const others: PanelLine[] = [
       ...s.cylinders.flatMap((c) => by('plug-cap', at('cap', c), 'kohm', s.cylinders.length > 1 ? `Cap, cylinder ${c}` : 'Cap')),
       ...by('condenser', 'condenser', 'µF', 'Condenser'),
       ...by('spark-jump', 'gap', 'mm', 'Spark jumps'),
     ];
-    const current: Line[] = primary
+    const current: PanelLine[] = primary
       ? [
           {
             label: 'Primary current, contacts shut',
@@ -300,8 +300,8 @@ export const windings: Panel = {
         `Hot it reads ${Math.round(Math.abs(rise.share) * 100)} % ${rise.share > 0 ? 'more' : 'less'} than copper would: it ${rise.share > 0 ? 'opens' : 'shorts'} with heat.`,
       );
     if (all.length + others.length === 0) return nothing;
-    const verdictOf = (l: Line) => judge(l.value, l.limit ?? null, l.error ?? sharp).verdict;
-    const outside = (l: Line) => ['low', 'high', 'past service'].includes(verdictOf(l));
+    const verdictOf = (l: PanelLine) => judge(l.value, l.limit ?? null, l.error ?? sharp).verdict;
+    const outside = (l: PanelLine) => ['low', 'high', 'past service'].includes(verdictOf(l));
     const unsure = others.filter((l) => verdictOf(l) === 'on the line').map((l) => l.label.toLowerCase());
     const odd = [...all.flatMap((x) => (x.odd ? [x.line.label] : [])), ...others.filter(outside).map((l) => l.label)];
     return result({

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { shipped } from '../../../../test/fixtures/knowledge';
 import { run, subject } from '../../../../test/fixtures/panel';
 import { fromSi, toSi } from '../../quantity';
-import type { Spec } from '../../record';
+import type { Spec } from '../../state';
 import { likeliestOutcome, outcomeWeights } from '../../trace';
 import { fieldsOf, type Values } from '../panel';
 import { judge, quantityInfo, type Limit, type Verdict } from '..';

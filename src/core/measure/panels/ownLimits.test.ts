@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { run, subject } from '../../../../test/fixtures/panel';
 import { cases, examples, type Example } from '../../../../test/fixtures/panelCases';
 import { judge, type Limit } from '..';
-import type { Line, Result, Subject } from '../panel';
+import type { PanelLine, Result, PanelSubject } from '../panel';
 import { panelById, panels } from '.';
 
 // Whatever limit the bike's manual gives for a figure that a panel shows, the panel's colour and words never say the opposite of the
@@ -16,15 +16,15 @@ const held = (id: string): string[] => {
   return [...new Set([...(p.limits ?? []), ...(p.book ?? []).map((b) => b.quantity)])];
 };
 
-const withLimit = (quantity: string, limit: Limit, on: Partial<Subject> = {}) => {
+const withLimit = (quantity: string, limit: Limit, on: Partial<PanelSubject> = {}) => {
   const usual = subject(on);
   return subject({ ...on, limit: (q) => (q === quantity ? limit : usual.limit(q)) });
 };
 
 const source = 'page 7';
-const barsOf = (r: Result): Line[] => r.lines.filter((l) => l.limit?.source === source);
-const middle = ({ value: v }: Line) => (v.kind === 'exact' ? v.value : v.kind === 'interval' ? (v.low + v.high) / 2 : null);
-const isOut = (l: Line) => ['low', 'high', 'past service'].includes(judge(l.value, l.limit!, { relative: 0, absolute: 0 }).verdict);
+const barsOf = (r: Result): PanelLine[] => r.lines.filter((l) => l.limit?.source === source);
+const middle = ({ value: v }: PanelLine) => (v.kind === 'exact' ? v.value : v.kind === 'interval' ? (v.low + v.high) / 2 : null);
+const isOut = (l: PanelLine) => ['low', 'high', 'past service'].includes(judge(l.value, l.limit!, { relative: 0, absolute: 0 }).verdict);
 
 /** Limits that a figure holds or misses by a fifth or a half, some of them with a service limit that it still holds or misses. */
 const limitsAround = (x: number, general: Limit | null): Limit[] => {

@@ -3,7 +3,7 @@ import { stringify } from 'yaml';
 import { run, subject } from '../../../../test/fixtures/panel';
 import { cases, examples, type Example } from '../../../../test/fixtures/panelCases';
 import { fromSi } from '../../quantity';
-import type { Line, Result } from '../panel';
+import type { PanelLine, Result } from '../panel';
 import { panels } from '.';
 
 // All that a panel says of the cases, to the last word: says/*.yaml, read through line by line and reckoned after. A panel that says
@@ -11,13 +11,13 @@ import { panels } from '.';
 
 const num = (si: number, unit: string) => `${Number(fromSi(si, unit).toPrecision(5))}`;
 
-function value({ value: v, unit }: Line): string {
+function value({ value: v, unit }: PanelLine): string {
   if (v.kind === 'exact') return `${num(v.value, unit)} ${unit}`.trim();
   if (v.kind === 'interval') return `${num(v.low, unit)} to ${num(v.high, unit)} ${unit}`;
   return v.kind;
 }
 
-function line(l: Line): string {
+function line(l: PanelLine): string {
   const edge = (x: number | null | undefined) => (x == null ? '-' : num(x, l.unit));
   const { limit: lim, keep } = l;
   const limit = lim

@@ -11,7 +11,7 @@ import {
   type Grid,
   type Handed,
   type Panel,
-  type Subject,
+  type PanelSubject,
   type Values,
 } from '../panel';
 
@@ -25,7 +25,7 @@ export interface Valve {
 }
 
 /** The valves of an engine: so many of either kind a cylinder. */
-export function valvesOf(s: Subject, each: number): Valve[] {
+export function valvesOf(s: PanelSubject, each: number): Valve[] {
   return s.cylinders.flatMap((cylinder) =>
     (['inlet', 'exhaust'] as const).flatMap((side) =>
       Array.from({ length: each }, (_x, i): Valve => {
@@ -58,7 +58,7 @@ const bandFields = [
   figure('ex-high', 'to', 'mm', { plausible: can.gap }),
 ];
 
-export function bandOf(v: Values, s: Subject, side: 'inlet' | 'exhaust'): ClearanceBand | null {
+export function bandOf(v: Values, s: PanelSubject, side: 'inlet' | 'exhaust'): ClearanceBand | null {
   const key = side === 'inlet' ? 'in' : 'ex';
   const own = s.limit(`valve-clearance-${side}`);
   const low = v.figure(`${key}-low`) ?? own?.low ?? null;
@@ -79,7 +79,7 @@ const layoutField = choice('layout', 'Layout', Object.fromEntries(Object.entries
 export const setupFields = [engineField, eachField, layoutField, aimField, ...bandFields];
 
 /** Where to turn the crank to, cylinder by cylinder. */
-export function positions(v: Values, s: Subject): string[] {
+export function positions(v: Values, s: PanelSubject): string[] {
   const layout = layouts[v.choice('layout') ?? ''];
   if (!layout) return [];
   if (layout.order.length !== s.cylinders.length)
@@ -90,7 +90,7 @@ export function positions(v: Values, s: Subject): string[] {
 }
 
 /** The valves as found, inlets and exhausts each in a table, since they have limits of their own. */
-export const foundGrids = (s: Subject, v: Values, label: string, more: readonly Field[] = []): Grid[] =>
+export const foundGrids = (s: PanelSubject, v: Values, label: string, more: readonly Field[] = []): Grid[] =>
   (['inlet', 'exhaust'] as const).map((side) => ({
     title: side === 'inlet' ? 'Inlets, as found' : 'Exhausts, as found',
     places: valvesOf(s, eachOf(v)).flatMap((x) => (x.side === side ? [{ id: x.id, label: x.label }] : [])),
@@ -106,7 +106,7 @@ export const foundGrids = (s: Subject, v: Values, label: string, more: readonly 
   }));
 
 /** What the clearances say to the tracer, cylinder by cylinder: too tight, too wide, or neither. Only where every valve is known. */
-export function handedOf(valves: readonly Valve[], v: Values, s: Subject): Handed[] {
+export function handedOf(valves: readonly Valve[], v: Values, s: PanelSubject): Handed[] {
   return s.cylinders.flatMap((cylinder): Handed[] => {
     const own = valves.filter((x) => x.cylinder === cylinder);
     const known = own.flatMap((x) => {
@@ -126,7 +126,7 @@ export function handedOf(valves: readonly Valve[], v: Values, s: Subject): Hande
   });
 }
 
-export const foundLine = (x: Valve, v: Values, s: Subject) => {
+export const foundLine = (x: Valve, v: Values, s: PanelSubject) => {
   const value = v.reading(at('found', x.id));
   const band = bandOf(v, s, x.side);
   const own = s.limit(`valve-clearance-${x.side}`);
@@ -152,7 +152,7 @@ export const foundLine = (x: Valve, v: Values, s: Subject) => {
     : [];
 };
 
-export const warningsOf = (v: Values, s: Subject) => [
+export const warningsOf = (v: Values, s: PanelSubject) => [
   ...(s.decompressor ? [decompressorTrap] : []),
   ...(['warm', 'hot'].includes(v.choice('engine') ?? '')
     ? ['Clearances of the book are those of a cold engine: let it stand overnight, or go by a figure that the book gives for a hot one.']

@@ -1,4 +1,4 @@
-import type { ReadingValue } from '../../record';
+import type { ReadingValue } from '../../state';
 
 export type Side = 'inlet' | 'exhaust';
 

@@ -24,13 +24,13 @@ export interface ShimOptions {
   leaveGood: boolean;
 }
 
-export type Source = { kind: 'stays' } | { kind: 'from valve'; id: string } | { kind: 'at hand' } | { kind: 'buy' };
+export type ShimSource = { kind: 'stays' } | { kind: 'from valve'; id: string } | { kind: 'at hand' } | { kind: 'buy' };
 
 export interface ShimMove {
   id: string;
   /** Size to fit; null where an unmeasured shim stays. */
   shimUm: number | null;
-  source: Source;
+  source: ShimSource;
   /** Clearance that this gives. */
   clearanceUm: { low: number; high: number };
 }
@@ -77,8 +77,8 @@ export function shimPlan(valves: readonly ShimmedValve[], stock: Stock, { leaveG
   const stays = (v: ShimmedValve) => v.shimUm === null || (leaveGood && inside(v.clearanceUm, v.band));
   const open = valves.filter((v) => !stays(v));
   const pool = [
-    ...open.map((v) => ({ um: v.shimUm!, source: { kind: 'from valve', id: v.id } as Source, of: v.id as string | null })),
-    ...stock.atHandUm.map((um) => ({ um, source: { kind: 'at hand' } as Source, of: null })),
+    ...open.map((v) => ({ um: v.shimUm!, source: { kind: 'from valve', id: v.id } as ShimSource, of: v.id as string | null })),
+    ...stock.atHandUm.map((um) => ({ um, source: { kind: 'at hand' } as ShimSource, of: null })),
   ];
   const bought = open.map((v) => bestSize(v, stock.buyUm));
   // One that is bought outweighs all the distances there can be, and these outweigh all the moves.
@@ -101,8 +101,8 @@ export function shimPlan(valves: readonly ShimmedValve[], stock: Stock, { leaveG
   open.forEach((v, i) => {
     const c = columns[i];
     used.add(c);
-    const own = c < pool.length ? pool[c] : { um: bought[i]!, source: { kind: 'buy' } as Source, of: null };
-    const source: Source = own.of === v.id ? { kind: 'stays' } : own.source;
+    const own = c < pool.length ? pool[c] : { um: bought[i]!, source: { kind: 'buy' } as ShimSource, of: null };
+    const source: ShimSource = own.of === v.id ? { kind: 'stays' } : own.source;
     moves.set(v.id, { id: v.id, shimUm: own.um, source, clearanceUm: withShim(v, own.um) });
   });
   const all = valves.map((v) => moves.get(v.id)!);

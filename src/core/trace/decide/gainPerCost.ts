@@ -1,6 +1,6 @@
 import { information, leastBits } from './information';
 import { inFull, type Price } from './price';
-import { unlocked, type Problem, type Situation } from './problem';
+import { unlocked, type DecisionProblem, type Situation } from './problem';
 
 /** A test by what it tells for its cost. */
 export interface Gain {
@@ -22,7 +22,7 @@ const ground = 0.5;
  * Tests that tell something, those that tell most for their cost first: the textbook's greedy order (information gain per
  * cost; for example Heckerman, Breese and Rommelse 1995). A locked test counts with what lifts it.
  */
-export function byGainPerCost(p: Problem, s: Situation, price = inFull(p, s)): Gain[] {
+export function byGainPerCost(p: DecisionProblem, s: Situation, price = inFull(p, s)): Gain[] {
   const out: Gain[] = [];
   each(p, s, price, (index, tells, bits, worth, first) => out.push({ index, tells, bits, worth, first }));
   return out.sort((a, b) => b.worth - a.worth || a.tells - b.tells);
@@ -32,13 +32,13 @@ export function byGainPerCost(p: Problem, s: Situation, price = inFull(p, s)): G
 const near = 0.02;
 
 /** Whether one test is as good as the other: compression on cylinder 2, while nothing is known of either. */
-export function alike({ tests }: Problem, a: Pick<Gain, 'tells' | 'bits'>, b: Pick<Gain, 'tells' | 'bits'>): boolean {
+export function alike({ tests }: DecisionProblem, a: Pick<Gain, 'tells' | 'bits'>, b: Pick<Gain, 'tells' | 'bits'>): boolean {
   const [x, y] = [tests[a.tells], tests[b.tells]];
   return x.cost === y.cost && x.want === y.want && Math.abs(a.bits - b.bits) <= near * b.bits;
 }
 
 /** The first of these alone, none of them alike, as many as there is room for: written to `out`, their number returned. */
-export function mostWorth(p: Problem, s: Situation, price: Price, out: readonly Gain[]): number {
+export function mostWorth(p: DecisionProblem, s: Situation, price: Price, out: readonly Gain[]): number {
   let count = 0;
   each(p, s, price, (index, tells, bits, worth, first) => {
     for (let k = 0; k < count; k++) if (alike(p, out[k], { tells, bits })) return;
@@ -55,7 +55,7 @@ export function mostWorth(p: Problem, s: Situation, price: Price, out: readonly 
 type Seen = (index: number, tells: number, bits: number, worth: number, first: number) => void;
 
 /** Tests that tell something, in the order they stand in. */
-function each(p: Problem, s: Situation, price: Price, seen: Seen): void {
+function each(p: DecisionProblem, s: Situation, price: Price, seen: Seen): void {
   for (let t = 0; t < p.tests.length; t++) {
     const test = p.tests[t];
     if (s.shut[t]) continue;
@@ -72,7 +72,7 @@ function each(p: Problem, s: Situation, price: Price, seen: Seen): void {
 const none: readonly number[] = [];
 
 /** Tests that lift what locks one, the cheapest first; null if something cannot be lifted any more. */
-export function wayTo(p: Problem, s: Situation, t: number, price: Price): number[] | null {
+export function wayTo(p: DecisionProblem, s: Situation, t: number, price: Price): number[] | null {
   const way = new Set<number>();
   for (const any of p.tests[t].locks!) {
     if (any.some((i) => s.lifted?.[i] === 1)) continue;

@@ -1,4 +1,4 @@
-import type { Choice, Problem, Situation } from './problem';
+import type { Choice, DecisionProblem, Situation } from './problem';
 import { repairOrder, type RepairOrder } from './repairs';
 import { alike, byGainPerCost, type Gain } from './gainPerCost';
 import { beyondRepairs } from './price';
@@ -35,7 +35,7 @@ const most = { worth: 8, telling: 3, repairs: 2 };
 const byValue = (a: { value: number; index: number }, b: { value: number; index: number }) => a.value - b.value || a.index - b.index;
 
 /** The tests that are weighed: one entry for each that would be done now, and one for those that are alike. */
-function candidates(p: Problem, s: Situation): Gain[] {
+function candidates(p: DecisionProblem, s: Situation): Gain[] {
   const all: Gain[] = [];
   for (const w of byGainPerCost(p, s, beyondRepairs(p, s))) if (!all.some((x) => alike(p, x, w))) all.push(w);
   const telling = [...all].sort((a, b) => b.bits - a.bits || a.tells - b.tells).slice(0, most.telling);
@@ -44,7 +44,7 @@ function candidates(p: Problem, s: Situation): Gain[] {
   return [...picked.values()];
 }
 
-const repairsWeighed = (p: Problem, s: Situation, plan: RepairOrder, rollout: Rollout): Weighed['repairs'] =>
+const repairsWeighed = (p: DecisionProblem, s: Situation, plan: RepairOrder, rollout: Rollout): Weighed['repairs'] =>
   plan.order.slice(0, most.repairs).map((index) => ({
     index,
     value: rollout.repair(index),
@@ -56,7 +56,7 @@ const repairsWeighed = (p: Problem, s: Situation, plan: RepairOrder, rollout: Ro
  * The least of them is one step of policy improvement (Howard 1960; rollout, Bertsekas and Castanon 1999): never dearer than the
  * base itself where the picture holds.
  */
-export function weigh(p: Problem, s: Situation, plan = repairOrder(p, s)): Weighed {
+export function weigh(p: DecisionProblem, s: Situation, plan = repairOrder(p, s)): Weighed {
   const rollout = new Rollout(p, s);
   return {
     plan,
@@ -98,7 +98,7 @@ export function best({ plan, tests, repairs }: Weighed): Valued {
 }
 
 /** What to do next: the act of least expected cost. */
-export function decide(p: Problem, s: Situation): Valued {
+export function decide(p: DecisionProblem, s: Situation): Valued {
   const plan = repairOrder(p, s);
   if (plan.order.length === 0 || plan.wasted <= 1e-9) return best({ plan, tests: [], repairs: [] });
   return best(weigh(p, s, plan));
@@ -108,7 +108,7 @@ export function decide(p: Problem, s: Situation): Valued {
  * Whether the act of least expected cost is a test, as `best` of `weigh` would say, or else which repair it is: as soon as one
  * test is found that is worth it, no other is looked at.
  */
-export function testOrRepair(p: Problem, s: Situation): { kind: 'test' } | Exclude<Choice, { kind: 'test' }> {
+export function testOrRepair(p: DecisionProblem, s: Situation): { kind: 'test' } | Exclude<Choice, { kind: 'test' }> {
   const plan = repairOrder(p, s);
   const rollout = new Rollout(p, s);
   const repairs = repairsWeighed(p, s, plan, rollout);

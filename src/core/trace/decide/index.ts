@@ -1,5 +1,5 @@
 export { AccessStates, type Opening, type Reach } from './access';
-export { coarse, unreduced, type Coarse } from './coarse';
+export { coarse, unreduced, type Coarse } from './reduceProblem';
 export { asGood, best, decide, testOrRepair, weigh, type Valued, type Weighed } from './improve';
 export { bitsOf, canTell, information, leastBits } from './information';
 export {
@@ -8,17 +8,17 @@ export {
   repairThen,
   testThen,
   unlocked,
-  type Act,
+  type Action as Act,
   type Choice,
   type Continuation,
-  type Problem,
+  type DecisionProblem as Problem,
   type RepairAct,
   type Situation,
-  type TestAct,
+  type TestAction as TestAct,
 } from './problem';
 export { repairOrder, type RepairOrder } from './repairs';
 export { Rollout } from './rollout';
 export { testThenRepair } from './testThenRepair';
-export { Rows } from './rows';
+export { RowPool } from './rowPool';
 export { twoMoves } from './twoMoves';
 export { byGainPerCost, type Gain } from './gainPerCost';

@@ -1,16 +1,16 @@
-import type { TestAct } from './problem';
+import type { TestAction } from './problem';
 
 /** A test that tells less than this many bits is not worth anyone's while. */
 export const leastBits = 0.005;
 
-const telling = new WeakMap<TestAct, boolean>();
+const telling = new WeakMap<TestAction, boolean>();
 
 /**
  * Whether a test can ever tell as much as `leastBits`, whatever is believed. What it tells (the mutual information) is at
  * most the greatest divergence of one hypothesis' outcomes from another's, and that at most their chi-square distance: a
  * spread of d in an outcome of chance p tells at most d²/(p·ln 2) bits.
  */
-export function canTell(t: TestAct): boolean {
+export function canTell(t: TestAction): boolean {
   if (t.bears === false) return false;
   let can = telling.get(t);
   if (can === undefined) {
@@ -43,9 +43,9 @@ interface Telling {
   knownMore: Float64Array;
 }
 
-const tellings = new WeakMap<TestAct, Telling>();
+const tellings = new WeakMap<TestAction, Telling>();
 
-function tellingOf(t: TestAct): Telling {
+function tellingOf(t: TestAction): Telling {
   let telling = tellings.get(t);
   if (!telling) tellings.set(t, (telling = apart(t.likelihood)));
   return telling;
@@ -102,7 +102,7 @@ function apart(likelihood: readonly Float64Array[]): Telling {
  * Says of a test that is another one over fewer hypotheses (`place` is where a hypothesis stands among them, -1 if nowhere)
  * what is known of that other one already.
  */
-export function sameTelling(of: TestAct, all: TestAct, place: Int32Array): void {
+export function sameTelling(of: TestAction, all: TestAction, place: Int32Array): void {
   const { chance, known, at, chanceMore, knownMore } = tellingOf(all);
   const n = at.length;
   let count = 0;
@@ -132,7 +132,7 @@ export function sameTelling(of: TestAct, all: TestAct, place: Int32Array): void 
  * What a test is expected to tell, in bits: the mutual information of its outcome and the hypothesis. `weights` add up
  * to 1.
  */
-export function information(weights: Float64Array, t: TestAct): number {
+export function information(weights: Float64Array, t: TestAction): number {
   const { chance, known, at, chanceMore, knownMore } = tellingOf(t);
   const n = at.length;
   let bits = 0;
@@ -150,5 +150,5 @@ export function information(weights: Float64Array, t: TestAct): number {
 }
 
 /** What each of some tests is expected to tell, in bits; nothing for those that are shut. */
-export const bitsOf = (tests: readonly TestAct[], weights: Float64Array, shut?: Uint8Array): Float64Array =>
+export const bitsOf = (tests: readonly TestAction[], weights: Float64Array, shut?: Uint8Array): Float64Array =>
   Float64Array.from(tests, (t, i) => (shut?.[i] !== 1 && canTell(t) ? information(weights, t) : 0));

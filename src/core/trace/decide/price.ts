@@ -1,10 +1,10 @@
-import type { Problem, Situation } from './problem';
+import type { DecisionProblem, Situation } from './problem';
 
 /** What it takes to do a test from where a job stands, by its index. */
 export type Price = (test: number) => number;
 
 /** A test's own cost and all that has to come off for it. */
-export function inFull(p: Problem, s: Situation): Price {
+export function inFull(p: DecisionProblem, s: Situation): Price {
   const { costs } = p.access.from(s.state);
   return (t) => p.tests[t].cost + costs[p.tests[t].want];
 }
@@ -16,7 +16,7 @@ const likely = 0.005;
  * A test's own cost and, of what has to come off for it, what the repairs would not have had off anyway: an engine that will be
  * opened in seven of ten cases costs a look inside only three tenths of the opening.
  */
-export function beyondRepairs(p: Problem, s: Situation): Price {
+export function beyondRepairs(p: DecisionProblem, s: Situation): Price {
   const now = p.access.from(s.state);
   const chance = needed(p, s);
   const known = new Float64Array(now.costs.length).fill(-1);
@@ -39,7 +39,7 @@ export function beyondRepairs(p: Problem, s: Situation): Price {
 }
 
 /** By fault: its share of what has to be mended. */
-function needed({ faults, repairs }: Problem, { weights }: Situation): Float64Array {
+function needed({ faults, repairs }: DecisionProblem, { weights }: Situation): Float64Array {
   const chance = new Float64Array(repairs.length);
   for (let h = 0; h < faults.length; h++) {
     const w = weights[h] / faults[h].length;

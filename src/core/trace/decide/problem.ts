@@ -1,13 +1,13 @@
 import type { AccessStates } from './access';
 
 /** Something that can be done, its own cost in money and what it wants to be open. */
-export interface Act {
+export interface Action {
   cost: number;
   /** A number of `AccessStates.want`. */
   want: number;
 }
 
-export interface TestAct extends Act {
+export interface TestAction extends Action {
   /** likelihood[o][h]: chance of outcome o under hypothesis h; the outcomes of one hypothesis add up to 1. */
   readonly likelihood: readonly Float64Array[];
   /** False if the hypotheses are known to make no difference to it: its likelihood need not be looked at. */
@@ -20,7 +20,7 @@ export interface TestAct extends Act {
   sound?: readonly boolean[];
 }
 
-export interface RepairAct extends Act {
+export interface RepairAct extends Action {
   /** Chance that the fault is still there afterwards; 0 if it is not given. */
   residual?: number;
 }
@@ -29,10 +29,10 @@ export interface RepairAct extends Act {
  * A choice between tests and repairs, bare: hypotheses that each name the faults to be mended, tests that tell them
  * apart, one repair a fault followed by a retest that says whether all is well. It knows nothing of motorcycles.
  */
-export interface Problem {
+export interface DecisionProblem {
   /** faults[h]: what has to be mended under hypothesis h; never empty for one that has weight. */
   faults: readonly (readonly number[])[];
-  tests: readonly TestAct[];
+  tests: readonly TestAction[];
   /** By fault. The cost includes the retest. */
   repairs: readonly RepairAct[];
   access: AccessStates;
@@ -54,7 +54,7 @@ export interface Situation {
 export type Choice = { kind: 'test'; index: number } | { kind: 'repair'; index: number } | { kind: 'none' };
 
 /** Whether every lock of a test is lifted. */
-export const unlocked = ({ locks }: TestAct, lifted: Uint8Array | undefined): boolean =>
+export const unlocked = ({ locks }: TestAction, lifted: Uint8Array | undefined): boolean =>
   locks === undefined || locks.every((any) => any.some((i) => lifted?.[i] === 1));
 
 /** Weights after an outcome, and how likely that outcome is. */
@@ -68,7 +68,7 @@ export function afterOutcome(weights: Float64Array, likelihood: Float64Array): {
 
 /** What a test costs, access included, and the situation that each of its outcomes leaves. */
 export function afterTest(
-  p: Problem,
+  p: DecisionProblem,
   s: Situation,
   index: number,
 ): { cost: number; outcomes: { chance: number; outcome: number; next: Situation }[] } {
@@ -94,13 +94,13 @@ export function afterTest(
 export type Continuation = (next: Situation, chance: number) => number;
 
 /** Expected cost of a test, and from each of its outcomes of what follows. */
-export function testThen(p: Problem, s: Situation, index: number, then: Continuation): number {
+export function testThen(p: DecisionProblem, s: Situation, index: number, then: Continuation): number {
   const { cost, outcomes } = afterTest(p, s, index);
   return outcomes.reduce((sum, { chance, next }) => sum + chance * then(next, chance), cost);
 }
 
 /** Expected cost of a repair with its retest, and of what follows if that is not good. */
-export function repairThen(p: Problem, s: Situation, fault: number, then: Continuation): number {
+export function repairThen(p: DecisionProblem, s: Situation, fault: number, then: Continuation): number {
   const { uncured, next } = afterRepair(p, s, fault);
   const { cost, want } = p.repairs[fault];
   return cost + p.access.reach(s.state, want).cost + (uncured > 1e-9 ? uncured * then(next, uncured) : 0);
@@ -117,7 +117,7 @@ export const remains = (faults: readonly number[], mended: Uint8Array): boolean 
 };
 
 /** The situation after a repair whose retest was not good, and the chance of that. */
-export function afterRepair(p: Problem, s: Situation, fault: number): { uncured: number; next: Situation } {
+export function afterRepair(p: DecisionProblem, s: Situation, fault: number): { uncured: number; next: Situation } {
   const mended = s.mended.slice();
   mended[fault] = 1;
   const next = { ...s, weights: new Float64Array(s.weights.length), mended, state: p.access.reach(s.state, p.repairs[fault].want).next };
@@ -128,7 +128,7 @@ export function afterRepair(p: Problem, s: Situation, fault: number): { uncured:
  * Chance that a repair was not all; writes what is believed then to `left.weights`. `left.mended` says already what is mended
  * with it.
  */
-export function uncuredBy(p: Problem, s: Situation, fault: number, left: Pick<Situation, 'weights' | 'mended'>): number {
+export function uncuredBy(p: DecisionProblem, s: Situation, fault: number, left: Pick<Situation, 'weights' | 'mended'>): number {
   const { residual = 0 } = p.repairs[fault];
   const { weights, mended } = left;
   let uncured = 0;

@@ -1,4 +1,4 @@
-import type { Problem, Situation } from './problem';
+import type { DecisionProblem, Situation } from './problem';
 
 /** Repairs in an order, each followed by a retest, until all is well; and what that is expected to cost. */
 export interface RepairOrder {
@@ -31,9 +31,9 @@ interface Worksheet {
   needed: number;
 }
 
-const worksheets = new WeakMap<Problem, Worksheet>();
+const worksheets = new WeakMap<DecisionProblem, Worksheet>();
 
-function worksheetOf(p: Problem): Worksheet {
+function worksheetOf(p: DecisionProblem): Worksheet {
   const known = worksheets.get(p);
   if (known) return known;
   const n = p.repairs.length;
@@ -63,7 +63,7 @@ function worksheetOf(p: Problem): Worksheet {
  * Simon 1977; Heckerman, Breese and Rommelse 1995); where repairs share an opening it is taken anew after each opening.
  * The cost is exact for the order: each hypothesis pays up to its last fault.
  */
-export function repairOrder(p: Problem, s: Situation): RepairOrder {
+export function repairOrder(p: DecisionProblem, s: Situation): RepairOrder {
   const w = workOut(p, s, s.weights);
   return { expected: w.expected, wasted: Math.max(0, w.expected - w.needed), order: Array.from(w.order.subarray(0, w.count)) };
 }
@@ -76,7 +76,7 @@ export interface Repairing {
 }
 
 /** The same for other weights than a situation's, written to `out`; they need not add up to 1 and count as they are. */
-export function repairing(p: Problem, s: Pick<Situation, 'state' | 'mended'>, weights: Float64Array, out: Repairing): Repairing {
+export function repairing(p: DecisionProblem, s: Pick<Situation, 'state' | 'mended'>, weights: Float64Array, out: Repairing): Repairing {
   const { expected, needed, order, count } = workOut(p, s, weights);
   out.expected = expected;
   out.wasted = Math.max(0, expected - needed);
@@ -84,7 +84,7 @@ export function repairing(p: Problem, s: Pick<Situation, 'state' | 'mended'>, we
   return out;
 }
 
-function workOut(p: Problem, s: Pick<Situation, 'state' | 'mended'>, weights: Float64Array): Worksheet {
+function workOut(p: DecisionProblem, s: Pick<Situation, 'state' | 'mended'>, weights: Float64Array): Worksheet {
   const sheet = worksheetOf(p);
   const { cost, want, residual, faults, ends, chance, upTo, again, worth, order } = sheet;
   const { mended } = s;

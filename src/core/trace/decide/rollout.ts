@@ -1,6 +1,6 @@
 import { mostWorth, type Gain } from './gainPerCost';
 import { beyondRepairs } from './price';
-import { uncuredBy, type Problem, type Situation } from './problem';
+import { uncuredBy, type DecisionProblem, type Situation } from './problem';
 import { repairing, type Repairing } from './repairs';
 
 /** A branch less likely than this is not followed: what it costs is estimated. */
@@ -49,7 +49,7 @@ export class Rollout {
   private readonly joint: Float64Array;
 
   constructor(
-    private readonly p: Problem,
+    private readonly p: DecisionProblem,
     s: Situation,
     reach = 1,
   ) {

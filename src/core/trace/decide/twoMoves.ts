@@ -1,4 +1,4 @@
-import { repairThen, testThen, type Choice, type Continuation, type Problem, type Situation } from './problem';
+import { repairThen, testThen, type Choice, type Continuation, type DecisionProblem, type Situation } from './problem';
 import { repairOrder } from './repairs';
 import { testThenRepair } from './testThenRepair';
 import { byGainPerCost, type Gain } from './gainPerCost';
@@ -11,7 +11,7 @@ interface Considered extends Gain {
 }
 
 /** The tests worth weighing, by what each is expected to cost if it is repaired on from it. */
-function tests(p: Problem, s: Situation, most: number): Considered[] {
+function tests(p: DecisionProblem, s: Situation, most: number): Considered[] {
   const all = byGainPerCost(p, s);
   const half = Math.ceil(most / 2);
   const telling = [...all].sort((a, b) => b.bits - a.bits).slice(0, half);
@@ -22,7 +22,7 @@ function tests(p: Problem, s: Situation, most: number): Considered[] {
 }
 
 /** Least expected cost from here where one test more is looked at, and then repaired on. */
-function looked(p: Problem, s: Situation, level: number, reached: number): { choice: Choice; value: number } {
+function looked(p: DecisionProblem, s: Situation, level: number, reached: number): { choice: Choice; value: number } {
   const plan = repairOrder(p, s);
   if (plan.order.length === 0) return { choice: { kind: 'none' }, value: 0 };
   let least: { choice: Choice; value: number } = { choice: { kind: 'repair', index: plan.order[0] }, value: plan.expected };
@@ -40,4 +40,4 @@ function looked(p: Problem, s: Situation, level: number, reached: number): { cho
 }
 
 /** What looking two moves ahead would do next, repairing on from there: what policy improvement is measured against. */
-export const twoMoves = (p: Problem, s: Situation): Choice => looked(p, s, 0, 1).choice;
+export const twoMoves = (p: DecisionProblem, s: Situation): Choice => looked(p, s, 0, 1).choice;

@@ -2,7 +2,7 @@ import { type Knowledge, type Test, applicability, factsOf, faultById, testById 
 import { corrected, forBike } from '../../measure';
 import { limitOfRatio } from '../../measure/compression';
 import { parseQuantity, show } from '../../quantity';
-import { firstOf, tellsSomething } from '../../record';
+import { firstOf, tellsSomething } from '../../state';
 import {
   retestResults,
   verdicts,
@@ -18,13 +18,13 @@ import {
   type RetestResult,
   type Step,
   type SymptomAnswer,
-  type Verdict,
-} from '../../record';
+  type StoredVerdict,
+} from '../../state';
 import type { Case } from '../model/case';
 import { repairsInOrder } from '../../repairs';
 import { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights } from '../model/outcome';
 import { symptomsMeant } from '../symptoms';
-import { meantBy } from './meant';
+import { meantBy } from './resolveName';
 import { outcomeMeant } from './outcomeMeant';
 import { misshapen } from './shape';
 import { meantFrom, testsMeant } from './testMeant';
@@ -241,7 +241,7 @@ class Reader {
       position: line.at === undefined ? (per ? '1' : null) : String(line.at),
       seen: line.finding,
       readingId: null,
-      verdict: verdict as Verdict,
+      verdict: verdict as StoredVerdict,
       faultId: fault?.id ?? null,
       afterRepairId: last,
       takenAt: at(n),

@@ -1,4 +1,4 @@
-import type { Outcome, Test } from '../../knowledge';
+import type { TestOutcome, Test } from '../../knowledge';
 import { wordsOf } from '../words';
 import { comesAndGoes, couldNot } from '../model/outcome';
 
@@ -65,7 +65,7 @@ function yesOrNo(test: Test, said: string): string | null {
   const answer = /^\W*(yes|yep|no|nope)\W*$/i.exec(said)?.[1];
   if (!answer || test.outcomes.length !== 2) return null;
   const asks = [...stems(test.name)];
-  const repeats = (o: Outcome) =>
+  const repeats = (o: TestOutcome) =>
     wordsOf(o.says).filter((w) => asks.some((x) => x.length > 2 && (x.startsWith(w) || w.startsWith(x)))).length;
   const [a, b] = test.outcomes;
   if (repeats(a) === repeats(b) && !test.name.includes('?')) return null;

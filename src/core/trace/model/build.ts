@@ -1,7 +1,7 @@
 import { type Facts, type FindingKind, type Knowledge, accessOf, faultById, findingById, testById } from '../../knowledge';
 import { cylindersOf, factsOf } from '../../knowledge';
-import { groupBy, type Repair } from '../../record';
-import type { Finding, Link, Network, Observation } from '../network';
+import { groupBy, type Repair } from '../../state';
+import type { NetworkFinding, NetworkLink, Network, Observation } from '../network';
 import { Epochs, repairsInOrder, repairsUpTo } from '../../repairs';
 import type { Case } from './case';
 import { evidenceClaims, type Claim } from './claims';
@@ -77,7 +77,7 @@ export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: Readonl
     epochs,
   };
 
-  const findings: Finding[] = [];
+  const findings: NetworkFinding[] = [];
   // Canonical order, so that results do not depend on the order of entry to the last bit.
   const byInstance = [...groupBy(claims, (c) => instanceId(c.instance))].sort(([x], [y]) => (x < y ? -1 : 1));
   for (const [id, group] of byInstance) {
@@ -163,7 +163,7 @@ function combine(claims: Claim[]): number[] {
 }
 
 /** The finding of an instance with its leak and every link to this bike's groups. */
-export function findingOf(model: Model, instance: Instance): Finding {
+export function findingOf(model: Model, instance: Instance): NetworkFinding {
   const id = instanceId(instance);
   const [prefix, rest] = instance.kind.includes(':') ? (instance.kind.split(/:(.*)/) as [string, string]) : ['', instance.kind];
   const kind = prefix === 'seen' ? null : findingKind(model.knowledge, rest);
@@ -176,7 +176,7 @@ export function findingOf(model: Model, instance: Instance): Finding {
     });
     return all.length ? all.reduce(maxOf) : null;
   };
-  const links: Link[] = [];
+  const links: NetworkLink[] = [];
   const touched =
     prefix === 'seen' ? model.groups.flatMap((g, i) => (g.suspects.includes(rest) ? [i] : [])) : (model.groupsCausing.get(rest) ?? []);
   touched.forEach((group) => {

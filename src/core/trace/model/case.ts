@@ -1,7 +1,7 @@
 import { fitnessRowsOf, type FitnessRows } from '../../fitness';
 import { limitOfRatio } from '../../measure/compression';
-import type { Bike, Experience, Reading, Spec, State } from '../../record';
-import { list } from '../../record';
+import type { Bike, Experience, Reading, Spec, State } from '../../state';
+import { list } from '../../state';
 
 /** Everything the tracer looks at for one job: plain rows, in any order. */
 export interface Case extends FitnessRows {

@@ -11,7 +11,7 @@ import {
   testById,
 } from '../../knowledge';
 import { corrected, forBike } from '../../measure';
-import { groupBy, type Conditions, type Evidence } from '../../record';
+import { groupBy, type Conditions, type Evidence } from '../../state';
 import { Epochs, repairOf, repairsUpTo } from '../../repairs';
 import type { Case } from './case';
 import { instanceId, type Instance } from './instance';

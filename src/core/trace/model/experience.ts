@@ -1,5 +1,5 @@
 import type { Fault, Knowledge } from '../../knowledge';
-import type { Experience } from '../../record';
+import type { Experience } from '../../state';
 
 /** The trade's figures weigh as much as this many closed causes of the shop's own. Judgement. */
 export const experienceWeight = 200;

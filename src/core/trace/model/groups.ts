@@ -1,5 +1,5 @@
 import { applicability, isMet, type Facts, type Fault, type FindingKind, type Knowledge } from '../../knowledge';
-import { groupBy, type Experience } from '../../record';
+import { groupBy, type Experience } from '../../state';
 import type { Group } from '../network';
 import { experienceWords, timesFound } from './experience';
 import { linkLevels } from './strength';

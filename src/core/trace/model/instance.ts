@@ -1,4 +1,4 @@
-import type { Conditions } from '../../record';
+import type { Conditions } from '../../state';
 
 /** A finding taken at one time under one set of circumstances: after which repairs, how warm, with whose battery. */
 export interface Instance {

@@ -1,5 +1,5 @@
-import type { Measure, Outcome, Test } from '../../knowledge';
-import type { ReadingValue, Spec } from '../../record';
+import type { Measure, TestOutcome, Test } from '../../knowledge';
+import type { ReadingValue, Spec } from '../../state';
 
 /** Ids of outcomes that every test has besides its own. */
 export const comesAndGoes = 'comes-and-goes';
@@ -73,6 +73,6 @@ export function likeliestOutcome(weights: ReadonlyMap<string, number>): string |
 }
 
 /** The outcome that speaks loudest for a fault: the last that is not the normal one. */
-export function worstOutcome(test: Test): Outcome {
+export function worstOutcome(test: Test): TestOutcome {
   return [...test.outcomes].reverse().find((o) => !o.normal) ?? test.outcomes[test.outcomes.length - 1];
 }

@@ -1,5 +1,5 @@
 import { agreedLeft } from '../../money';
-import { list, type Own, type State } from '../../record';
+import { list, type Own, type State } from '../../state';
 import { caseOf, type Case } from './case';
 
 /** Everything that a ranking is worked out from, as plain data: the same question has the same answer, on every device. */

@@ -1,5 +1,5 @@
 import type { Fault, FindingKind, Strength } from '../../knowledge';
-import type { Conditions } from '../../record';
+import type { Conditions } from '../../state';
 
 /** No link is certain: a certain one would let a single mistaken finding rule a fault out for good. */
 export const strongest = 0.98;

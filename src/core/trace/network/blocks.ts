@@ -1,6 +1,6 @@
 import type { Budget } from './budget';
 import type { Dimension, Prepared } from './prepare';
-import { partOf, sweepPart, type Part } from './sweep';
+import { partOf, sweepPart, type SweepPart } from './sweep';
 
 /**
  * Many findings at once. They are parted into blocks that fit the budget; each block is swept exactly, with the other blocks'
@@ -10,7 +10,7 @@ import { partOf, sweepPart, type Part } from './sweep';
 export interface InBlocks {
   logTotal: number;
   /** The first block, and the weights of all groups with what the other blocks say of them. */
-  main: Part;
+  main: SweepPart;
   weight: Float64Array[];
 }
 
@@ -27,7 +27,7 @@ function shared(prepared: Prepared, a: Dimension, b: Dimension): number {
 }
 
 /** Blocks of findings that hang together most, none with a larger table than `most`. The first holds those that matter most. */
-function blocksOf(prepared: Prepared, { dimensions }: Part, most: number, first: (d: Dimension) => boolean): Dimension[][] {
+function blocksOf(prepared: Prepared, { dimensions }: SweepPart, most: number, first: (d: Dimension) => boolean): Dimension[][] {
   const left = [...dimensions.filter(first), ...dimensions.filter((d) => !first(d))];
   const blocks: Dimension[][] = [];
   while (left.length) {
@@ -63,7 +63,7 @@ function normalised(x: Float64Array): Float64Array {
  */
 export function sweepInBlocks(
   prepared: Prepared,
-  part: Part,
+  part: SweepPart,
   probability: Float64Array[],
   { block, rounds }: Budget,
   first: (d: Dimension) => boolean = () => false,

@@ -11,7 +11,7 @@ import { addScaled, bare, pullBack, spread, widened, type Layout } from './table
  * One way the findings came about: which modes of which groups brought which of them. A mode that is there but brought
  * none of the findings is not in it: it is independent of the rest, and `quiet` says how likely it is.
  */
-export interface Explanation {
+export interface CauseSet {
   states: [group: number, state: number][];
   /** By entry of `states`: the findings that it brought, by index. */
   raised: (readonly number[])[];
@@ -23,7 +23,7 @@ export interface Explanation {
 
 export interface CredibleExplanations {
   /** Most likely first. */
-  sets: Explanation[];
+  sets: CauseSet[];
   /** Probability of everything that is in none of them, not even with something more. */
   leftOut: number;
   /** Probability that is only known as "this and something more". */
@@ -166,7 +166,7 @@ interface Node {
   group: number;
   item: Item | null;
   /** Its entry in the list, once it was looked into. */
-  listed: Explanation | null;
+  listed: CauseSet | null;
 }
 
 /** Items side by side, since they are gone through for every choice that is extended. */
@@ -268,7 +268,7 @@ class Search {
     const heap = new Heap();
     const root = new Uint8Array(dimensions.length);
     heap.push({ at: 0, levels: root, weight: 1 / this.total, mass: 1, parent: null, group: -1, item: null, listed: null });
-    const sets: Explanation[] = [];
+    const sets: CauseSet[] = [];
     let found = 0;
     const n = groups.length;
     while (heap.size > 0 && sets.length < limit && 1 - found >= massLeft) {
@@ -346,7 +346,7 @@ class Search {
     return kept;
   }
 
-  private explanation(node: Node, probability: number, more: number): Explanation {
+  private explanation(node: Node, probability: number, more: number): CauseSet {
     const states: [number, number][] = [];
     const raised: (readonly number[])[] = [];
     for (let x: Node | null = node; x?.item; x = x.parent) {

@@ -1,5 +1,5 @@
 export * from './types';
 export { usualBudget, type Budget } from './budget';
 export { infer, type Posterior } from './infer';
-export { credibleExplanations, inferred, type CredibleExplanations, type Explanation, type Inferred } from './explanations';
+export { credibleExplanations, inferred, type CredibleExplanations, type CauseSet, type Inferred } from './explanations';
 export { product } from './table';

@@ -18,21 +18,21 @@ import {
 } from './table';
 
 /** Findings of the table and the groups that can bring them. */
-export interface Part {
+export interface SweepPart {
   dimensions: readonly Dimension[];
   groups: readonly number[];
 }
 
 /** The findings given with every group that touches one of them. */
-export function partOf(dimensions: readonly Dimension[]): Part {
+export function partOf(dimensions: readonly Dimension[]): SweepPart {
   const groups = new Set<number>();
   for (const d of dimensions) d.touch.forEach((t, g) => t && groups.add(g));
   return { dimensions: [...dimensions].sort((a, b) => a.finding - b.finding), groups: [...groups].sort((a, b) => a - b) };
 }
 
 /** Splits the table's findings into parts that share no group; each part is swept alone. */
-export function connectedParts({ dimensions }: Prepared): Part[] {
-  let parts: Part[] = [];
+export function connectedParts({ dimensions }: Prepared): SweepPart[] {
+  let parts: SweepPart[] = [];
   for (const d of dimensions) {
     const own = partOf([d]);
     const groups = new Set(own.groups);
@@ -65,11 +65,11 @@ interface Step {
 }
 
 /** The largest table that a sweep over a part needs, in entries. */
-export function tableOf(part: Part): number {
+export function tableOf(part: SweepPart): number {
   return stepsOf(part).reduce((most, s) => Math.max(most, s.layout.size), 1);
 }
 
-function stepsOf({ dimensions, groups }: Part): Step[] {
+function stepsOf({ dimensions, groups }: SweepPart): Step[] {
   const order = eliminationOrder(dimensions, groups);
   const last = dimensions.map((d) => order.findLastIndex((g) => d.touch[g]));
   const opened = new Set<number>();
@@ -95,7 +95,7 @@ function stepsOf({ dimensions, groups }: Part): Step[] {
  * One forward and one backward sweep over the groups of a part, carrying a table of which of its findings are explained, to
  * which level. Writes each group's posterior into `probability`; answers the logarithm of the part's share of the evidence.
  */
-export function sweepPart(weight: readonly Float64Array[], part: Part, probability: Float64Array[]): number {
+export function sweepPart(weight: readonly Float64Array[], part: SweepPart, probability: Float64Array[]): number {
   const { dimensions } = part;
   const steps = stepsOf(part);
   const raises = steps.map((s) => raisesOf(weight, dimensions, s.layout, s.group));

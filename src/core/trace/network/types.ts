@@ -17,7 +17,7 @@ export interface Group {
 }
 
 /** What one mode of one group does to one finding: the distribution of the level that it alone would reach. */
-export interface Link {
+export interface NetworkLink {
   group: number;
   state: number;
   /** Probability of each level, level 0 = "not at all"; sums to 1. */
@@ -28,16 +28,16 @@ export interface Link {
  * Something that can be noticed, in levels 0..n-1. The level is the maximum of what the leak and each linked mode
  * reach independently (noisy-MAX; with two levels this is noisy-OR).
  */
-export interface Finding {
+export interface NetworkFinding {
   id: string;
   /** The test's own error: distribution of the level with no fault at all. */
   leak: readonly number[];
-  links: readonly Link[];
+  links: readonly NetworkLink[];
 }
 
 export interface Network {
   groups: readonly Group[];
-  findings: readonly Finding[];
+  findings: readonly NetworkFinding[];
 }
 
 /** What was seen of one finding: the likelihood of what was seen at each level. [1,0] is absent, [0,1] present. */

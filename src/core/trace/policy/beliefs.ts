@@ -1,17 +1,17 @@
-import { noTool, tellsSomething } from '../../record';
+import { noTool, tellsSomething } from '../../state';
 import { keyOf } from '../model/groups';
-import { type Act, type Fault, type Test, actOf, applicability, engineActs, riskPrice, testById } from '../../knowledge';
+import { type EngineAct, type Fault, type Test, actOf, applicability, engineActs, riskPrice, testById } from '../../knowledge';
 import { fitnessOf, type Fitness } from '../../fitness';
 import type { Problem, Situation, TestAct } from '../decide';
 import type { Model } from '../model/build';
-import { credibleExplanations, type Explanation, type Inferred, type Posterior } from '../network';
-import { questionsOpen } from './asking';
+import { credibleExplanations, type CauseSet, type Inferred, type Posterior } from '../network';
+import { questionsOpen } from './missingFacts';
 import { repairActs, repairCosts } from './repairActs';
 import { Spending } from './spending';
 import { engineStates, gateOf, type Gate } from './gates';
 import { OutcomeTables, type OpenOutcome } from './outcomes';
-import { stillComplained } from './stillComplained';
-import { tiesOf, type TieView } from './ties';
+import { stillComplained } from './openComplaints';
+import { tiesOf, type TieView } from './complaintLinks';
 import { missingMinutes, money, stripOf, type Strip } from './strip';
 
 /** A test at a place on this bike, with how likely each outcome is under each hypothesis. */
@@ -34,7 +34,7 @@ export interface OpenTest {
   readonly usual: readonly number[];
 }
 
-export type Hypothesis = Pick<Explanation, 'states'>;
+export type Hypothesis = Pick<CauseSet, 'states'>;
 
 /** What is believed of a bike now: a list of hypotheses with their weights, and the tests that could part them. */
 export interface Beliefs {
@@ -136,7 +136,7 @@ const mostHypotheses = 400;
  */
 function hypotheses(
   model: Model,
-  all: readonly Explanation[],
+  all: readonly CauseSet[],
   about: ReadonlySet<number> | undefined,
 ): { sets: Hypothesis[]; faults: number[][]; weights: Float64Array } {
   const index = new Map(model.suspects.map((s, i) => [s.key, i]));
@@ -150,7 +150,7 @@ function hypotheses(
       return those.length ? those : own;
     }),
   );
-  const mend = (e: Explanation) => {
+  const mend = (e: CauseSet) => {
     const there = e.states.flatMap(([g, s], i) => (bears(e.raised[i]) ? bring[g][s] : []));
     return there.length > 1 ? [...new Set(there)].sort((a, b) => a - b) : there;
   };
@@ -191,14 +191,14 @@ const harmShare = { turn: 0.05, crank: 0.1, run: 0.15, ride: 0.6 } as const;
 /**
  * Price of what a fault is harmed by, for each act: in one test of minutes, the share of what is lost if it is gone on with.
  */
-export function harmOf({ harm, stops }: Fault): Record<Act, number> {
+export function harmOf({ harm, stops }: Fault): Record<EngineAct, number> {
   const price = { turn: 0, crank: 0, run: 0, ride: 0 };
   if (harm && stops) for (const act of engineActs.slice(engineActs.indexOf(stops))) price[act] = harm * harmShare[act];
   return price;
 }
 
 /** The same by today's odds. */
-function expectedHarm(model: Model, faults: readonly number[][], weights: Float64Array): Record<Act, number> {
+function expectedHarm(model: Model, faults: readonly number[][], weights: Float64Array): Record<EngineAct, number> {
   const expected = { turn: 0, crank: 0, run: 0, ride: 0 };
   for (let h = 0; h < faults.length; h++)
     for (const i of faults[h]) {

@@ -1,5 +1,5 @@
 import { type Knowledge, cylindersOf, testById } from '../../knowledge';
-import { placeWords } from '../../record';
+import { placeWords } from '../../state';
 import { buildModel, type Model } from '../model/build';
 import type { Case } from '../model/case';
 import { faultProbabilities } from '../model/probabilities';

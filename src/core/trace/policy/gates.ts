@@ -1,6 +1,6 @@
 import { actOf, findingById, testById, type EngineState, type Test } from '../../knowledge';
-import type { Fitness, Reason } from '../../fitness';
-import type { Evidence } from '../../record';
+import type { Fitness, FitnessReason } from '../../fitness';
+import type { Evidence } from '../../state';
 import type { Model } from '../model/build';
 
 /** Engine states as the evidence has them: "no" holds until a repair or a newer entry says otherwise. */
@@ -30,7 +30,7 @@ export function engineStates(model: Model): Map<string, 'yes' | 'no'> {
 /** Why a test cannot be done now: in words, and where it is the engine's fitness, by what. */
 export interface Gate {
   says: string;
-  reasons: Reason[];
+  reasons: FitnessReason[];
 }
 
 const doing = { turn: 'Not to be turned', crank: 'Not to be cranked', run: 'Not to be run', ride: 'Not to be ridden' } as const;

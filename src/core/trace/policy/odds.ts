@@ -1,4 +1,4 @@
-import { placeWords } from '../../record';
+import { placeWords } from '../../state';
 import type { Model } from '../model/build';
 import { faultProbabilities } from '../model/probabilities';
 import type { Posterior } from '../network';

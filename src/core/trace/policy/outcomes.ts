@@ -1,9 +1,9 @@
 import { type Knowledge, type Test, fitting, foundBy } from '../../knowledge';
 import { findingKind, findingOf, type Model } from '../model/build';
-import { Rows } from '../decide';
+import { RowPool } from '../decide';
 import { instanceId, type Instance } from '../model/instance';
 import { gradesOf } from '../model/strength';
-import type { Explanation } from '../network';
+import type { CauseSet } from '../network';
 
 export interface OpenOutcome {
   id: string;
@@ -48,7 +48,7 @@ function answersOf(test: Test, k: Knowledge): Answers {
 export class OutcomeTables {
   /** withState[g][s]: which hypotheses have group g in state s. */
   private readonly withState: (number[] | undefined)[][];
-  private readonly rows: Rows;
+  private readonly rows: RowPool;
   /** A table for one hypothesis that names nothing. */
   private one: OutcomeTables | null = null;
   /** Several tests look for the same finding. */
@@ -56,10 +56,10 @@ export class OutcomeTables {
 
   constructor(
     private readonly model: Model,
-    private readonly sets: readonly Pick<Explanation, 'states'>[],
+    private readonly sets: readonly Pick<CauseSet, 'states'>[],
     private readonly quiet: readonly Float64Array[],
   ) {
-    this.rows = new Rows(sets.length);
+    this.rows = new RowPool(sets.length);
     this.withState = model.groups.map(() => []);
     sets.forEach(({ states }, h) => states.forEach(([g, s]) => (this.withState[g][s] ??= []).push(h)));
   }

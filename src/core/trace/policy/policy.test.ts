@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CaseMaker } from '../../../../test/fixtures/case';
 import { shipped } from '../../../../test/fixtures/knowledge';
-import type { SchoolId } from '../../record';
+import type { SchoolId } from '../../state';
 import { buildModel } from '../model';
 import { AccessStates, information, repairOrder, type Problem, type Situation } from '../decide';
 import { believe } from './beliefs';

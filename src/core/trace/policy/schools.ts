@@ -1,5 +1,5 @@
 import { type System, foundBy } from '../../knowledge';
-import { schoolIds, type SchoolId } from '../../record';
+import { schoolIds, type SchoolId } from '../../state';
 import {
   best,
   canTell,

@@ -1,5 +1,5 @@
 import { accessOf, expectedBreakage, expectedMinutes, routesOf, type Access } from '../../knowledge';
-import type { Step } from '../../record';
+import type { Step } from '../../state';
 import { AccessStates } from '../decide';
 import type { Model } from '../model/build';
 

@@ -3,12 +3,12 @@ import { gradesOf, levelsOf, linkLevels, showing } from '../model/strength';
 import { buildModel, findingKind, type Model } from '../model/build';
 import type { Case } from '../model/case';
 import { type FindingKind, type Knowledge, type Test, fitting, foundBy } from '../../knowledge';
-import type { Coin } from './coin';
+import type { SeededRandom } from './seededRandom';
 
 type Flavour = 'steady' | 'intermittent';
 
 /** A kind of bike with its history, as the truth has it; bikes are drawn from it. */
-export class Kind {
+export class BikeKind {
   readonly model: Model;
 
   constructor(
@@ -19,20 +19,20 @@ export class Kind {
   }
 
   /** A bike with what is wrong with it, each group drawn from its own modes. */
-  draw(coin: Coin): Bike {
+  draw(random: SeededRandom): SimulatedBike {
     const present = new Map<string, Flavour>();
     for (const g of this.model.groups) {
-      let u = coin(`group ${g.id}`);
+      let u = random(`group ${g.id}`);
       let s = 0;
       while (s + 1 < g.states.length && u >= g.states[s].prior) u -= g.states[s++].prior;
       for (const key of g.states[s].members) present.set(key, g.paths[s][0].flavour);
     }
-    return new Bike(this.model, present, coin);
+    return new SimulatedBike(this.model, present, random);
   }
 }
 
 /** A bike with hidden faults that answers tests and lets itself be repaired. It never shows what is wrong. */
-export class Bike {
+export class SimulatedBike {
   private epoch = 0;
   /** Faults that were repaired, in their order: a finding is drawn anew after a repair that bears on it. */
   private readonly repaired: string[] = [];
@@ -40,7 +40,7 @@ export class Bike {
   constructor(
     private readonly model: Model,
     private readonly present: Map<string, Flavour>,
-    private readonly coin: Coin,
+    private readonly random: SeededRandom,
   ) {}
 
   has(key: string): boolean {
@@ -62,21 +62,21 @@ export class Bike {
   shows(symptom: string): boolean {
     if (this.bringing([symptom]).length > 0) return true;
     const { leak } = this.kind(symptom);
-    return this.epoch === 0 && this.coin(`leak ${symptom}`) < (typeof leak === 'number' ? leak : 0);
+    return this.epoch === 0 && this.random(`leak ${symptom}`) < (typeof leak === 'number' ? leak : 0);
   }
 
   /** The outcome of a test at a place; where several say what is there, any of them. */
   answer(test: Test, position: string | null): string {
     const levels = new Map(foundBy(test).map((id) => [id, this.level(id, position, test.bypasses ?? [])]));
     const fits = fitting(test, (id) => gradesOf(this.kind(id))[levels.get(id)!]);
-    const u = fits.length > 1 ? this.coin(`${test.id}#${position ?? ''} says ${this.epoch}`) : 0;
+    const u = fits.length > 1 ? this.random(`${test.id}#${position ?? ''} says ${this.epoch}`) : 0;
     return test.outcomes[fits[Math.floor(u * fits.length)]].id;
   }
 
   /** Mends one suspect as well as a repair does; says whether it was there. */
   repair(key: string): boolean {
     const there = this.present.has(key);
-    const u = this.coin(`repair ${key} ${this.epoch}`);
+    const u = this.random(`repair ${key} ${this.epoch}`);
     this.epoch++;
     this.repaired.push(key.split('#')[0]);
     if (there && u >= (this.model.byKey.get(key)?.fault.remedy.residual ?? residual)) this.present.delete(key);
@@ -98,7 +98,7 @@ export class Bike {
   private brings(key: string, symptom: string): boolean {
     const { fault, position } = this.model.byKey.get(key)!;
     const levels = linkLevels(fault, position, this.kind(symptom), null, this.model.positions.length, 1);
-    return levels !== null && this.coin(`${key} brings ${symptom}`) >= levels[0];
+    return levels !== null && this.random(`${key} brings ${symptom}`) >= levels[0];
   }
 
   /** The level that a finding has now: the greatest of what its own error and each fault brings. */
@@ -108,7 +108,7 @@ export class Bike {
     const since = this.repaired.filter((f) => this.bears(f, id)).length;
     const name = `${id}#${at ?? ''}@${since}${bypasses.join()}`;
     const draw = (levels: readonly number[], who: string) => {
-      let u = this.coin(`${name} ${who}`);
+      let u = this.random(`${name} ${who}`);
       let l = 0;
       while (l + 1 < levels.length && u >= levels[l]) u -= levels[l++];
       return l;

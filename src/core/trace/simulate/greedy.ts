@@ -13,7 +13,7 @@ import {
 export const greedies = ['information', 'answer'] as const;
 export type Greedy = (typeof greedies)[number];
 /** When a greedy policy stops testing: where the tracer would, when testing no longer pays, or when one repair is so likely. */
-export type Stop = 'tracer' | 'pays' | number;
+export type StopRule = 'tracer' | 'pays' | number;
 
 /** How much likelier the likeliest repair is expected to be after a test (probability gain: Baron 1985, Nelson 2005). */
 function answerGain({ faults, repairs, tests }: Problem, weights: Float64Array, t: number): number {
@@ -40,7 +40,7 @@ function greedyTest(p: Problem, s: Situation, by: Greedy): Gain | null {
 export function greedyChoice(
   p: Problem,
   s: Situation,
-  { by, stop, asTracer }: { by: Greedy; stop: Stop; asTracer: () => ReturnType<typeof testOrRepair> },
+  { by, stop, asTracer }: { by: Greedy; stop: StopRule; asTracer: () => ReturnType<typeof testOrRepair> },
 ): Choice {
   const plan = repairOrder(p, s);
   if (plan.order.length === 0) return { kind: 'none' };

@@ -1,6 +1,6 @@
-export { Bike, Kind } from './bike';
-export { coinOf, type Coin } from './coin';
-export { caseAfter, type Event, type Setting } from './course';
+export { SimulatedBike, BikeKind } from './bike';
+export { seededRandom, type SeededRandom } from './seededRandom';
+export { caseAfter, type Event, type Setting } from './episode';
 export { perturbed } from './perturb';
 export {
   checklist,
@@ -14,9 +14,9 @@ export {
   sureFirst,
   school,
   twoMovesAhead,
-  type Act,
+  type PolicyAction as Act,
   type Policy,
 } from './policies';
-export { greedies, greedyChoice, type Greedy, type Stop } from './greedy';
+export { greedies, greedyChoice, type Greedy, type StopRule } from './greedy';
 export { follow, unavoidable, type Course, type Limits } from './run';
-export { Thread } from './thread';
+export { BeliefNode } from './beliefNode';

@@ -3,51 +3,51 @@ import { applicability } from '../../knowledge';
 import { best, canTell, decide, information, leastBits, twoMoves, unlocked, unreduced, type Choice, type Coarse } from '../decide';
 import type { Beliefs } from '../policy/beliefs';
 import { schoolChoice, schoolMove, schoolRank, type SchoolId } from '../policy/schools';
-import type { Coin } from './coin';
-import { greedyChoice, type Greedy, type Stop } from './greedy';
-import type { Thread } from './thread';
+import type { SeededRandom } from './seededRandom';
+import { greedyChoice, type Greedy, type StopRule } from './greedy';
+import type { BeliefNode } from './beliefNode';
 
-export type Act = { kind: 'test'; test: Test; position: string | null } | { kind: 'repair'; key: string } | { kind: 'none' };
+export type PolicyAction = { kind: 'test'; test: Test; position: string | null } | { kind: 'repair'; key: string } | { kind: 'none' };
 
-/** What to do next from where a job stands. `coin` is for a policy that throws one. */
+/** What to do next from where a job stands. `random` is for a policy that throws one. */
 export interface Policy {
   name: string;
-  next(thread: Thread, coin: Coin): Act;
-  /** True if its choice hangs on the thread alone, so that it is made once for all bikes that come this way. */
+  next(node: BeliefNode, random: SeededRandom): PolicyAction;
+  /** True if its choice hangs on the node alone, so that it is made once for all bikes that come this way. */
   shared: boolean;
   /** True if what was believed before its first repair is kept with the course. */
   asked?: boolean;
 }
 
-const actOf = (thread: Thread, choice: { kind: 'test' | 'repair'; index: number } | null): Act => {
+const actOf = (node: BeliefNode, choice: { kind: 'test' | 'repair'; index: number } | null): PolicyAction => {
   if (!choice) return { kind: 'none' };
-  const { beliefs } = thread;
+  const { beliefs } = node;
   if (choice.kind === 'repair') return { kind: 'repair', key: beliefs.model.suspects[choice.index].key };
   const { test, position } = beliefs.tests[choice.index];
   return { kind: 'test', test, position };
 };
 
-/** A choice in the numbers of a rough problem, by default that of the thread. */
-function roughly(thread: Thread, choice: Choice, rough = thread.look.rough): Act {
+/** A choice in the numbers of a rough problem, by default that of the node. */
+function roughly(node: BeliefNode, choice: Choice, rough = node.look.rough): PolicyAction {
   const all = unreduced(rough, choice);
-  return all.kind === 'none' ? all : actOf(thread, all);
+  return all.kind === 'none' ? all : actOf(node, all);
 }
 
 /** Least cost, chosen in another picture of the same bike: what its choices cost more is what that picture lacks. */
-export const inPicture = (name: string, picture: (thread: Thread) => Coarse): Policy => ({
+export const inPicture = (name: string, picture: (node: BeliefNode) => Coarse): Policy => ({
   name,
   shared: true,
-  next: (thread) => {
-    const rough = picture(thread);
-    return roughly(thread, decide(rough.problem, rough.situation).choice, rough);
+  next: (node) => {
+    const rough = picture(node);
+    return roughly(node, decide(rough.problem, rough.situation).choice, rough);
   },
 });
 
 /** What the screen advises on the complaint alone, where a look may come before the repair of least expected cost. */
-function advisedFirst(thread: Thread): Act {
-  const move = schoolMove(thread.beliefs, { ...thread.look, weighed: thread.weighed }, 'least-cost');
+function advisedFirst(node: BeliefNode): PolicyAction {
+  const move = schoolMove(node.beliefs, { ...node.look, weighed: node.weighed }, 'least-cost');
   if (move.kind === 'test') return { kind: 'test', test: move.test.test, position: move.test.position };
-  return actOf(thread, move.kind === 'repair' ? { kind: 'repair', index: move.suspect } : null);
+  return actOf(node, move.kind === 'repair' ? { kind: 'repair', index: move.suspect } : null);
 }
 
 /** The tracer's own: the act of least expected cost. */
@@ -55,37 +55,37 @@ export const leastCost: Policy = {
   name: 'least-cost',
   shared: true,
   asked: true,
-  next: (thread) => (thread.events.length === 0 ? advisedFirst(thread) : roughly(thread, best(thread.weighed).choice)),
+  next: (node) => (node.events.length === 0 ? advisedFirst(node) : roughly(node, best(node.weighed).choice)),
 };
 
 /** The choice by looking two moves ahead and repairing on from there, as the tracer once had it. */
 export const twoMovesAhead: Policy = {
   name: 'two-moves',
   shared: true,
-  next: (thread) => roughly(thread, twoMoves(thread.look.rough.problem, thread.look.rough.situation)),
+  next: (node) => roughly(node, twoMoves(node.look.rough.problem, node.look.rough.situation)),
 };
 
 /** The textbook's greedy choice, stopping as the tracer does or by a rule of its own. */
-export const greedy = (by: Greedy, stop: Stop): Policy => ({
+export const greedy = (by: Greedy, stop: StopRule): Policy => ({
   name: `greedy ${by}, ${stop}`,
   shared: true,
-  next: (thread) => {
-    const { problem, situation } = thread.look.rough;
-    return roughly(thread, greedyChoice(problem, situation, { by, stop, asTracer: () => thread.stop }));
+  next: (node) => {
+    const { problem, situation } = node.look.rough;
+    return roughly(node, greedyChoice(problem, situation, { by, stop, asTracer: () => node.stop }));
   },
 });
 
 export const school = (id: SchoolId): Policy => ({
   name: id,
   shared: true,
-  next: (thread) => {
-    const { beliefs, situation } = thread;
-    return actOf(thread, schoolChoice(beliefs.problem, situation, { rank: schoolRank(beliefs, id), tests: beliefs.tests }));
+  next: (node) => {
+    const { beliefs, situation } = node;
+    return actOf(node, schoolChoice(beliefs.problem, situation, { rank: schoolRank(beliefs, id), tests: beliefs.tests }));
   },
 });
 
 /** How likely each suspect is to be there and to be mended, by its index. */
-function chances({ beliefs, situation }: Thread): Float64Array {
+function chances({ beliefs, situation }: BeliefNode): Float64Array {
   const chance = new Float64Array(beliefs.repairCost.length);
   beliefs.faults.forEach((f, h) => f.forEach((i) => (chance[i] += situation.weights[h])));
   return chance;
@@ -95,17 +95,17 @@ function chances({ beliefs, situation }: Thread): Float64Array {
 export const likeliest: Policy = {
   name: 'replace-likeliest',
   shared: true,
-  next: (thread) => {
-    const chance = chances(thread);
+  next: (node) => {
+    const chance = chances(node);
     const index = chance.reduce((m, x, i) => (x > chance[m] ? i : m), 0);
-    return chance[index] > 0 ? actOf(thread, { kind: 'repair', index }) : { kind: 'none' };
+    return chance[index] > 0 ? actOf(node, { kind: 'repair', index }) : { kind: 'none' };
   },
 };
 
 /** How likely it is that one of the three likeliest suspects is to be mended. */
-function oneOfThree(thread: Thread): number {
-  const { beliefs, situation } = thread;
-  const chance = chances(thread);
+function oneOfThree(node: BeliefNode): number {
+  const { beliefs, situation } = node;
+  const chance = chances(node);
   const three = new Set([...chance.keys()].sort((a, b) => chance[b] - chance[a] || a - b).slice(0, 3));
   return beliefs.faults.reduce((sum, f, h) => (f.some((i) => three.has(i)) ? sum + situation.weights[h] : sum), 0);
 }
@@ -121,12 +121,12 @@ export const sureFirst: Policy = {
   name: 'sure-first',
   shared: true,
   asked: true,
-  next: (thread, coin) => {
-    const act = leastCost.next(thread, coin);
-    if (act.kind !== 'repair' || thread.events.some((e) => e.kind === 'repair')) return act;
-    const [test] = thread.weighed.tests;
-    if (!test || oneOfThree(thread) >= sure) return act;
-    return actOf(thread, { kind: 'test', index: thread.look.rough.tests[test.index] });
+  next: (node, random) => {
+    const act = leastCost.next(node, random);
+    if (act.kind !== 'repair' || node.events.some((e) => e.kind === 'repair')) return act;
+    const [test] = node.weighed.tests;
+    if (!test || oneOfThree(node) >= sure) return act;
+    return actOf(node, { kind: 'test', index: node.look.rough.tests[test.index] });
   },
 };
 
@@ -134,11 +134,11 @@ export const sureFirst: Policy = {
 export const random: Policy = {
   name: 'random',
   shared: false,
-  next: (thread, coin) => {
-    const { beliefs, situation } = thread;
+  next: (node, random) => {
+    const { beliefs, situation } = node;
     const keys = beliefs.tests;
-    const rank = new Map(keys.map((t) => [t, coin(`random ${thread.events.length} ${t.key}`)]));
-    return actOf(thread, schoolChoice(beliefs.problem, situation, { rank: (t) => rank.get(t)!, tests: keys }));
+    const rank = new Map(keys.map((t) => [t, random(`random ${node.events.length} ${t.key}`)]));
+    return actOf(node, schoolChoice(beliefs.problem, situation, { rank: (t) => rank.get(t)!, tests: keys }));
   },
 };
 
@@ -158,18 +158,18 @@ export const inOrder = (name: string, order: readonly string[]): Policy => {
   return {
     name,
     shared: true,
-    next: (thread, coin) => {
-      const { stop } = thread;
-      const { rough, bits } = thread.look;
+    next: (node, random) => {
+      const { stop } = node;
+      const { rough, bits } = node.look;
       if (stop.kind === 'none') return stop;
-      if (stop.kind === 'repair') return actOf(thread, { kind: 'repair', index: rough.repairs[stop.index] });
-      const at = placesOf(thread.beliefs.tests);
+      if (stop.kind === 'repair') return actOf(node, { kind: 'repair', index: rough.repairs[stop.index] });
+      const at = placesOf(node.beliefs.tests);
       let index = -1;
-      const { problem } = thread.beliefs;
-      const { lifted } = thread.situation;
+      const { problem } = node.beliefs;
+      const { lifted } = node.situation;
       for (let i = 0; i < bits.length; i++)
         if (bits[i] > leastBits && unlocked(problem.tests[i], lifted) && at[i] < (index < 0 ? Infinity : at[index])) index = i;
-      return index < 0 ? leastCost.next(thread, coin) : actOf(thread, { kind: 'test', index });
+      return index < 0 ? leastCost.next(node, random) : actOf(node, { kind: 'test', index });
     },
   };
 };
@@ -181,9 +181,9 @@ export const inOrder = (name: string, order: readonly string[]): Policy => {
 export const checklist = (lines: readonly string[]): Policy => ({
   name: 'checklist',
   shared: true,
-  next: (thread) => {
-    const { knowledge: k, events } = thread;
-    const { model, faults } = thread.root.beliefs;
+  next: (node) => {
+    const { knowledge: k, events } = node;
+    const { model, faults } = node.root.beliefs;
     const done = new Set(events.flatMap((e) => (e.kind === 'repair' ? [e.key] : [])));
     const prior = (key: string) => model.byKey.get(key)!.fault.prior;
     const last = events.at(-1);
@@ -209,7 +209,7 @@ export const checklist = (lines: readonly string[]): Policy => ({
     for (const id of lines) {
       const test = testById(k, id)!;
       if (applicability(test.applies, model.facts, k.attributes) === 0) continue;
-      const shut = thread.root.beliefs.tests.some((t) => t.test.id === id && t.gate);
+      const shut = node.root.beliefs.tests.some((t) => t.test.id === id && t.gate);
       if (shut) continue;
       for (const position of test.per === 'cylinder' ? model.positions : [null])
         if (!tried.has(`${id}#${position ?? ''}`)) return { kind: 'test', test, position };
@@ -222,8 +222,8 @@ export const checklist = (lines: readonly string[]): Policy => ({
 });
 
 /** Tests by what they tell for their cost at the start: where the search for the best fixed order begins. */
-export function firstOrder(thread: Thread): string[] {
-  const { beliefs, situation } = thread;
+export function firstOrder(node: BeliefNode): string[] {
+  const { beliefs, situation } = node;
   const score = new Map<string, number>();
   beliefs.tests.forEach((t, i) => {
     const act = beliefs.problem.tests[i];

@@ -1,12 +1,12 @@
-import type { Bike } from './bike';
-import type { Coin } from './coin';
-import type { Act, Policy } from './policies';
+import type { SimulatedBike } from './bike';
+import type { SeededRandom } from './seededRandom';
+import type { PolicyAction, Policy } from './policies';
 import { actOf, expectedBreakage, expectedMinutes, faultById, riskPrice, type Knowledge, type Test } from '../../knowledge';
 import { harmOf } from '../policy/beliefs';
 import { retestMinutes } from '../policy/repairActs';
 import { stillToOpen, stripOf, type Strip } from '../policy/strip';
 import { faultProbabilities } from '../model/probabilities';
-import type { Thread } from './thread';
+import type { BeliefNode } from './beliefNode';
 
 /**
  * What one policy did to one bike. Money in the shop's currency, minutes in all; both with the repairs that had to be. The money has
@@ -33,7 +33,7 @@ export interface Limits {
 }
 
 /** Lets a policy work on a bike until everything that was complained of is cured or the cap is reached. */
-export function follow(policy: Policy, start: Thread, bike: Bike, coin: Coin, { cap }: Limits): Course {
+export function follow(policy: Policy, start: BeliefNode, bike: SimulatedBike, random: SeededRandom, { cap }: Limits): Course {
   const rate = Number(start.setting.job.rate);
   const strip = stripOf(start.root.beliefs.model);
   const complained = Object.keys(start.setting.symptoms).filter((s) => start.setting.symptoms[s] === 'present');
@@ -46,18 +46,18 @@ export function follow(policy: Policy, start: Thread, bike: Bike, coin: Coin, { 
     course.minutes += all;
     course.money += (all * rate) / 60 + besides + opened.reduce((s, a) => s + expectedBreakage(a), 0);
   };
-  let thread = start;
+  let node = start;
   while (course.money < cap) {
-    const act = chosen(policy, thread, coin);
+    const act = chosen(policy, node, random);
     if (act.kind === 'none') break;
     if (act.kind === 'test') {
       pay(act.test.minutes, risk(start.knowledge, act.test, bike), act.test.access);
       course.tests++;
       const outcome = bike.answer(act.test, act.position);
-      thread = thread.after({ kind: 'test', testId: act.test.id, position: act.position, outcome });
+      node = node.after({ kind: 'test', testId: act.test.id, position: act.position, outcome });
       continue;
     }
-    if (policy.asked) course.first ??= believed(thread, bike);
+    if (policy.asked) course.first ??= believed(node, bike);
     const { remedy } = faultById(start.knowledge, act.key.split('#')[0])!;
     pay(remedy.minutes + retestMinutes, remedy.parts + riskPrice(remedy.does, start.knowledge.doings), remedy.access);
     course.repairs++;
@@ -67,31 +67,31 @@ export function follow(policy: Policy, start: Thread, bike: Bike, coin: Coin, { 
       course.cured = true;
       break;
     }
-    thread = thread.after({ kind: 'repair', key: act.key, left });
+    node = node.after({ kind: 'repair', key: act.key, left });
   }
   return course;
 }
 
 /** The price of what a test does, and of what it makes worse on this bike. */
-function risk({ doings, faults }: Knowledge, test: Test, bike: Bike): number {
+function risk({ doings, faults }: Knowledge, test: Test, bike: SimulatedBike): number {
   const act = actOf(test.does, doings);
   const harm = act ? faults.reduce((sum, f) => (f.harm && bike.hasFault(f.id) ? sum + harmOf(f)[act] : sum), 0) : 0;
   return riskPrice(test.does, doings) + harm;
 }
 
-function chosen(policy: Policy, thread: Thread, coin: Coin): Act {
-  if (!policy.shared) return policy.next(thread, coin);
-  const known = thread.chosen.get(policy.name) as Act | undefined;
+function chosen(policy: Policy, node: BeliefNode, random: SeededRandom): PolicyAction {
+  if (!policy.shared) return policy.next(node, random);
+  const known = node.chosen.get(policy.name) as PolicyAction | undefined;
   if (known) return known;
-  const act = policy.next(thread, coin);
-  thread.chosen.set(policy.name, act);
+  const act = policy.next(node, random);
+  node.chosen.set(policy.name, act);
   return act;
 }
 
 /** What the suspects panel would say of each suspect here, worked out from the whole network, and whether it is so. */
-function believed(thread: Thread, bike: Bike): Course['first'] {
-  const { model, posterior } = thread.exact;
-  const open = Object.keys(thread.setting.symptoms).filter((s) => thread.setting.symptoms[s] === 'present');
+function believed(node: BeliefNode, bike: SimulatedBike): Course['first'] {
+  const { model, posterior } = node.exact;
+  const open = Object.keys(node.setting.symptoms).filter((s) => node.setting.symptoms[s] === 'present');
   const bringing = new Set(bike.bringing(open));
   const bearing = new Set(posterior.parts.flatMap((part) => part.groups.flatMap((g) => model.groups[g].suspects)));
   return [...faultProbabilities(model, posterior)].flatMap(([key, chance]) =>
@@ -100,15 +100,15 @@ function believed(thread: Thread, bike: Bike): Course['first'] {
 }
 
 /** What curing these faults costs one who knows them: their repairs with what must come off, once, and one retest each. */
-export function unavoidable(strip: Strip, thread: Thread, keys: readonly string[]): number {
-  const rate = Number(thread.setting.job.rate);
+export function unavoidable(strip: Strip, node: BeliefNode, keys: readonly string[]): number {
+  const rate = Number(node.setting.job.rate);
   let state = strip.now;
   let money = 0;
   for (const key of keys) {
-    const { remedy } = faultById(thread.knowledge, key.split('#')[0])!;
+    const { remedy } = faultById(node.knowledge, key.split('#')[0])!;
     const { cost, next } = strip.states.reach(state, strip.states.want(remedy.access));
     state = next;
-    money += cost + remedy.parts + riskPrice(remedy.does, thread.knowledge.doings) + ((remedy.minutes + retestMinutes) * rate) / 60;
+    money += cost + remedy.parts + riskPrice(remedy.does, node.knowledge.doings) + ((remedy.minutes + retestMinutes) * rate) / 60;
   }
   return money;
 }

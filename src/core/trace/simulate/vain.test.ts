@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bikeOf, jobOf } from '../../../../test/fixtures/case';
 import { shipped } from '../../../../test/fixtures/knowledge';
-import { coinOf, leastCost, Thread } from '.';
+import { seededRandom, leastCost, BeliefNode } from '.';
 
 const smoking = {
   bike: bikeOf({ archetype: 'air-two-stroke', strokes: 'two', cylinders: null, ignition: 'electronic', starting: 'electric' }),
@@ -12,21 +12,21 @@ const smoking = {
 // Common practice: what made no difference is not done again and again; the cause is looked for elsewhere.
 describe('a repair that changed nothing', () => {
   it('is not advised over and over once the tests are done', () => {
-    let thread = new Thread(shipped, smoking);
+    let node = new BeliefNode(shipped, smoking);
     let last = '';
     let run = 0;
     for (let i = 0; i < 30; i++) {
-      const act = leastCost.next(thread, coinOf(1));
+      const act = leastCost.next(node, seededRandom(1));
       if (act.kind === 'none') break;
       if (act.kind === 'test') {
         const outcome = act.test.outcomes.find((o) => o.normal)!.id;
-        thread = thread.after({ kind: 'test', testId: act.test.id, position: act.position, outcome });
+        node = node.after({ kind: 'test', testId: act.test.id, position: act.position, outcome });
         continue;
       }
       run = act.key === last ? run + 1 : 1;
       last = act.key;
       expect(run, `${act.key} at ${i}`).toBeLessThan(4);
-      thread = thread.after({ kind: 'repair', key: act.key, left: ['smoke-white'] });
+      node = node.after({ kind: 'repair', key: act.key, left: ['smoke-white'] });
     }
   });
 });

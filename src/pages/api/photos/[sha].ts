@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
-import { mostPhotoBytes } from '../../../core/record';
+import { mostPhotoBytes } from '../../../core/state';
 import { pool } from '../../../server/db/pool';
-import { collectPhotos, keepPhoto, readPhoto } from '../../../server/files/photos';
+import { collectPhotos, storePhoto, readPhoto } from '../../../server/files/photos';
 import { answer, json, readBytes, refuse } from '../../../server/http/body';
 
 const hash = /^[\da-f]{64}$/;
@@ -24,7 +24,7 @@ export const PUT: APIRoute = async ({ params, request, locals }) => {
   if (!hash.test(sha)) return json({ message: 'A photo is addressed by its SHA-256.' }, 400);
   const body = await readBytes(request, mostPhotoBytes, 'This picture is larger than 20 MB.');
   if (!body.ok) return json({ message: body.message }, body.status);
-  const kept = await keepPhoto(pool(), locals.session!.shopId, sha, body.value);
+  const kept = await storePhoto(pool(), locals.session!.shopId, sha, body.value);
   if (!kept.ok) return refuse(kept.status, { code: kept.code, message: kept.message });
   // Where new bytes come in, those that nothing ever named go out.
   await collectPhotos(pool(), locals.session!.shopId);

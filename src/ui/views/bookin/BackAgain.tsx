@@ -3,13 +3,13 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { effectOf, command as commandOf } from '../../../core/command';
-import type { JobSnapshot, Reading, SymptomAnswer } from '../../../core/record';
+import type { JobSnapshot, Reading, SymptomAnswer } from '../../../core/state';
 import { openJob, openingProblem } from '../../device/openJob';
 import { useJob, type UsedJob } from '../../job/useJob';
-import { Field } from '../../parts/Field';
-import { SymptomPicker } from '../../parts/SymptomPicker';
-import { Tag } from '../../parts/Tag';
-import { useKept } from '../../parts/useKept';
+import { Field } from '../../controls/Field';
+import { SymptomPicker } from '../../widgets/SymptomPicker';
+import { Card } from '../../controls/Card';
+import { useStoredDraft } from '../../controls/useStoredDraft';
 
 interface Words {
   words: string;
@@ -37,7 +37,7 @@ function nextVisit({ store, view, rows }: UsedJob, jobId: string): JobSnapshot {
 export default function BackAgain() {
   const used = useJob();
   const { store, device, view, traced, jobId } = used;
-  const { value, change, clear } = useKept(`ivrek-back:${jobId}`, nothing, whole);
+  const { value, change, clear } = useStoredDraft(`ivrek-back:${jobId}`, nothing, whole);
   const [tried, setTried] = useState(false);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -79,7 +79,7 @@ export default function BackAgain() {
     location.assign(`/job/${newJobId}/look`);
   };
   return (
-    <Tag
+    <Card
       title="It is back"
       over="Another visit of this bike: its book, its owner and what was measured on it come along."
       data-testid="back-again"
@@ -114,6 +114,6 @@ export default function BackAgain() {
         </Box>
         <SymptomPicker words={value.words} value={value.symptoms} onChange={(symptoms) => change({ ...value, symptoms })} />
       </Box>
-    </Tag>
+    </Card>
   );
 }

@@ -7,14 +7,14 @@ import ToggleButton from '@mui/material/ToggleButton';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { SetOf } from '../../../core/command';
-import type { Bike } from '../../../core/record';
+import type { Bike } from '../../../core/state';
 import { useJob } from '../../job/useJob';
-import { Column, Columns } from '../../parts/Columns';
-import { Choice } from '../../parts/Choice';
-import { Field } from '../../parts/Field';
-import { SetField } from '../../parts/SetField';
-import { Tag } from '../../parts/Tag';
-import { day } from '../../parts/times';
+import { Column, Columns } from '../../controls/Columns';
+import { Choice } from '../../controls/Choice';
+import { Field } from '../../controls/Field';
+import { AutosaveField } from '../../controls/AutosaveField';
+import { Card } from '../../controls/Card';
+import { day } from '../../controls/times';
 import { Complaints } from '../trace/Complaints';
 import { Traits } from './Traits';
 
@@ -76,7 +76,7 @@ function WhatItIs() {
     whole: boolean,
     unit?: string,
   ) => (
-    <SetField
+    <AutosaveField
       key={field}
       label={label}
       unit={unit}
@@ -91,9 +91,9 @@ function WhatItIs() {
     />
   );
   return (
-    <Tag title="What it is">
+    <Card title="What it is">
       <Box sx={{ display: 'grid', gap: 1.25 }}>
-        <SetField
+        <AutosaveField
           label="Make and model"
           value={bike.name}
           onSet={(t) => {
@@ -136,12 +136,12 @@ function WhatItIs() {
           {numberField('boreMm', 'Bore', 20, 150, false, 'mm')}
           {numberField('strokeMm', 'Stroke', 20, 150, false, 'mm')}
           {numberField('compressionRatio', 'Compression ratio', 4, 20, false, ': 1')}
-          <SetField label="Colour" value={text(bike.colour)} onSet={(t) => (set({ colour: t || null }), null)} />
-          <SetField label="Frame number" value={text(bike.frameNo)} onSet={(t) => (set({ frameNo: t || null }), null)} />
-          <SetField label="Engine number" value={text(bike.engineNo)} onSet={(t) => (set({ engineNo: t || null }), null)} />
+          <AutosaveField label="Colour" value={text(bike.colour)} onSet={(t) => (set({ colour: t || null }), null)} />
+          <AutosaveField label="Frame number" value={text(bike.frameNo)} onSet={(t) => (set({ frameNo: t || null }), null)} />
+          <AutosaveField label="Engine number" value={text(bike.engineNo)} onSet={(t) => (set({ engineNo: t || null }), null)} />
         </Box>
       </Box>
-    </Tag>
+    </Card>
   );
 }
 
@@ -154,10 +154,10 @@ function History() {
   const set = (patch: SetOf<'job.set'>) => store.set('job.set', jobId, patch);
   const touched = job.lastTouched ?? [];
   return (
-    <Tag title="History">
+    <Card title="History">
       <Box sx={{ display: 'grid', gap: 1.25 }}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 1 }}>
-          <SetField
+          <AutosaveField
             sx={{ maxWidth: 170 }}
             label="Stood for"
             unit="months"
@@ -197,12 +197,16 @@ function History() {
           </Box>
         </Box>
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-          <SetField label="By whom" value={text(job.lastTouchedBy)} onSet={(t) => (set({ lastTouchedBy: t || null }), null)} />
-          <SetField label="When, and what" value={text(job.lastTouchedWhen)} onSet={(t) => (set({ lastTouchedWhen: t || null }), null)} />
+          <AutosaveField label="By whom" value={text(job.lastTouchedBy)} onSet={(t) => (set({ lastTouchedBy: t || null }), null)} />
+          <AutosaveField
+            label="When, and what"
+            value={text(job.lastTouchedWhen)}
+            onSet={(t) => (set({ lastTouchedWhen: t || null }), null)}
+          />
         </Box>
-        <SetField label="Notes" multiline minRows={2} value={text(job.notes)} onSet={(t) => (set({ notes: t || null }), null)} />
+        <AutosaveField label="Notes" multiline minRows={2} value={text(job.notes)} onSet={(t) => (set({ notes: t || null }), null)} />
       </Box>
-    </Tag>
+    </Card>
   );
 }
 
@@ -217,12 +221,12 @@ function OwnerPart() {
     store.set('owner.set', owner.id, { personalId: id }, [{ id, ...next, email: null }]);
   };
   return (
-    <Tag title="Owner" over="Kept apart from the log, so that it can be erased">
+    <Card title="Owner" over="Kept apart from the log, so that it can be erased">
       <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-        <SetField label="Name" value={known?.name ?? ''} onSet={(t) => (t ? (set({ name: t }), null) : 'An owner needs a name.')} />
-        <SetField label="Telephone" value={known?.phone ?? ''} onSet={(t) => (set({ phone: t || null }), null)} />
+        <AutosaveField label="Name" value={known?.name ?? ''} onSet={(t) => (t ? (set({ name: t }), null) : 'An owner needs a name.')} />
+        <AutosaveField label="Telephone" value={known?.phone ?? ''} onSet={(t) => (set({ phone: t || null }), null)} />
       </Box>
-    </Tag>
+    </Card>
   );
 }
 
@@ -249,7 +253,7 @@ export function Agreed() {
     setTried(false);
   };
   return (
-    <Tag title="Agreed with the owner">
+    <Card title="Agreed with the owner">
       {[...consents].reverse().map((c, i) => (
         <Typography key={c.id} sx={{ mb: 0.5, color: i ? 'text.secondary' : 'text.primary', textDecoration: i ? 'line-through' : 'none' }}>
           {c.words} {c.upTo ? `Up to ${c.upTo} ${store.snapshot.shop.currency}.` : ''} ({day(c.givenAt)})
@@ -273,6 +277,6 @@ export function Agreed() {
           Agreed
         </Button>
       </Box>
-    </Tag>
+    </Card>
   );
 }

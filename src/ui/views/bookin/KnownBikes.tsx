@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import type { FoundLine } from '../../../core/find';
-import { day } from '../../parts/times';
+import { day } from '../../controls/times';
 import { call } from '../../device/client';
 
 const pauseMs = 250;

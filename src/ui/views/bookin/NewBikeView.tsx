@@ -4,15 +4,15 @@ import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { effectOf, command as commandOf } from '../../../core/command';
-import { emptyState, type JobSnapshot, type Own, type SymptomAnswer, type Yard } from '../../../core/record';
+import { emptyState, type JobSnapshot, type Own, type SymptomAnswer, type WorkshopContext } from '../../../core/state';
 import { OwnContext } from '../../job/useJob';
 import { openJob, openingProblem } from '../../device/openJob';
 import { useDevice } from '../../device/useDevice';
-import { LineStatus } from '../../parts/LineStatus';
-import { Field } from '../../parts/Field';
-import { Page } from '../../parts/Page';
-import { SymptomPicker } from '../../parts/SymptomPicker';
-import { Tag } from '../../parts/Tag';
+import { ConnectionStatus } from '../../frame/ConnectionStatus';
+import { Field } from '../../controls/Field';
+import { Page } from '../../frame/Page';
+import { SymptomPicker } from '../../widgets/SymptomPicker';
+import { Card } from '../../controls/Card';
 import { KnownBikes } from './KnownBikes';
 
 interface Form {
@@ -34,8 +34,8 @@ function readDraft(): Draft {
 }
 
 /** Three fields, and the bike is in. The rest can wait. */
-export default function NewBikeView({ yard }: { yard: Yard }) {
-  const { device, line, items, room } = useDevice(yard.shop.id);
+export default function NewBikeView({ workshop }: { workshop: WorkshopContext }) {
+  const { device, line, items, room } = useDevice(workshop.shop.id);
   const [symptoms, setSymptoms] = useState<Record<string, SymptomAnswer>>({});
   const [problem, setProblem] = useState<string | null>(null);
   const { register, handleSubmit, formState, reset, setFocus, watch } = useForm<Form>({
@@ -71,21 +71,21 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
         name: f.name.trim(),
         words: f.words.trim(),
         symptoms,
-        rate: yard.shop.rate,
+        rate: workshop.shop.rate,
       },
       { id: id(), madeAt: new Date().toISOString() },
     );
     const outcome = effectOf(emptyState(), command);
     if (!outcome.ok) return setProblem(outcome.refusal.message);
     const personal = [{ id: personalId, name: f.owner.trim(), phone: null, email: null }];
-    const opened: JobSnapshot = { ...yard, jobId: newJobId, rows: { own: [...(yard.own ?? none)] }, personal, journal: [] };
+    const opened: JobSnapshot = { ...workshop, jobId: newJobId, rows: { own: [...(workshop.own ?? none)] }, personal, journal: [] };
     const opening = await openJob(device, opened, {
       id: command.id,
-      shopId: yard.shop.id,
+      shopId: workshop.shop.id,
       jobId: newJobId,
       command,
       personal,
-      actorId: yard.actor?.id ?? null,
+      actorId: workshop.actor?.id ?? null,
       photos: [],
       changes: outcome.changes,
       state: 'waiting',
@@ -104,13 +104,13 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
   return (
     <Page title="Book in a bike" find>
       <Box component="form" noValidate onSubmit={book} sx={{ display: 'grid', gap: 2, maxWidth: 860 }}>
-        <LineStatus line={line} waiting={items.length} room={room} />
+        <ConnectionStatus line={line} waiting={items.length} room={room} />
         {problem && (
           <Alert severity="warning" role="alert">
             {problem}
           </Alert>
         )}
-        <Tag lead sx={{ display: 'grid', gap: 1.5 }}>
+        <Card lead sx={{ display: 'grid', gap: 1.5 }}>
           <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
             <Field label="Bike: make and model" {...field('name', 'Which bike is it? Make and model, as you would call it.', 120)} />
             <Field label="Owner" {...field('owner', 'Whose bike is it?', 120)} />
@@ -128,12 +128,12 @@ export default function NewBikeView({ yard }: { yard: Yard }) {
           </Box>
           {/* Last, so that nothing moves under the hands of one who goes on typing. */}
           <KnownBikes name={values.name} />
-        </Tag>
-        <Tag title="If there is time now" over="All of this can wait; the rest of the bike and its history come after booking in.">
-          <OwnContext.Provider value={yard.own ?? none}>
+        </Card>
+        <Card title="If there is time now" over="All of this can wait; the rest of the bike and its history come after booking in.">
+          <OwnContext.Provider value={workshop.own ?? none}>
             <SymptomPicker words={values.words} value={symptoms} onChange={setSymptoms} />
           </OwnContext.Provider>
-        </Tag>
+        </Card>
       </Box>
     </Page>
   );

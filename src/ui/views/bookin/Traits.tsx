@@ -6,8 +6,8 @@ import Select from '@mui/material/Select';
 import { useState } from 'react';
 import { applicability, factsOf, type Attribute } from '../../../core/knowledge';
 import { useJob } from '../../job/useJob';
-import { Choice } from '../../parts/Choice';
-import { Tag } from '../../parts/Tag';
+import { Choice } from '../../controls/Choice';
+import { Card } from '../../controls/Card';
 
 const wordsOf = (a: Attribute, value: string) => a.says?.[value] ?? (value === 'yes' ? 'Yes' : value === 'no' ? 'No' : value);
 
@@ -38,7 +38,7 @@ export function Traits() {
   };
   const byKind = (a: Attribute) => (kind[a.id] === undefined ? 'not given' : `${wordsOf(a, String(kind[a.id]))} (its kind)`);
   return (
-    <Tag title="More about it" data-testid="traits">
+    <Card title="More about it" data-testid="traits">
       <Box sx={{ display: 'grid', gap: 1.25 }}>
         {earth && (
           <Choice
@@ -79,6 +79,6 @@ export function Traits() {
           </Box>
         )}
       </Box>
-    </Tag>
+    </Card>
   );
 }

@@ -5,7 +5,7 @@ import { FakeServer } from '../../../../test/fixtures/fakeServer';
 import { drawJob, stagesReady } from '../../../../test/fixtures/jobScreen';
 import { snapshotAfter } from '../../../../test/fixtures/snapshot';
 import { after } from '../../../../test/fixtures/state';
-import type { JobSnapshot } from '../../../core/record';
+import type { JobSnapshot } from '../../../core/state';
 import type { StageId } from '../../../core/stage';
 import { openShelves } from '../../device/database';
 import { deviceFor } from '../../device/device';

@@ -3,8 +3,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { Page } from '../../parts/Page';
-import { Tag } from '../../parts/Tag';
+import { Page } from '../../frame/Page';
+import { Card } from '../../controls/Card';
 import { call } from '../../device/client';
 
 /** The waits of the workshop for a calendar: once as a file, or as an address that keeps it up to date. */
@@ -40,7 +40,7 @@ export default function CalendarView({ shopId, token: first, bases }: { shopId: 
             {problem}
           </Alert>
         )}
-        <Tag lead title="Keep a calendar up to date">
+        <Card lead title="Keep a calendar up to date">
           <Typography sx={{ mb: 1 }}>
             Give this address to your calendar. It shows what soaks, cures and cools, parts that should arrive, and provisional repairs with
             a day. Who has the address can read these lines, so keep it to yourself.
@@ -61,12 +61,12 @@ export default function CalendarView({ shopId, token: first, bases }: { shopId: 
           <Button variant="outlined" onClick={() => void anew()} sx={{ mt: 1 }}>
             Make a new address, the old one stops
           </Button>
-        </Tag>
-        <Tag title="As a file">
+        </Card>
+        <Card title="As a file">
           <Button variant="outlined" href="/api/calendar" download>
             The calendar as it stands
           </Button>
-        </Tag>
+        </Card>
       </Box>
     </Page>
   );

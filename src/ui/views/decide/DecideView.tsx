@@ -2,9 +2,9 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { amount, billOf, cents, spentCents } from '../../../core/money';
 import { useJob } from '../../job/useJob';
-import { Column, Columns } from '../../parts/Columns';
-import { Empty } from '../../parts/Empty';
-import { Tag } from '../../parts/Tag';
+import { Column, Columns } from '../../controls/Columns';
+import { Empty } from '../../controls/Empty';
+import { Card } from '../../controls/Card';
 import { Agreed } from '../bookin/BookInView';
 import { FindingList } from '../strip/FindingList';
 import { Complaints } from '../trace/Complaints';
@@ -26,7 +26,7 @@ export default function DecideView() {
     <Columns share={[1.2, 1]}>
       <Column>
         <Complaints />
-        <Tag title="Causes" data-testid="causes">
+        <Card title="Causes" data-testid="causes">
           {traced.causes.length === 0 && <Empty>No cause named yet. It is named in Trace, together with its repair.</Empty>}
           {traced.causes.map((c) => (
             <Typography key={c.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75 }}>
@@ -36,11 +36,11 @@ export default function DecideView() {
           <Typography variant="body2" color="text.secondary">
             Symptom gone and cause explained are two things. Ask what made the part fail, or it invites the fault back.
           </Typography>
-        </Tag>
+        </Card>
         <FindingList />
       </Column>
       <Column>
-        <Tag title="Money">
+        <Card title="Money">
           <Box
             component="dl"
             sx={{
@@ -71,7 +71,7 @@ export default function DecideView() {
               This needs a new yes from the owner before it goes on.
             </Typography>
           )}
-        </Tag>
+        </Card>
         <Agreed />
       </Column>
     </Columns>

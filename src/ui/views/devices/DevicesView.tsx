@@ -3,14 +3,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
-import { Empty } from '../../parts/Empty';
-import { Page } from '../../parts/Page';
-import { SetField } from '../../parts/SetField';
-import { Tag } from '../../parts/Tag';
-import { dayTime } from '../../parts/times';
+import { Empty } from '../../controls/Empty';
+import { Page } from '../../frame/Page';
+import { AutosaveField } from '../../controls/AutosaveField';
+import { Card } from '../../controls/Card';
+import { dayTime } from '../../controls/times';
 import { fonts } from '../../theme/tokens';
 import type { DeviceList, PairingCode } from '../../../wire';
-import { call, type Answer } from '../../device/client';
+import { call, type CallResult } from '../../device/client';
 
 export interface DevicesProps extends DeviceList {
   lan: { urls: string[]; fingerprint: string; qr: string } | null;
@@ -21,7 +21,7 @@ export default function DevicesView({ lan, ...first }: DevicesProps) {
   const [{ devices, refusals }, setAnswer] = useState<DeviceList>(first);
   const [code, setCode] = useState<PairingCode | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const take = (answer: Answer<DeviceList>) => {
+  const take = (answer: CallResult<DeviceList>) => {
     setProblem(answer.ok ? null : answer.message);
     if (answer.ok) setAnswer(answer.body);
   };
@@ -65,7 +65,7 @@ export default function DevicesView({ lan, ...first }: DevicesProps) {
           alignItems: 'start',
         }}
       >
-        <Tag lead title="Let a tablet in" data-testid="let-in">
+        <Card lead title="Let a tablet in" data-testid="let-in">
           {lan ? (
             <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '210px minmax(0,1fr)' } }}>
               <Box
@@ -115,13 +115,13 @@ export default function DevicesView({ lan, ...first }: DevicesProps) {
               can be let in here, each with a code.
             </Typography>
           )}
-        </Tag>
-        <Tag title="Tablets that are in" data-testid="devices">
+        </Card>
+        <Card title="Tablets that are in" data-testid="devices">
           {devices.length === 0 && <Empty>No tablet yet. Each one that is let in can be named here, and sent away when it is lost.</Empty>}
           {devices.map((d) => (
             <Box key={d.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1, display: 'grid', gap: 0.5 }}>
               <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-end' }}>
-                <SetField
+                <AutosaveField
                   sx={{ flex: 1 }}
                   label="Name"
                   value={d.name ?? ''}
@@ -154,7 +154,7 @@ export default function DevicesView({ lan, ...first }: DevicesProps) {
               ))}
             </Box>
           )}
-        </Tag>
+        </Card>
       </Box>
     </Page>
   );

@@ -3,10 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState, type FormEvent } from 'react';
-import { Field } from '../../parts/Field';
+import { Field } from '../../controls/Field';
 import { call } from '../../device/client';
-import { Page } from '../../parts/Page';
-import { Tag } from '../../parts/Tag';
+import { Page } from '../../frame/Page';
+import { Card } from '../../controls/Card';
 
 /** A device that is new here says the code that is shown on the computer. */
 export default function PairView() {
@@ -38,7 +38,7 @@ export default function PairView() {
             {problem}
           </Alert>
         )}
-        <Tag lead title="The code on the computer" sx={{ display: 'grid', gap: 1.5 }}>
+        <Card lead title="The code on the computer" sx={{ display: 'grid', gap: 1.5 }}>
           <Typography>
             On the computer that Ivrek runs on, open Tablets and show a code. It is good for one device and ten minutes.
           </Typography>
@@ -62,7 +62,7 @@ export default function PairView() {
               Pair
             </Button>
           </Box>
-        </Tag>
+        </Card>
         <Typography color="text.secondary">
           Does the browser warn about this address? Compare the fingerprint it shows with the one on the computer, then install the
           workshop’s authority on this device, so that it also works where there is no network.

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Limit } from '../../../core/measure';
-import type { ReadingValue } from '../../../core/record';
+import type { ReadingValue } from '../../../core/state';
 import { toSi } from '../../../core/quantity';
 import { stages, type StageLine } from '../../../core/stage';
-import { LimitBar } from '../../parts/LimitBar';
-import { Page } from '../../parts/Page';
-import { Spine } from '../../parts/Spine';
+import { LimitBar } from '../../widgets/LimitBar';
+import { Page } from '../../frame/Page';
+import { Spine } from '../../widgets/Spine';
 
 const psi = (v: number) => toSi(v, 'psi');
 const book: Limit = { low: psi(142), high: psi(185), source: 'book of this bike, page 61', general: false };

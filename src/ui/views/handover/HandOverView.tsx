@@ -3,19 +3,19 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useJob } from '../../job/useJob';
-import { Column, Columns } from '../../parts/Columns';
-import { Checklist } from '../../parts/Checklist';
-import { Empty } from '../../parts/Empty';
-import { Field } from '../../parts/Field';
-import { Reasons } from '../../parts/fitness/Reasons';
-import { useFitness } from '../../parts/fitness/useFitness';
-import { later } from '../../parts/later';
-import { Provisionals } from '../../parts/Provisionals';
-import { SignButton } from '../../parts/SignButton';
-import { Tag } from '../../parts/Tag';
-import { dayTime } from '../../parts/times';
+import { Column, Columns } from '../../controls/Columns';
+import { Checklist } from '../../widgets/Checklist';
+import { Empty } from '../../controls/Empty';
+import { Field } from '../../controls/Field';
+import { Reasons } from '../../widgets/fitness/Reasons';
+import { useFitness } from '../../widgets/fitness/useFitness';
+import { lazyPart } from '../../controls/lazyPart';
+import { Provisionals } from '../../widgets/Provisionals';
+import { SignButton } from '../../widgets/SignButton';
+import { Card } from '../../controls/Card';
+import { dayTime } from '../../controls/times';
 
-const BackAgain = later(() => import('../bookin/BackAgain'));
+const BackAgain = lazyPart(() => import('../bookin/BackAgain'));
 
 /** The bike leaves: what still stands against it, its record, and the signature. */
 export default function HandOverView() {
@@ -34,7 +34,7 @@ export default function HandOverView() {
   return (
     <Columns>
       <Column>
-        <Tag lead title={handed ? `Handed over ${dayTime(handed)}` : 'Hand over'} data-testid="hand-over">
+        <Card lead title={handed ? `Handed over ${dayTime(handed)}` : 'Hand over'} data-testid="hand-over">
           {!handed && (!may || fitness.handOver.overruled.length > 0) && (
             <Box sx={{ mb: 1.5 }}>
               {!may && <Typography sx={{ fontWeight: 600 }}>Before it leaves:</Typography>}
@@ -62,11 +62,11 @@ export default function HandOverView() {
               {signature && `Signed ${signature.signedBy}. `}Undo takes the hand-over back; a signature stays and a new one takes its place.
             </Typography>
           )}
-        </Tag>
+        </Card>
         {handed && <BackAgain />}
-        <Tag title="Road test">
+        <Card title="Road test">
           <Checklist listId="road-test" />
-        </Tag>
+        </Card>
       </Column>
       <Column>
         <Provisionals />
@@ -90,7 +90,7 @@ function Watches() {
     setTried(false);
   };
   return (
-    <Tag title="To be watched">
+    <Card title="To be watched">
       {rows('watch').length === 0 && <Empty>What the owner should look at, and when.</Empty>}
       {rows('watch').map((w) => (
         <Typography key={w.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75 }}>
@@ -109,6 +109,6 @@ function Watches() {
           Add
         </Button>
       </Box>
-    </Tag>
+    </Card>
   );
 }

@@ -17,7 +17,7 @@ export function NotInYet({ shopId, jobId, upTo }: { shopId: string; jobId: strin
     };
     // An entry may have arrived while the page was drawn, before this one listened.
     void look();
-    return device.hear((news) => {
+    return device.subscribe((news) => {
       if (news.kind === 'answered' && news.jobId === jobId) void look();
     });
   }, [device, jobId, upTo]);

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { JobRecord } from '../../../core/handover';
-import { Page } from '../../parts/Page';
+import { Page } from '../../frame/Page';
 import { NotInYet } from './NotInYet';
 
 interface RecordProps {

@@ -6,9 +6,9 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
-import { fieldName, valueWords } from '../../parts/fieldNames';
-import { Page } from '../../parts/Page';
-import { Tag } from '../../parts/Tag';
+import { fieldName, valueWords } from '../../widgets/fieldNames';
+import { Page } from '../../frame/Page';
+import { Card } from '../../controls/Card';
 import type { ImportChoice, ImportReport } from '../../../wire';
 import { callFollowed } from '../../device/client';
 
@@ -69,7 +69,7 @@ export default function ImportView() {
             {file?.name}: {problem}
           </Alert>
         )}
-        <Tag lead title="A job from a file">
+        <Card lead title="A job from a file">
           <Typography sx={{ mb: 1 }}>
             A ZIP or JSON that Ivrek exported, here or in another workshop. It keeps its log, its photos and its ids; what is here already
             is left alone.
@@ -96,9 +96,9 @@ export default function ImportView() {
               <Button onClick={() => stop.abort()}>Stop</Button>
             </Box>
           )}
-        </Tag>
+        </Card>
         {report && (
-          <Tag title={report.bike} data-testid="import-report">
+          <Card title={report.bike} data-testid="import-report">
             {report.done ? (
               <>
                 <Typography sx={{ mb: 1 }}>
@@ -155,7 +155,7 @@ export default function ImportView() {
                 )}
               </Box>
             )}
-          </Tag>
+          </Card>
         )}
       </Box>
     </Page>

@@ -1,17 +1,17 @@
 import { memo, useEffect, useMemo, type ReactNode } from 'react';
 import { spineOf, stages, type StageId } from '../../../core/stage';
-import { list } from '../../../core/record';
+import { list } from '../../../core/state';
 import { useJob } from '../../job/useJob';
 import { useStanding } from '../../job/useThought';
-import { Bench } from '../../parts/Bench';
-import { BenchLine } from '../../parts/line/BenchLine';
-import { Spine } from '../../parts/Spine';
-import { later } from '../../parts/later';
+import { ScreenFrame } from '../../frame/ScreenFrame';
+import { BenchLine } from '../../frame/line/BenchLine';
+import { Spine } from '../../widgets/Spine';
+import { lazyPart } from '../../controls/lazyPart';
 import { JobBar } from './JobBar';
 import { Notices } from './Notices';
 
 // Fetched when someone is about to write.
-const JobPanel = later(() => import('../../parts/line/LinePanel'));
+const JobPanel = lazyPart(() => import('../../frame/line/LinePanel'));
 const Line = memo(function Line() {
   return <BenchLine panel={JobPanel} />;
 });
@@ -24,16 +24,16 @@ export function Frame({ stage, hrefOf, children }: { stage: StageId; hrefOf(stag
   const { shop } = store.snapshot;
   useEffect(() => {
     const people = list(view.state, 'person').map(({ id, name }) => ({ id, name }));
-    void device.saveYard({ shop: { demo: false, ...shop }, actor: view.actor, people, own: list(view.state, 'own'), home: true });
+    void device.saveWorkshop({ shop: { demo: false, ...shop }, actor: view.actor, people, own: list(view.state, 'own'), home: true });
   }, [device, shop, view.actor, view.state]);
   const title = `${traced.bike.name}: ${stages.find((s) => s.id === stage)!.name} · Ivrek`;
   useEffect(() => {
     document.title = title;
   }, [title]);
   return (
-    <Bench bar={<JobBar />} side={<Spine lines={lines} current={stage} href={hrefOf} />} line={<Line />}>
+    <ScreenFrame bar={<JobBar />} side={<Spine lines={lines} current={stage} href={hrefOf} />} line={<Line />}>
       <Notices />
       {children}
-    </Bench>
+    </ScreenFrame>
   );
 }

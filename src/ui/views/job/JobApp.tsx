@@ -1,12 +1,12 @@
 import { Activity, startTransition, useEffect, useLayoutEffect, useReducer, useRef, useState } from 'react';
-import type { JobSnapshot } from '../../../core/record';
+import type { JobSnapshot } from '../../../core/state';
 import { stages, type StageId } from '../../../core/stage';
 import type { Ranking } from '../../../core/trace';
 import { hrefOf, moveWithin, type Place } from '../../job/address';
 import { JobProvider } from '../../job/useJob';
 import { whenIdle } from '../../job/whenIdle';
-import type { Item } from '../../device/types';
-import { WhileBookedIn } from '../../parts/WhileBookedIn';
+import type { OutboxItem } from '../../device/types';
+import { WhileBookedIn } from '../../widgets/WhileBookedIn';
 import { Root } from '../../theme/Root';
 import { Frame } from './Frame';
 import { fetchStage, StageView } from './stageViews';
@@ -20,7 +20,7 @@ export interface JobAppProps {
   /** How many suspects are worth a look, on stages that need no more of it. */
   standing?: number | null;
   /** What a screen opened without a server knows of its own unsent entries. */
-  pending?: readonly Item[];
+  pending?: readonly OutboxItem[];
 }
 
 /** Where one is in the job, and what is drawn besides: stages that were gone to stay as they were left. */

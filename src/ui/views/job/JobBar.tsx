@@ -5,18 +5,18 @@ import KeyboardHide from '@mui/icons-material/KeyboardHide';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
 import { memo, useState } from 'react';
-import { list } from '../../../core/record';
+import { list } from '../../../core/state';
 import { useJob } from '../../job/useJob';
 import { actOf, isUndoable } from '../../../core/command';
 import { actsName } from '../../job/actNames';
-import { TopBar } from '../../parts/TopBar';
-import { whoActs, WhoWorks } from '../../parts/WhoWorks';
-import { useSingleKeys } from '../../parts/useBareKeys';
-import { later } from '../../parts/later';
+import { TopBar } from '../../frame/TopBar';
+import { whoActs, WhoWorks } from '../../frame/WhoWorks';
+import { useSingleKeys } from '../../controls/useBareKeys';
+import { lazyPart } from '../../controls/lazyPart';
 
 // Opened now and then only, so they are fetched then.
-const LogDrawer = later(() => import('../../parts/LogDrawer'));
-const WaitDialog = later(() => import('../../parts/WaitDialog'));
+const LogDrawer = lazyPart(() => import('../../widgets/LogDrawer'));
+const WaitDialog = lazyPart(() => import('../../widgets/WaitDialog'));
 
 /** The bar over every stage of a job: which bike, who works, and what can be done with the job as a whole. */
 export const JobBar = memo(function JobBar() {

@@ -5,17 +5,17 @@ import { memo, useState } from 'react';
 import { useJob } from '../../job/useJob';
 import { actName } from '../../job/actNames';
 import { useRoom } from '../../device/useDevice';
-import { LineStatus } from '../../parts/LineStatus';
-import { Waits } from '../../parts/Waits';
-import { later } from '../../parts/later';
+import { ConnectionStatus } from '../../frame/ConnectionStatus';
+import { Waits } from '../../widgets/Waits';
+import { lazyPart } from '../../controls/lazyPart';
 
-const Tray = later(() => import('../../parts/Tray'));
+const Tray = lazyPart(() => import('../../widgets/Conflicts'));
 
 /** What stands over every stage of a job: an entry that was refused, what is unsent, and what the job waits for. */
 export const Notices = memo(function Notices() {
   const { store, view } = useJob();
   const [trayOpen, setTrayOpen] = useState(false);
-  const needs = view.tray.filter((i) => i.state === 'refused').length;
+  const needs = view.conflicts.filter((i) => i.state === 'refused').length;
   const room = useRoom(view.waiting);
   return (
     <>
@@ -36,7 +36,7 @@ export const Notices = memo(function Notices() {
           ))}
         </Alert>
       )}
-      <LineStatus line={view.line} waiting={view.waiting} room={room} unkept={view.unkept} photoPart={view.photoPart} />
+      <ConnectionStatus line={view.line} waiting={view.waiting} room={room} unkept={view.unkept} photoPart={view.photoPart} />
       {needs > 0 && (
         <Alert
           severity="warning"

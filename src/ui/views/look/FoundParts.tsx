@@ -3,8 +3,8 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { foundWork } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
-import { Empty } from '../../parts/Empty';
-import { Tag } from '../../parts/Tag';
+import { Empty } from '../../controls/Empty';
+import { Card } from '../../controls/Card';
 
 /** What the first look found, with what mends it, one tap from the parts list. */
 export function FoundParts() {
@@ -24,7 +24,7 @@ export function FoundParts() {
       dueOn: null,
     });
   return (
-    <Tag title="Found" data-testid="found-work">
+    <Card title="Found" data-testid="found-work">
       {found.length === 0 && <Empty>What is not fine stands here, with what mends it. It speaks in the trace at once.</Empty>}
       {found.map((f) => (
         <Box key={f.evidenceId} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
@@ -49,6 +49,6 @@ export function FoundParts() {
           ))}
         </Box>
       ))}
-    </Tag>
+    </Card>
   );
 }

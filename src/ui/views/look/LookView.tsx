@@ -7,10 +7,10 @@ import { firstLook } from '../../../core/stage';
 import { placeName, positionsOf, resultWords } from '../../../core/trace';
 import { enterResult } from '../../job/evidence';
 import { useJob } from '../../job/useJob';
-import { Column, Columns } from '../../parts/Columns';
-import { FitnessBar } from '../../parts/fitness/FitnessBar';
-import { Tag } from '../../parts/Tag';
-import { TestCard } from '../../parts/test/TestCard';
+import { Column, Columns } from '../../controls/Columns';
+import { FitnessBar } from '../../widgets/fitness/FitnessBar';
+import { Card } from '../../controls/Card';
+import { TestCard } from '../../widgets/test/TestCard';
 import { FoundParts } from './FoundParts';
 
 type Item = ReturnType<typeof firstLook>[number];
@@ -40,7 +40,7 @@ export default function LookView() {
     <Columns share={[1, '400px']}>
       <Column>
         <FitnessBar />
-        <Tag
+        <Card
           lead
           over="First look, before anything is spun. Any order."
           title={left ? `${left} of ${items.length} to look at` : 'The first look is done'}
@@ -70,7 +70,7 @@ export default function LookView() {
               On to the trace
             </Button>
           )}
-        </Tag>
+        </Card>
       </Column>
       <FoundParts />
     </Columns>

@@ -6,22 +6,22 @@ import { factsOf } from '../../../core/knowledge';
 import { cylindersOf } from '../../../core/knowledge';
 import { limitFor, spread } from '../../../core/measure';
 import { panelById } from '../../../core/measure/panels';
-import { circumstanceWords, groupBy, placeWords } from '../../../core/record';
+import { circumstanceWords, groupBy, placeWords } from '../../../core/state';
 import { positionsOf } from '../../../core/trace';
 import { hrefOf, visit } from '../../job/address';
 import { useJob } from '../../job/useJob';
-import { Column, Columns } from '../../parts/Columns';
-import { Choice } from '../../parts/Choice';
-import { Empty } from '../../parts/Empty';
-import { emptyDraft, FreeReading, useReadDraft } from '../../parts/FreeReading';
-import { LimitBar } from '../../parts/LimitBar';
-import { Errata } from '../../parts/Errata';
-import { Tag } from '../../parts/Tag';
-import { infoOf } from '../../parts/test/readingDraft';
-import { dayTime } from '../../parts/times';
+import { Column, Columns } from '../../controls/Columns';
+import { Choice } from '../../controls/Choice';
+import { Empty } from '../../controls/Empty';
+import { emptyDraft, FreeReading, useReadDraft } from '../../widgets/FreeReading';
+import { LimitBar } from '../../widgets/LimitBar';
+import { Errata } from '../../widgets/Errata';
+import { Card } from '../../controls/Card';
+import { infoOf } from '../../widgets/test/readingDraft';
+import { dayTime } from '../../controls/times';
 import { SpecSheet } from './sheet/SpecSheet';
 import { PanelView } from './panel/PanelView';
-import { Rack } from './panel/Rack';
+import { PanelList } from './panel/PanelList';
 
 /** The panel that the address names, or all of them with what was read so far. */
 export default function MeasureView({ panel: panelId }: { panel: string | null }) {
@@ -30,7 +30,7 @@ export default function MeasureView({ panel: panelId }: { panel: string | null }
   if (panel) return <PanelView key={panel.id} panel={panel} onBack={() => visit(hrefOf(jobId, { stage: 'measure', panel: null }))} />;
   return (
     <Column>
-      <Rack />
+      <PanelList />
       <Columns share={[1.2, 1]}>
         <Column>
           <TakeReading />
@@ -66,7 +66,7 @@ export function TakeReading({ only }: { only?: string }) {
     setTried(false);
   };
   return (
-    <Tag lead title="Take a reading">
+    <Card lead title="Take a reading">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1 }}>
         <FreeReading draft={draft} onDraft={setDraft} strict={tried} />
         {positions.length > 1 && (
@@ -88,7 +88,7 @@ export function TakeReading({ only }: { only?: string }) {
           </Button>
         </Box>
       </Box>
-    </Tag>
+    </Card>
   );
 }
 
@@ -99,7 +99,7 @@ function Readings() {
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const groups = [...groupBy(traced.readings, (r) => r.quantity)];
   return (
-    <Tag title="Readings" data-testid="readings">
+    <Card title="Readings" data-testid="readings">
       {groups.length === 0 && <Empty>No reading yet. Each stands here on its limit bar, with what it is held against.</Empty>}
       {groups.map(([quantity, readings]) => {
         const info = infoOf(knowledge, quantity, facts);
@@ -132,6 +132,6 @@ function Readings() {
           </Box>
         );
       })}
-    </Tag>
+    </Card>
   );
 }

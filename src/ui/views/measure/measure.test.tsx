@@ -6,7 +6,7 @@ import { drawJob, stagesReady } from '../../../../test/fixtures/jobScreen';
 import { snapshotAfter } from '../../../../test/fixtures/snapshot';
 import { after } from '../../../../test/fixtures/state';
 import type { Command } from '../../../core/command';
-import type { Reading } from '../../../core/record';
+import type { Reading } from '../../../core/state';
 import { deviceFor } from '../../device/device';
 import { panels } from '../../../core/measure/panels';
 

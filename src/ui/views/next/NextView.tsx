@@ -5,25 +5,25 @@ import Typography from '@mui/material/Typography';
 import Block from '@mui/icons-material/Block';
 import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Yard } from '../../../core/record';
+import type { WorkshopContext } from '../../../core/state';
 import type { Board } from '../../../core/stage';
 import { useDevice } from '../../device/useDevice';
-import { Empty } from '../../parts/Empty';
-import { doWords } from '../../parts/fitness/words';
-import { LineStatus } from '../../parts/LineStatus';
-import { Page } from '../../parts/Page';
-import { Tag } from '../../parts/Tag';
-import { day, dayTime, fromNow } from '../../parts/times';
-import { BenchLine } from '../../parts/line/BenchLine';
-import { whoActs, WhoWorks } from '../../parts/WhoWorks';
-import { yardActs, YardMenu } from './YardMenu';
-import YardPanel, { YardBikes } from './YardPanel';
+import { Empty } from '../../controls/Empty';
+import { doWords } from '../../widgets/fitness/words';
+import { ConnectionStatus } from '../../frame/ConnectionStatus';
+import { Page } from '../../frame/Page';
+import { Card } from '../../controls/Card';
+import { day, dayTime, fromNow } from '../../controls/times';
+import { BenchLine } from '../../frame/line/BenchLine';
+import { whoActs, WhoWorks } from '../../frame/WhoWorks';
+import { workshopActs, WorkshopMenu } from './WorkshopMenu';
+import WorkshopPanel, { WorkshopBikes } from './WorkshopPanel';
 import { fonts } from '../../theme/tokens';
-import { keepBikes } from './keepBikes';
+import { saveBikes } from './saveBikes';
 import { call } from '../../device/client';
 
 export interface NextProps {
-  yard: Yard;
+  workshop: WorkshopContext;
   board: Board;
   /** Worked out on the device: there is no server to ask. */
   offline?: boolean;
@@ -41,10 +41,10 @@ const stageNames: Record<string, string> = {
 };
 
 /** Home: what can be done now, on which bike, and what is still waiting and until when. */
-export default function NextView({ yard, board: first, offline = false }: NextProps) {
+export default function NextView({ workshop, board: first, offline = false }: NextProps) {
   const [board, setBoard] = useState(first);
   const { now, lines, gone } = board;
-  const [actor, setActor] = useState(yard.actor);
+  const [actor, setActor] = useState(workshop.actor);
   const asked = useRef(0);
   const again = useCallback(() => {
     const mine = ++asked.current;
@@ -57,14 +57,14 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
       });
     }, 250);
   }, []);
-  const { device, line, items, room } = useDevice(yard.shop.id, again);
+  const { device, line, items, room } = useDevice(workshop.shop.id, again);
   useEffect(() => {
-    device.lastHeard = Math.max(device.lastHeard, yard.shop.seq);
-    if (!offline) void device.saveYard(yard, true);
-  }, [device, yard, offline]);
+    device.lastHeard = Math.max(device.lastHeard, workshop.shop.seq);
+    if (!offline) void device.saveWorkshop(workshop, true);
+  }, [device, workshop, offline]);
   useEffect(() => {
     let going = true;
-    const timer = setTimeout(() => void keepBikes(device, lines, () => going), 800);
+    const timer = setTimeout(() => void saveBikes(device, lines, () => going), 800);
     return () => {
       going = false;
       clearTimeout(timer);
@@ -82,13 +82,13 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
     <Page
       title="Next"
       find
-      under={yard.shop.name}
-      people={whoActs(yard.people, actor, pick)}
-      acts={yardActs(yard.home)}
+      under={workshop.shop.name}
+      people={whoActs(workshop.people, actor, pick)}
+      acts={workshopActs(workshop.home)}
       line={
-        <YardBikes.Provider value={lines}>
-          <BenchLine panel={YardPanel} placeholder="Begin with the bike: quillon comp 2 118 psi" />
-        </YardBikes.Provider>
+        <WorkshopBikes.Provider value={lines}>
+          <BenchLine panel={WorkshopPanel} placeholder="Begin with the bike: quillon comp 2 118 psi" />
+        </WorkshopBikes.Provider>
       }
       bar={
         <>
@@ -105,12 +105,12 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
           >
             Book in
           </Button>
-          <WhoWorks people={yard.people} actor={actor} onPick={pick} />
-          <YardMenu home={yard.home} />
+          <WhoWorks people={workshop.people} actor={actor} onPick={pick} />
+          <WorkshopMenu home={workshop.home} />
         </>
       }
     >
-      <LineStatus line={offline && line === 'up' ? 'cut' : line} waiting={items.length} room={room} />
+      <ConnectionStatus line={offline && line === 'up' ? 'cut' : line} waiting={items.length} room={room} />
       {needs.length > 0 && (
         <Alert severity="warning" role="alert" sx={{ mb: 1.5 }}>
           {needs.length === 1 ? 'One entry of yours needs you' : `${needs.length} entries of yours need you`}:{' '}
@@ -195,7 +195,7 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
             <Empty>Nothing is waited for. Soaking, curing, cooling, a part, the owner’s yes: each wait has a time to look again.</Empty>
           )}
           {waiting.map((w) => (
-            <Tag key={w.jobId + w.what}>
+            <Card key={w.jobId + w.what}>
               <Box
                 component="a"
                 href={`/job/${w.jobId}/trace`}
@@ -210,7 +210,7 @@ export default function NextView({ yard, board: first, offline = false }: NextPr
                   </Typography>
                 </Box>
               </Box>
-            </Tag>
+            </Card>
           ))}
           {provisional.length > 0 && (
             <>

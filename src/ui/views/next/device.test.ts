@@ -1,19 +1,19 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { id } from '../../../../test/fixtures/commands';
 import { snapshotAfter } from '../../../../test/fixtures/snapshot';
-import type { JobSnapshot } from '../../../core/record';
+import type { JobSnapshot } from '../../../core/state';
 import { Device } from '../../device/device';
-import type { Item } from '../../device/types';
+import type { OutboxItem } from '../../device/types';
 import { JobStore } from '../../job/store';
-import { keepBikes } from './keepBikes';
+import { saveBikes } from './saveBikes';
 import { localBoard, localState } from './localBoard';
 
 const now = '2030-06-15T09:00:00.000Z';
 afterEach(() => vi.unstubAllGlobals());
 
 /** What was done on a snapshot without a server. */
-function waiting(snapshot: JobSnapshot, work: (s: JobStore) => void): Item[] {
-  const items: Item[] = [];
+function waiting(snapshot: JobSnapshot, work: (s: JobStore) => void): OutboxItem[] {
+  const items: OutboxItem[] = [];
   work(new JobStore(snapshot, (i) => (items.push(...i), Promise.resolve())));
   return items;
 }
@@ -75,12 +75,12 @@ describe('bringing the open bikes onto a device', () => {
     const snapshot = snapshotAfter('bike.bookIn');
     const device = new Device(snapshot.shop.id);
     server(snapshot);
-    await keepBikes(device, [line(2)], () => true);
-    await keepBikes(device, [line(2)], () => true);
+    await saveBikes(device, [line(2)], () => true);
+    await saveBikes(device, [line(2)], () => true);
     expect(asked).toEqual([`/api/jobs/${id.job}`]);
     const kept = await (await device.shelves())!.db.get('snapshot', [device.shopId, id.job]);
     expect(kept!.snapshot.rows.bike).toEqual(snapshot.rows.bike);
-    await keepBikes(device, [line(3)], () => true);
+    await saveBikes(device, [line(3)], () => true);
     expect(asked).toHaveLength(2);
   });
 
@@ -88,10 +88,10 @@ describe('bringing the open bikes onto a device', () => {
     const snapshot = snapshotAfter('bike.bookIn');
     const device = new Device(snapshot.shop.id);
     server(snapshot, 0);
-    await keepBikes(device, [line(2, 'a'), line(2, 'b')], () => true);
+    await saveBikes(device, [line(2, 'a'), line(2, 'b')], () => true);
     expect(asked).toEqual(['/api/jobs/a']);
     server(snapshot);
-    await keepBikes(device, [line(2, 'a'), line(2, 'b')], () => asked.length < 1);
+    await saveBikes(device, [line(2, 'a'), line(2, 'b')], () => asked.length < 1);
     expect(asked).toEqual(['/api/jobs/a']);
   });
 
@@ -99,7 +99,7 @@ describe('bringing the open bikes onto a device', () => {
     const snapshot = snapshotAfter('bike.bookIn');
     const device = new Device(snapshot.shop.id);
     server({ ...snapshot, shop: { ...snapshot.shop, seq: 0 } });
-    await keepBikes(
+    await saveBikes(
       device,
       Array.from({ length: 60 }, (_x, i) => line(9, `j${i}`)),
       () => true,

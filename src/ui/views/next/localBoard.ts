@@ -1,13 +1,13 @@
 import { knowledge as shipped } from 'virtual:knowledge';
 import { effectOf, advance } from '../../../core/command';
-import { emptyState, list, stateOf, type JobSnapshot, type State } from '../../../core/record';
+import { emptyState, list, stateOf, type JobSnapshot, type State } from '../../../core/state';
 import { withOwn } from '../../../core/knowledge';
 import { boardLine, openComplaints, type Board } from '../../../core/stage';
 import { buildModel, questionOf, rank } from '../../../core/trace';
-import type { Item } from '../../device/types';
+import type { OutboxItem } from '../../device/types';
 
 /** A job as this device has it: its snapshot with what waits here on top; null if there is no such job on it. */
-export function localState(snapshot: JobSnapshot, items: readonly Item[]): State | null {
+export function localState(snapshot: JobSnapshot, items: readonly OutboxItem[]): State | null {
   let state = Object.keys(snapshot.rows).length ? stateOf(snapshot) : emptyState();
   for (const item of items.filter((i) => i.jobId === snapshot.jobId && i.state === 'waiting')) {
     const outcome = effectOf(state, item.command);
@@ -17,7 +17,7 @@ export function localState(snapshot: JobSnapshot, items: readonly Item[]): State
 }
 
 /** What can be done now, worked out on this device from the bikes that are on it. */
-export function localBoard(snapshots: readonly JobSnapshot[], items: readonly Item[], now: string): Board {
+export function localBoard(snapshots: readonly JobSnapshot[], items: readonly OutboxItem[], now: string): Board {
   const board: Board = { now, lines: [], gone: [] };
   for (const snapshot of snapshots) {
     const state = localState(snapshot, items);

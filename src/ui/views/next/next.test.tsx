@@ -5,7 +5,7 @@ import NextView, { type NextProps } from './NextView';
 
 type Lines = Board['lines'];
 const props = (board: Partial<Board> = {}): NextProps => ({
-  yard: {
+  workshop: {
     shop: { id: 'shop', name: 'Lantern Yard', rate: '35.00', currency: '¤', seq: 1, demo: true },
     actor: { id: 'i', name: 'Ines Corrow' },
     people: [{ id: 'i', name: 'Ines Corrow' }],

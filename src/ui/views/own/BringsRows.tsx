@@ -4,7 +4,7 @@ import IconButton from '@mui/material/IconButton';
 import FormHelperText from '@mui/material/FormHelperText';
 import Close from '@mui/icons-material/Close';
 import { howSurely, type FaultDraft, type Knowledge } from '../../../core/knowledge';
-import { Pull } from './Pull';
+import { SelectField } from '../../controls/SelectField';
 import { ShownPick } from './ShownPick';
 
 type Rows = FaultDraft['brings'];
@@ -40,7 +40,7 @@ export function BringsRows({
             }}
           >
             <ShownPick knowledge={knowledge} label={`Noticed or shown, ${i + 1}`} value={row} onChange={(shown) => put(i, shown)} />
-            <Pull label="How surely" value={row.surely} options={surely} onChange={(s) => put(i, { surely: s })} />
+            <SelectField label="How surely" value={row.surely} options={surely} onChange={(s) => put(i, { surely: s })} />
             <IconButton aria-label={`Take row ${i + 1} away`} onClick={() => onChange(rows.filter((_r, n) => n !== i))}>
               <Close />
             </IconButton>

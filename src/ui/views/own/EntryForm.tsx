@@ -1,5 +1,5 @@
 import { draftOfFault, draftOfFigure, draftOfSign, draftOfTest, faultChanged, signChanged, type Knowledge } from '../../../core/knowledge';
-import type { Own, OwnKind } from '../../../core/record';
+import type { Own, OwnKind } from '../../../core/state';
 import { FaultForm } from './FaultForm';
 import { FigureForm } from './FigureForm';
 import { SignForm } from './SignForm';

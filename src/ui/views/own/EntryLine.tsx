@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { draftOfTest, faultById, testById, type Knowledge, type OwnProblem } from '../../../core/knowledge';
-import type { Own } from '../../../core/record';
+import type { Own } from '../../../core/state';
 
 export function titleOf(row: Own, knowledge: Knowledge): string {
   if (row.what !== 'figure') return row.body.name;

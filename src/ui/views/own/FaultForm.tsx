@@ -12,13 +12,13 @@ import {
   type LookDraft,
   type Test,
 } from '../../../core/knowledge';
-import { Choice } from '../../parts/Choice';
-import { Field } from '../../parts/Field';
-import { Pick } from '../../parts/Pick';
+import { Choice } from '../../controls/Choice';
+import { Field } from '../../controls/Field';
+import { SearchSelect } from '../../controls/SearchSelect';
 import { BringsRows } from './BringsRows';
 import { EntryDialog, twoColumns } from './EntryDialog';
 import { accessOptions, areaOptions, hazardOptions, kindLabels, systemOptions } from './options';
-import { Pull } from './Pull';
+import { SelectField } from '../../controls/SelectField';
 import { useEntry, type EntryFormProps } from './useEntry';
 
 export interface MadeFault {
@@ -68,14 +68,14 @@ export function FaultForm(props: FaultFormProps) {
     <EntryDialog {...props} wrong={Object.keys(wrong).length} onKeep={keep}>
       {text('name', 'What is wrong', { autoFocus: true })}
       <Box sx={twoColumns}>
-        <Pull
+        <SelectField
           label="Belongs to"
           value={draft.system}
           options={systemOptions}
           error={wrong.system}
           onChange={(s) => set({ system: s as FaultDraft['system'] })}
         />
-        <Pull label="Found on bikes that come in" value={draft.common} options={common} onChange={(c) => set({ common: c })} />
+        <SelectField label="Found on bikes that come in" value={draft.common} options={common} onChange={(c) => set({ common: c })} />
       </Box>
       <Choice
         label="It can be"
@@ -97,21 +97,21 @@ export function FaultForm(props: FaultFormProps) {
           <Box sx={twoColumns}>
             {lookText('shows', 'What shows, if this is it')}
             {lookText('clean', 'What shows, if it is not')}
-            <Pull
+            <SelectField
               label="By"
               value={look.kind}
               options={(['look', 'feel', 'sound', 'smell'] as const).map((x) => ({ id: x, label: kindLabels[x] }))}
               onChange={(kind) => setLook({ kind: kind as LookDraft['kind'] })}
             />
             {lookText('minutes', 'Minutes', { inputProps: { inputMode: 'decimal' } })}
-            <Pick
+            <SearchSelect
               many
               label="What must come off for it"
               options={accessOptions(knowledge)}
               value={look.access}
               onChange={(access) => setLook({ access })}
             />
-            <Pick
+            <SearchSelect
               many
               label="Cautions at the look"
               options={hazardOptions(knowledge)}
@@ -128,14 +128,14 @@ export function FaultForm(props: FaultFormProps) {
       <Box sx={twoColumns}>
         {text('minutes', 'Minutes of the cure', { inputProps: { inputMode: 'decimal' } })}
         {text('parts', `Parts, roughly (${currency})`, { inputProps: { inputMode: 'decimal' } })}
-        <Pick
+        <SearchSelect
           many
           label="What must come off for the cure"
           options={accessOptions(knowledge)}
           value={draft.access}
           onChange={(access) => set({ access })}
         />
-        <Pick
+        <SearchSelect
           many
           label="Cautions at the cure"
           options={hazardOptions(knowledge)}
@@ -146,7 +146,7 @@ export function FaultForm(props: FaultFormProps) {
       {text('origin', 'What made it fail', { hint: 'Without that answer it comes back.' })}
       <Box sx={twoColumns}>
         {text('sideEffects', 'What else the cure changes', { hint: 'Told to the owner before the yes.' })}
-        <Pick
+        <SearchSelect
           many
           label="More likely after work on"
           options={areaOptions(knowledge)}

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { faultById, figureFrom, freshFigure, testById, type FigureDraft, type OwnFigure } from '../../../core/knowledge';
-import { Field } from '../../parts/Field';
-import { Pick } from '../../parts/Pick';
+import { Field } from '../../controls/Field';
+import { SearchSelect } from '../../controls/SearchSelect';
 import { EntryDialog, twoColumns } from './EntryDialog';
 import { subjectOptions } from './options';
 import { useEntry, type EntryFormProps } from './useEntry';
@@ -39,7 +39,7 @@ export function FigureForm(props: FigureFormProps) {
       {first ? (
         <Typography variant="h3">{fault?.name ?? test?.name ?? id}</Typography>
       ) : (
-        <Pick
+        <SearchSelect
           label="About"
           options={subjectOptions(knowledge)}
           value={draft.about}

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
-import type { Own } from '../../../core/record';
-import { TakeFile } from '../../parts/TakeFile';
+import type { Own } from '../../../core/state';
+import { FileButton } from '../../controls/FileButton';
 import { call } from '../../device/client';
 
 /** The way out and the way in: one YAML file. */
@@ -16,9 +16,9 @@ export function FileActs({ onDone }: { onDone: (done: { says: string; problems: 
       <Button href="/api/own" download="own-knowledge.yaml">
         Take along as YAML
       </Button>
-      <TakeFile label="A file of own knowledge" accept=".yaml,.yml,application/yaml,text/yaml" onFile={bring}>
+      <FileButton label="A file of own knowledge" accept=".yaml,.yml,application/yaml,text/yaml" onFile={bring}>
         Bring in YAML
-      </TakeFile>
+      </FileButton>
     </>
   );
 }

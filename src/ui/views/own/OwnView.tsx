@@ -5,10 +5,10 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import { knowledge as shipped } from 'virtual:knowledge';
 import { ownProblems, withOwn } from '../../../core/knowledge';
-import type { Own, OwnKind, Yard } from '../../../core/record';
-import { Empty } from '../../parts/Empty';
-import { Page } from '../../parts/Page';
-import { Tag } from '../../parts/Tag';
+import type { Own, OwnKind, WorkshopContext } from '../../../core/state';
+import { Empty } from '../../controls/Empty';
+import { Page } from '../../frame/Page';
+import { Card } from '../../controls/Card';
 import { EntryLine, titleOf } from './EntryLine';
 import { FileActs } from './FileActs';
 import { EntryForm, type Editing } from './EntryForm';
@@ -42,8 +42,8 @@ const kinds: { what: OwnKind; title: string; add: string; teach: string }[] = [
 ];
 
 /** What the shop knows itself, on top of what ships: added here, reckoned with everywhere, taken along as a file. */
-export default function OwnView({ yard }: { yard: Yard }) {
-  const own = useOwn(yard.own ?? []);
+export default function OwnView({ workshop }: { workshop: WorkshopContext }) {
+  const own = useOwn(workshop.own ?? []);
   const { rows } = own;
   const [editing, setEditing] = useState<Editing | null>(null);
   const [undo, setUndo] = useState<{ says: string; back: () => Promise<boolean> } | null>(null);
@@ -69,7 +69,7 @@ export default function OwnView({ yard }: { yard: Yard }) {
   return (
     <Page
       title="Own knowledge"
-      under={yard.shop.name}
+      under={workshop.shop.name}
       bar={
         <Button href="/" color="inherit">
           Next
@@ -77,7 +77,7 @@ export default function OwnView({ yard }: { yard: Yard }) {
       }
     >
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0,1fr)' }} data-testid="own">
-        <Tag lead title="What this shop knows itself">
+        <Card lead title="What this shop knows itself">
           <Typography sx={{ mb: 1.5, maxWidth: 760 }}>
             It is reckoned with on every bike from the next ranking on. Every figure is your judgement, as the ones that ship are ours.
             Nothing is lost by taking it out: what was found by it stays readable.
@@ -101,7 +101,7 @@ export default function OwnView({ yard }: { yard: Yard }) {
               }}
             />
           </Box>
-        </Tag>
+        </Card>
         {own.problem && !editing && (
           <Alert severity="warning" role="alert">
             {own.problem}
@@ -151,7 +151,7 @@ export default function OwnView({ yard }: { yard: Yard }) {
           }}
         >
           {kinds.map((k) => (
-            <Tag key={k.what} title={k.title}>
+            <Card key={k.what} title={k.title}>
               {!rows.some((r) => r.what === k.what) && <Empty>{k.teach}</Empty>}
               {rows
                 .filter((r) => r.what === k.what)
@@ -165,7 +165,7 @@ export default function OwnView({ yard }: { yard: Yard }) {
                     onRetire={() => void retire(r)}
                   />
                 ))}
-            </Tag>
+            </Card>
           ))}
         </Box>
       </Box>
@@ -175,7 +175,7 @@ export default function OwnView({ yard }: { yard: Yard }) {
           editing={editing}
           own={own}
           knowledge={editing.what === 'figure' ? bare : knowledge}
-          currency={yard.shop.currency}
+          currency={workshop.shop.currency}
           onKept={(says, back) => {
             setUndo({ says, back });
             close();

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import { gradesOf, type Knowledge, type Shown } from '../../../core/knowledge';
-import { Pick } from '../../parts/Pick';
+import { SearchSelect } from '../../controls/SearchSelect';
 import { findingOptions } from './options';
-import { Pull } from './Pull';
+import { SelectField } from '../../controls/SelectField';
 
 /** A finding, and how bad it is where it has grades: two cells of a row. */
 export function ShownPick({
@@ -20,14 +20,14 @@ export function ShownPick({
   return (
     <>
       <Box sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
-        <Pick
+        <SearchSelect
           label={label}
           options={findingOptions(knowledge)}
           value={value.finding}
           onChange={(finding) => onChange({ finding, grade: gradesOf(knowledge, finding)[1] })}
         />
       </Box>
-      <Pull
+      <SelectField
         label="How bad"
         value={value.grade}
         options={grades.map((g) => ({ id: g, label: g }))}

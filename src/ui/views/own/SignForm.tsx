@@ -1,10 +1,10 @@
 import { freshSign, howStray, signFrom, type FindingKind, type SignDraft } from '../../../core/knowledge';
-import { Choice } from '../../parts/Choice';
-import { Field } from '../../parts/Field';
-import { Pick } from '../../parts/Pick';
+import { Choice } from '../../controls/Choice';
+import { Field } from '../../controls/Field';
+import { SearchSelect } from '../../controls/SearchSelect';
 import { EntryDialog } from './EntryDialog';
 import { familyOptions } from './options';
-import { Pull } from './Pull';
+import { SelectField } from '../../controls/SelectField';
 import { useEntry, type EntryFormProps } from './useEntry';
 
 interface SignFormProps extends EntryFormProps<FindingKind> {
@@ -26,7 +26,7 @@ export function SignForm(props: SignFormProps) {
   return (
     <EntryDialog {...props} wrong={Object.keys(wrong).length} onKeep={keep}>
       <Field label="What is noticed" autoFocus value={draft.name} onChange={(e) => set({ name: e.target.value })} error={wrong.name} />
-      <Pick
+      <SearchSelect
         label="If owners complain of it: among"
         options={familyOptions(knowledge)}
         value={draft.family}
@@ -42,7 +42,7 @@ export function SignForm(props: SignFormProps) {
           onChange={(e) => set({ words: e.target.value })}
         />
       )}
-      <Pull label="Without a listed cause it shows" value={draft.stray} options={stray} onChange={(s) => set({ stray: s })} />
+      <SelectField label="Without a listed cause it shows" value={draft.stray} options={stray} onChange={(s) => set({ stray: s })} />
       <Choice
         label="It shows"
         value={draft.perCylinder ? 'yes' : 'no'}

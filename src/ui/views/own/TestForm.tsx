@@ -4,12 +4,12 @@ import FormHelperText from '@mui/material/FormHelperText';
 import IconButton from '@mui/material/IconButton';
 import Close from '@mui/icons-material/Close';
 import { freshTest, testFrom, type Knowledge, type Test, type TestDraft } from '../../../core/knowledge';
-import { Choice } from '../../parts/Choice';
-import { Field } from '../../parts/Field';
-import { Pick } from '../../parts/Pick';
+import { Choice } from '../../controls/Choice';
+import { Field } from '../../controls/Field';
+import { SearchSelect } from '../../controls/SearchSelect';
 import { EntryDialog, twoColumns } from './EntryDialog';
 import { accessOptions, hazardOptions, kindLabels, stateOptions, systemOptions, unitOptions } from './options';
-import { Pull } from './Pull';
+import { SelectField } from '../../controls/SelectField';
 import { ShownPick } from './ShownPick';
 import { useEntry, type EntryFormProps } from './useEntry';
 
@@ -45,30 +45,36 @@ export function TestForm(props: TestFormProps) {
     <EntryDialog {...props} wrong={Object.keys(wrong).length} onKeep={keep}>
       {text('name', 'Name of the test', { autoFocus: true })}
       <Box sx={twoColumns}>
-        <Pull
+        <SelectField
           label="Belongs to"
           value={draft.system}
           options={systemOptions}
           error={wrong.system}
           onChange={(s) => set({ system: s as TestDraft['system'] })}
         />
-        <Pull label="By" value={draft.kind} options={kindOptions} onChange={(k) => set({ kind: k as Test['kind'] })} />
+        <SelectField label="By" value={draft.kind} options={kindOptions} onChange={(k) => set({ kind: k as Test['kind'] })} />
       </Box>
       {text('how', 'How it is done', { multiline: true, minRows: 2 })}
       {draft.kind === 'swap' && text('moves', 'What moves with the part, if it is bad')}
       <Box sx={twoColumns}>
         {text('minutes', 'Minutes', { inputProps: { inputMode: 'decimal' } })}
         {text('tools', 'Tools, with commas between them')}
-        <Pick
+        <SearchSelect
           many
           label="What must come off"
           options={accessOptions(knowledge)}
           value={draft.access}
           onChange={(access) => set({ access })}
         />
-        <Pick many label="Needs the engine to" options={stateOptions(knowledge)} value={draft.needs} onChange={(needs) => set({ needs })} />
+        <SearchSelect
+          many
+          label="Needs the engine to"
+          options={stateOptions(knowledge)}
+          value={draft.needs}
+          onChange={(needs) => set({ needs })}
+        />
       </Box>
-      <Pick
+      <SearchSelect
         many
         label="Cautions"
         options={hazardOptions(knowledge)}
@@ -90,7 +96,7 @@ export function TestForm(props: TestFormProps) {
       {measuring && (
         <Box sx={twoColumns}>
           {figure('name', 'What is measured')}
-          <Pick
+          <SearchSelect
             label="Unit"
             options={unitOptions}
             value={draft.measure.unit}

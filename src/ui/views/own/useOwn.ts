@@ -1,6 +1,6 @@
 import { useCallback, useRef, useState } from 'react';
 import { command as commandOf, type OwnAdd, type OwnChange, type CommandName, type Payloads } from '../../../core/command';
-import { applyChanges, emptyState, list, put, type Own, type State } from '../../../core/record';
+import { applyChanges, emptyState, list, put, type Own, type State } from '../../../core/state';
 import { call } from '../../device/client';
 
 /** Nothing in any list, to be filled. */

@@ -4,14 +4,14 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { amount, cents } from '../../../core/money';
-import { partStatuses, type Part } from '../../../core/record';
+import { partStatuses, type Part } from '../../../core/state';
 import { useJob } from '../../job/useJob';
-import { Columns } from '../../parts/Columns';
-import { Few } from '../../parts/Few';
-import { Empty } from '../../parts/Empty';
-import { Field } from '../../parts/Field';
-import { Tag } from '../../parts/Tag';
-import { day, wrongYear } from '../../parts/times';
+import { Columns } from '../../controls/Columns';
+import { ShowMore } from '../../controls/ShowMore';
+import { Empty } from '../../controls/Empty';
+import { Field } from '../../controls/Field';
+import { Card } from '../../controls/Card';
+import { day, wrongYear } from '../../controls/times';
 
 export default function PartsView() {
   return (
@@ -54,7 +54,7 @@ function NeedPart() {
     if (done.ok) reset(blank);
   });
   return (
-    <Tag lead title="A part is needed" data-testid="part-form">
+    <Card lead title="A part is needed" data-testid="part-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Field label="Part" {...field('name', (v) => v.trim() !== '' || 'Which part?')} />
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: '100px 1fr' }}>
@@ -93,7 +93,7 @@ function NeedPart() {
           Seals, gaskets, crush washers and circlips are not forgotten. A later version may be better than the first.
         </Typography>
       </Box>
-    </Tag>
+    </Card>
   );
 }
 
@@ -106,9 +106,9 @@ function PartList() {
   const total = parts.reduce((s, p) => s + cents(p.price) * p.quantity, 0);
   const set = (p: Part, status: Part['status']) => store.set('part.set', p.id, { status });
   return (
-    <Tag title="Parts" aside={<Typography sx={{ fontWeight: 600 }}>{`${amount(total)} ${currency}`}</Typography>} data-testid="parts">
+    <Card title="Parts" aside={<Typography sx={{ fontWeight: 600 }}>{`${amount(total)} ${currency}`}</Typography>} data-testid="parts">
       {parts.length === 0 && <Empty>No part is needed yet. From the findings each goes through needed, ordered, arrived and fitted.</Empty>}
-      <Few list={parts}>
+      <ShowMore list={parts}>
         {(p) => {
           const at = partStatuses.indexOf(p.status);
           return (
@@ -160,7 +160,7 @@ function PartList() {
             </Box>
           );
         }}
-      </Few>
-    </Tag>
+      </ShowMore>
+    </Card>
   );
 }

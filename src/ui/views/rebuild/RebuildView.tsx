@@ -2,19 +2,19 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Step } from '../../../core/record';
+import type { Step } from '../../../core/state';
 import { accountOf } from '../../../core/strip';
 import { useJob } from '../../job/useJob';
-import { Column, Columns } from '../../parts/Columns';
-import { ReasonLine } from '../../parts/fitness/Reasons';
-import { useFitness } from '../../parts/fitness/useFitness';
-import { Few } from '../../parts/Few';
-import { Empty } from '../../parts/Empty';
-import { WorkHazards } from '../../parts/Hazards';
-import { PhotoStrip } from '../../parts/photo/PhotoStrip';
-import { Errata } from '../../parts/Errata';
-import { SetField } from '../../parts/SetField';
-import { Tag } from '../../parts/Tag';
+import { Column, Columns } from '../../controls/Columns';
+import { ReasonLine } from '../../widgets/fitness/Reasons';
+import { useFitness } from '../../widgets/fitness/useFitness';
+import { ShowMore } from '../../controls/ShowMore';
+import { Empty } from '../../controls/Empty';
+import { WorkHazards } from '../../widgets/Hazards';
+import { PhotoStrip } from '../../widgets/photo/PhotoStrip';
+import { Errata } from '../../widgets/Errata';
+import { AutosaveField } from '../../controls/AutosaveField';
+import { Card } from '../../controls/Card';
 import { BagTag } from '../strip/StripView';
 import { TorqueForm } from './TorqueForm';
 import { TorqueList } from './TorqueList';
@@ -40,7 +40,7 @@ function BackOn() {
   // Nothing left over is only half of it: what was found, what is not fitted and what is not torqued is open as well.
   const open = useFitness().handOver.reasons.filter((r) => /^(part|cause|torque):/.test(r.code));
   return (
-    <Tag
+    <Card
       lead
       title="Back on"
       over={
@@ -60,8 +60,8 @@ function BackOn() {
         </Empty>
       )}
       {account.off.length === 0 && back > 0 && open.map((r) => <ReasonLine key={r.code} reason={r} />)}
-      <Few list={account.off}>{(s, i) => <RefitStep step={s} first={i === 0} before={i > 0 ? account.off[0] : null} />}</Few>
-    </Tag>
+      <ShowMore list={account.off}>{(s, i) => <RefitStep step={s} first={i === 0} before={i > 0 ? account.off[0] : null} />}</ShowMore>
+    </Card>
   );
 }
 
@@ -108,7 +108,7 @@ function RefitStep({ step, first, before }: { step: Step; first: boolean; before
               <Box sx={{ flex: '1 1 150px', minWidth: 0 }}>
                 {f.count} × {f.size} {f.place ?? ''}
               </Box>
-              <SetField
+              <AutosaveField
                 sx={{ width: 130 }}
                 label={
                   <Box component="span" sx={{ fontWeight: 400 }}>

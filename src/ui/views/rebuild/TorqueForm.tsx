@@ -5,12 +5,12 @@ import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { parseQuantity, sameKind, show } from '../../../core/quantity';
-import type { TorqueUnit } from '../../../core/record';
+import type { TorqueUnit } from '../../../core/state';
 import { parseStages, parseThread, queryTorque } from '../../../core/torque';
 import { useJob } from '../../job/useJob';
-import { Field } from '../../parts/Field';
-import { WorkHazards } from '../../parts/Hazards';
-import { Tag } from '../../parts/Tag';
+import { Field } from '../../controls/Field';
+import { WorkHazards } from '../../widgets/Hazards';
+import { Card } from '../../controls/Card';
 
 /** One group of fasteners with its figure: asked back where thread and figure cannot belong together. */
 export function TorqueForm() {
@@ -58,7 +58,7 @@ export function TorqueForm() {
     setTried(false);
   };
   return (
-    <Tag title="A torque to do" data-testid="torque-form">
+    <Card title="A torque to do" data-testid="torque-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: 'minmax(0,2fr) minmax(0,1fr) 90px' } }}>
           <Field
@@ -134,6 +134,6 @@ export function TorqueForm() {
           </Button>
         </Box>
       </Box>
-    </Tag>
+    </Card>
   );
 }

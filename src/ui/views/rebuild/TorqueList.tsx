@@ -3,13 +3,13 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Check from '@mui/icons-material/Check';
 import { show } from '../../../core/quantity';
-import type { Torque } from '../../../core/record';
+import type { Torque } from '../../../core/state';
 import { useJob } from '../../job/useJob';
-import { WorkHazards } from '../../parts/Hazards';
-import { Empty } from '../../parts/Empty';
-import { SignButton } from '../../parts/SignButton';
-import { Tag } from '../../parts/Tag';
-import { dayTime } from '../../parts/times';
+import { WorkHazards } from '../../widgets/Hazards';
+import { Empty } from '../../controls/Empty';
+import { SignButton } from '../../widgets/SignButton';
+import { Card } from '../../controls/Card';
+import { dayTime } from '../../controls/times';
 import { fonts } from '../../theme/tokens';
 
 /** Torques of this job: stage by stage, then signed. */
@@ -19,7 +19,7 @@ export function TorqueList() {
   const signed = new Set(rows('signature').map((s) => s.subjectId));
   const ordered = [...torques].sort((a, b) => Number(signed.has(a.id)) - Number(signed.has(b.id)));
   return (
-    <Tag title="Torque" over="By hand first, then in stages, crossed or inside out; light ones with a small wrench" data-testid="torques">
+    <Card title="Torque" over="By hand first, then in stages, crossed or inside out; light ones with a small wrench" data-testid="torques">
       {torques.length === 0 && (
         <Empty>
           No torque is planned. A group of fasteners, its figure from the book, and its stages; each is done in order and signed.
@@ -28,7 +28,7 @@ export function TorqueList() {
       {ordered.map((t) => (
         <TorqueLine key={t.id} torque={t} />
       ))}
-    </Tag>
+    </Card>
   );
 }
 

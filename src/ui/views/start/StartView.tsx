@@ -4,12 +4,12 @@ import Typography from '@mui/material/Typography';
 import { factsOf } from '../../../core/knowledge';
 import { checklist } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
-import { Columns } from '../../parts/Columns';
-import { Checklist } from '../../parts/Checklist';
-import { Empty } from '../../parts/Empty';
-import { Reasons } from '../../parts/fitness/Reasons';
-import { useFitness } from '../../parts/fitness/useFitness';
-import { Tag } from '../../parts/Tag';
+import { Columns } from '../../controls/Columns';
+import { Checklist } from '../../widgets/Checklist';
+import { Empty } from '../../controls/Empty';
+import { Reasons } from '../../widgets/fitness/Reasons';
+import { useFitness } from '../../widgets/fitness/useFitness';
+import { Card } from '../../controls/Card';
 
 /** The first start: every gate shut until it is checked, and only then what to watch. */
 export default function StartView() {
@@ -23,7 +23,7 @@ export default function StartView() {
   const nextGate = open[0];
   return (
     <Columns share={[1.2, 1]}>
-      <Tag
+      <Card
         lead
         title={may && shut === 0 ? 'It may be started' : shut ? `Don’t start: ${shut} of ${gates.length} checks open` : 'Don’t start yet'}
         over="Oil pressure before spark: spin it with the plugs out first"
@@ -54,15 +54,15 @@ export default function StartView() {
           </Box>
         )}
         <Checklist listId="first-start" gates />
-      </Tag>
-      <Tag title="When it runs">
+      </Card>
+      <Card title="When it runs">
         {may && shut === 0 ? (
           <Typography sx={{ mb: 1 }}>Choke as little as it needs. Short run, stop, let the levels settle, top up.</Typography>
         ) : (
           <Empty>These come after the checks.</Empty>
         )}
         <Checklist listId="first-start" gates={false} without={liquid ? [] : ['coolant']} />
-      </Tag>
+      </Card>
     </Columns>
   );
 }

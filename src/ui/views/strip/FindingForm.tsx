@@ -6,13 +6,13 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState, type FormEvent } from 'react';
-import { verdicts, type Verdict } from '../../../core/record';
+import { verdicts, type StoredVerdict } from '../../../core/state';
 import { buildModel, lastRepairId, placeName } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
-import { Choice } from '../../parts/Choice';
-import { Field } from '../../parts/Field';
-import { emptyDraft, FreeReading, useReadDraft } from '../../parts/FreeReading';
-import { Tag } from '../../parts/Tag';
+import { Choice } from '../../controls/Choice';
+import { Field } from '../../controls/Field';
+import { emptyDraft, FreeReading, useReadDraft } from '../../widgets/FreeReading';
+import { Card } from '../../controls/Card';
 
 /** What was seen on a part, measured or not, and the verdict; it is evidence on that part's fault in the same moment. */
 export function FindingForm() {
@@ -22,7 +22,7 @@ export function FindingForm() {
   const [item, setItem] = useState('');
   const [seen, setSeen] = useState('');
   const [draft, setDraft] = useState(emptyDraft);
-  const [verdict, setVerdict] = useState<Verdict | null>(null);
+  const [verdict, setVerdict] = useState<StoredVerdict | null>(null);
   const [faultKey, setFaultKey] = useState('');
   const [tried, setTried] = useState(false);
   const keep = (e: FormEvent) => {
@@ -52,7 +52,7 @@ export function FindingForm() {
     setTried(false);
   };
   return (
-    <Tag title="What is found on it" data-testid="finding-form">
+    <Card title="What is found on it" data-testid="finding-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1.4fr' } }}>
           <Field
@@ -103,6 +103,6 @@ export function FindingForm() {
           A score that catches a fingernail is too deep to hone; what ran together stays together; head and crush washers are new.
         </Typography>
       </Box>
-    </Tag>
+    </Card>
   );
 }

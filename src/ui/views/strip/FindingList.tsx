@@ -3,12 +3,12 @@ import Typography from '@mui/material/Typography';
 import { factsOf, faultById } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import { useJob } from '../../job/useJob';
-import { Few } from '../../parts/Few';
-import { Empty } from '../../parts/Empty';
-import { PhotoStrip } from '../../parts/photo/PhotoStrip';
-import { LimitBar } from '../../parts/LimitBar';
-import { Tag } from '../../parts/Tag';
-import { infoOf } from '../../parts/test/readingDraft';
+import { ShowMore } from '../../controls/ShowMore';
+import { Empty } from '../../controls/Empty';
+import { PhotoStrip } from '../../widgets/photo/PhotoStrip';
+import { LimitBar } from '../../widgets/LimitBar';
+import { Card } from '../../controls/Card';
+import { infoOf } from '../../widgets/test/readingDraft';
 
 /** Findings of this job, newest first, each with its reading and its verdict. */
 export function FindingList() {
@@ -16,9 +16,9 @@ export function FindingList() {
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const findings = [...rows('finding')].reverse();
   return (
-    <Tag title="Findings" data-testid="findings">
+    <Card title="Findings" data-testid="findings">
       {findings.length === 0 && <Empty>No finding yet. Part, what is seen, what was measured, and a verdict.</Empty>}
-      <Few list={findings}>
+      <ShowMore list={findings}>
         {(f) => {
           const reading = f.readingId ? traced.readings.find((r) => r.id === f.readingId) : undefined;
           const info = reading && infoOf(knowledge, reading.quantity, facts, reading.unit);
@@ -48,7 +48,7 @@ export function FindingList() {
             </Box>
           );
         }}
-      </Few>
-    </Tag>
+      </ShowMore>
+    </Card>
   );
 }

@@ -9,11 +9,11 @@ import { useState, type FormEvent } from 'react';
 import { accessOf } from '../../../core/knowledge';
 import { parseFasteners } from '../../../core/strip';
 import { useJob } from '../../job/useJob';
-import { Field } from '../../parts/Field';
-import { WorkHazards } from '../../parts/Hazards';
-import { PhotoPick } from '../../parts/photo/PhotoPick';
-import { addPhoto } from '../../parts/photo/usePhotos';
-import { Tag } from '../../parts/Tag';
+import { Field } from '../../controls/Field';
+import { WorkHazards } from '../../widgets/Hazards';
+import { PhotoPick } from '../../widgets/photo/PhotoPick';
+import { addPhoto } from '../../widgets/photo/usePhotos';
+import { Card } from '../../controls/Card';
 import type { Picture } from '../../device/picture';
 
 /** One strip step: what came off, its fasteners as they are spoken, and the bag they went into. */
@@ -62,7 +62,7 @@ export function StepForm() {
     setTried(false);
   };
   return (
-    <Tag lead title="Take something off" data-testid="step-form">
+    <Card lead title="Take something off" data-testid="step-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Field
           label="What comes off"
@@ -129,6 +129,6 @@ export function StepForm() {
           </Button>
         </Box>
       </Box>
-    </Tag>
+    </Card>
   );
 }

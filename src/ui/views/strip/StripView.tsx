@@ -2,15 +2,15 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Fastener, Step } from '../../../core/record';
+import type { Fastener, Step } from '../../../core/state';
 import { useJob } from '../../job/useJob';
-import { Column, Columns } from '../../parts/Columns';
-import { Empty } from '../../parts/Empty';
-import { Few } from '../../parts/Few';
-import { PhotoStrip } from '../../parts/photo/PhotoStrip';
-import { isOf } from '../../parts/photo/usePhotos';
-import { Tag } from '../../parts/Tag';
-import { dayTime } from '../../parts/times';
+import { Column, Columns } from '../../controls/Columns';
+import { Empty } from '../../controls/Empty';
+import { ShowMore } from '../../controls/ShowMore';
+import { PhotoStrip } from '../../widgets/photo/PhotoStrip';
+import { isOf } from '../../widgets/photo/usePhotos';
+import { Card } from '../../controls/Card';
+import { dayTime } from '../../controls/times';
 import { FindingForm } from './FindingForm';
 import { FindingList } from './FindingList';
 import { StepForm } from './StepForm';
@@ -23,17 +23,17 @@ export default function StripView() {
     <Columns>
       <Column>
         <StepForm />
-        <Tag title="Off the bike" over="Newest first: the order it goes back on" data-testid="steps">
+        <Card title="Off the bike" over="Newest first: the order it goes back on" data-testid="steps">
           {steps.length === 0 && (
             <Empty>
               Nothing is off yet. Clean first, photograph first, drain first; take off what is in the way and no more. Every step you log
               here is led back through at the rebuild.
             </Empty>
           )}
-          <Few ordered list={steps}>
+          <ShowMore ordered list={steps}>
             {(s) => <StepLine step={s} fasteners={fasteners.filter((f) => f.stepId === s.id)} />}
-          </Few>
-        </Tag>
+          </ShowMore>
+        </Card>
       </Column>
       <Column>
         <FindingForm />

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { disagreements, rowWords } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
-import { dayTime } from '../../parts/times';
+import { dayTime } from '../../controls/times';
 
 /** Two results of one test that contradict each other: both stand until somebody says which is right. */
 export function Disagree() {

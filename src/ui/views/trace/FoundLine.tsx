@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { cylindersOf } from '../../../core/knowledge';
-import { placeWords } from '../../../core/record';
+import { placeWords } from '../../../core/state';
 import { resultWords, type ResultWords } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
 

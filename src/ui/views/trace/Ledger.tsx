@@ -3,14 +3,14 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
-import { circumstanceWords, type Evidence } from '../../../core/record';
+import { circumstanceWords, type Evidence } from '../../../core/state';
 import { rowWords } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
-import { Empty } from '../../parts/Empty';
-import { LimitBar } from '../../parts/LimitBar';
-import { Tag } from '../../parts/Tag';
-import { infoOf } from '../../parts/test/readingDraft';
-import { dayTime } from '../../parts/times';
+import { Empty } from '../../controls/Empty';
+import { LimitBar } from '../../widgets/LimitBar';
+import { Card } from '../../controls/Card';
+import { infoOf } from '../../widgets/test/readingDraft';
+import { dayTime } from '../../controls/times';
 import { CaseButton } from './CaseButton';
 
 /** Everything found so far, newest first. Each line can be withdrawn, and the ranking goes back exactly. */
@@ -28,7 +28,7 @@ export function Ledger() {
     })),
   ].sort((a, b) => (a.at < b.at ? 1 : -1));
   return (
-    <Tag title="What was found" aside={<CaseButton />} asideLast data-testid="ledger">
+    <Card title="What was found" aside={<CaseButton />} asideLast data-testid="ledger">
       {lines.length === 0 && <Empty>Nothing yet. Every result stands here with its circumstances, and can be withdrawn.</Empty>}
       <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {lines.map(({ at, id, evidence: e, words }) => {
@@ -70,6 +70,6 @@ export function Ledger() {
           );
         })}
       </Box>
-    </Tag>
+    </Card>
   );
 }

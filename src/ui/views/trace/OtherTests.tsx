@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
 import type { Instead, Ranking } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
-import { useBareKeys } from '../../parts/useBareKeys';
+import { useBareKeys } from '../../controls/useBareKeys';
 
 interface Choice {
   /** Null for the one that is worth doing next. */

@@ -8,12 +8,12 @@ import { useForm } from 'react-hook-form';
 import { insteadWords, lastRepairId, type SuspectView } from '../../../core/trace';
 import { openComplaints } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
-import { Choice } from '../../parts/Choice';
-import { Field } from '../../parts/Field';
-import { Hazards } from '../../parts/Hazards';
-import { later } from '../../parts/later';
+import { Choice } from '../../controls/Choice';
+import { Field } from '../../controls/Field';
+import { Hazards } from '../../widgets/Hazards';
+import { lazyPart } from '../../controls/lazyPart';
 
-const FaultForm = later(async () => ({ default: (await import('../own/FaultForm')).FaultForm }));
+const FaultForm = lazyPart(async () => ({ default: (await import('../own/FaultForm')).FaultForm }));
 
 interface Form {
   cause: string;

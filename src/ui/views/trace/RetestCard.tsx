@@ -2,13 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Complaint, Conditions, Repair, RetestResult, SymptomAnswer } from '../../../core/record';
+import type { Complaint, Conditions, Repair, RetestResult, SymptomAnswer } from '../../../core/state';
 import { useJob } from '../../job/useJob';
-import { Choice } from '../../parts/Choice';
-import { Field } from '../../parts/Field';
-import { SymptomPicker } from '../../parts/SymptomPicker';
-import { Tag } from '../../parts/Tag';
-import { ConditionsPicker } from '../../parts/test/ConditionsPicker';
+import { Choice } from '../../controls/Choice';
+import { Field } from '../../controls/Field';
+import { SymptomPicker } from '../../widgets/SymptomPicker';
+import { Card } from '../../controls/Card';
+import { ConditionsPicker } from '../../widgets/test/ConditionsPicker';
 
 /** After a repair the complaint is tried again, under the same circumstances: gone, changed, or the same. */
 export function RetestCard({ open, repair }: { open: readonly Complaint[]; repair: Repair }) {
@@ -39,7 +39,7 @@ export function RetestCard({ open, repair }: { open: readonly Complaint[]; repai
     });
   };
   return (
-    <Tag lead over={`After: ${repair.words}`} title="Try the complaint again" data-testid="retest-card">
+    <Card lead over={`After: ${repair.words}`} title="Try the complaint again" data-testid="retest-card">
       {open.length > 1 ? (
         <Choice
           label="Complaint"
@@ -89,6 +89,6 @@ export function RetestCard({ open, repair }: { open: readonly Complaint[]; repai
           </Button>
         </Box>
       )}
-    </Tag>
+    </Card>
   );
 }

@@ -3,17 +3,17 @@ import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
-import type { SchoolId } from '../../../core/record';
+import type { SchoolId } from '../../../core/state';
 import type { SchoolView } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
-import { Tag } from '../../parts/Tag';
+import { Card } from '../../controls/Card';
 
 /** Which question to ask first is a matter of school; each is shown with what following it is expected to cost. */
 export function Schools({ schools }: { schools: SchoolView[] | null }) {
   const { store, knowledge, traced, jobId } = useJob();
   const money = (x: number) => `about ${Math.round(x)} ${store.snapshot.shop.currency}`;
   return (
-    <Tag title="School" level="h3" data-testid="schools">
+    <Card title="School" level="h3" data-testid="schools">
       <RadioGroup
         aria-label="School"
         value={traced.job.school}
@@ -47,6 +47,6 @@ export function Schools({ schools }: { schools: SchoolView[] | null }) {
       <Typography variant="body2" color="text.secondary">
         Expected cost from here until the complaint is cured, work at your rate and parts.
       </Typography>
-    </Tag>
+    </Card>
   );
 }

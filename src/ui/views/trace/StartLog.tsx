@@ -3,14 +3,14 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { factsOf } from '../../../core/knowledge';
-import { attemptResults, type AttemptResult, type StartAttempt } from '../../../core/record';
+import { attemptResults, type AttemptResult, type StartAttempt } from '../../../core/state';
 import { startAdvice } from '../../../core/start';
 import { lastRepairId } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
-import { Choice } from '../../parts/Choice';
-import { Field } from '../../parts/Field';
-import { Tag } from '../../parts/Tag';
-import { dayTime } from '../../parts/times';
+import { Choice } from '../../controls/Choice';
+import { Field } from '../../controls/Field';
+import { Card } from '../../controls/Card';
+import { dayTime } from '../../controls/times';
 
 const shownMost = 4;
 
@@ -33,7 +33,7 @@ export function StartLog() {
   const attempts = rows('startAttempt');
   const electric = factsOf(traced.bike, traced.job, knowledge).starting !== 'kick';
   return (
-    <Tag title="Start attempts" level="h3" data-testid="start-log">
+    <Card title="Start attempts" level="h3" data-testid="start-log">
       {startAdvice(attempts, { electric }).map((a) => (
         <Typography
           key={a.kind}
@@ -59,7 +59,7 @@ export function StartLog() {
       ) : (
         <Button onClick={() => setAdding(true)}>Log a start attempt</Button>
       )}
-    </Tag>
+    </Card>
   );
 }
 

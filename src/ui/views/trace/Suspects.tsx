@@ -4,9 +4,9 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { chanceWords, placeOf, type Ranking, type SuspectView } from '../../../core/trace';
-import type { Explanation } from '../../job/thinker';
+import type { SuspectReasons } from '../../job/thinker';
 import { useJob } from '../../job/useJob';
-import { Tag } from '../../parts/Tag';
+import { Card } from '../../controls/Card';
 import { Counts } from './Counts';
 import { PlaceSketch } from './PlaceSketch';
 import { Questions } from './Questions';
@@ -17,7 +17,7 @@ const refuted = 0.02;
 
 export interface SuspectsProps {
   ranking: Ranking;
-  reasons: Record<string, Explanation>;
+  reasons: Record<string, SuspectReasons>;
   busy: boolean;
   onExplain(key: string): void;
   onRepair(suspect: SuspectView | null): void;
@@ -45,7 +45,7 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
   }, [open, reasons]);
   const toggle = (key: string) => setOpen(open === key ? null : key);
   return (
-    <Tag
+    <Card
       title="Suspects"
       over={ranking.tooClose ? 'Too close to call between the first two' : undefined}
       aside={
@@ -132,7 +132,7 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
         {ranking.partial && !ranking.rough && ' Many findings at once: the advice rests on those that matter most.'}
       </Typography>
       <Counts />
-    </Tag>
+    </Card>
   );
 }
 
@@ -156,7 +156,7 @@ function Gauge({ p }: { p: number }) {
 
 interface WhyProps {
   s: SuspectView;
-  explanation?: Explanation;
+  explanation?: SuspectReasons;
   pinned: boolean;
   onPin(): void;
   onRepair(): void;

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Ranking } from '../../../core/trace';
-import { Tag } from '../../parts/Tag';
+import { Card } from '../../controls/Card';
 
 /** What is cheap now that something is off, and what one strip would show besides: each a tap away. */
 export function Together({ ranking, onChoose }: { ranking: Ranking; onChoose: (key: string) => void }) {
@@ -12,7 +12,7 @@ export function Together({ ranking, onChoose }: { ranking: Ranking; onChoose: (k
   ].filter((l) => l.keys.length > 0);
   if (lists.length === 0) return null;
   return (
-    <Tag title="One strip, more looks" level="h3" data-testid="together">
+    <Card title="One strip, more looks" level="h3" data-testid="together">
       {lists.map((l) => (
         <Box key={l.title} sx={{ mb: 1 }}>
           <Typography sx={{ fontWeight: 600 }}>
@@ -33,6 +33,6 @@ export function Together({ ranking, onChoose }: { ranking: Ranking; onChoose: (k
           </Box>
         </Box>
       ))}
-    </Tag>
+    </Card>
   );
 }

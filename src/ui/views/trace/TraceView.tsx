@@ -8,11 +8,11 @@ import { insteadWords, type Instead, type Ranking, type SuspectView, type TestVi
 import { openComplaints, untested } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
 import { useThought } from '../../job/useThought';
-import { Column, Columns } from '../../parts/Columns';
-import { Empty } from '../../parts/Empty';
-import { FitnessBar } from '../../parts/fitness/FitnessBar';
-import { Tag } from '../../parts/Tag';
-import { TestBody, testTitle } from '../../parts/test/TestCard';
+import { Column, Columns } from '../../controls/Columns';
+import { Empty } from '../../controls/Empty';
+import { FitnessBar } from '../../widgets/fitness/FitnessBar';
+import { Card } from '../../controls/Card';
+import { TestBody, testTitle } from '../../widgets/test/TestCard';
 import { AskBody } from './AskBody';
 import { AskSymptoms } from './AskSymptoms';
 import { Complaints } from './Complaints';
@@ -28,10 +28,10 @@ import { Ties } from './Ties';
 import { Together } from './Together';
 import { Trail } from './Trail';
 import { WordsOnly } from './WordsOnly';
-import { later } from '../../parts/later';
+import { lazyPart } from '../../controls/lazyPart';
 
-const Course = later(() => import('./Course'), <Typography color="text.secondary">Drawing…</Typography>);
-const RepairDialog = later(() => import('./RepairDialog'));
+const Course = lazyPart(() => import('./OddsChart'), <Typography color="text.secondary">Drawing…</Typography>);
+const RepairDialog = lazyPart(() => import('./RepairDialog'));
 
 /** Families of complaints that starting it belongs to. */
 const startTrouble = new Set(['turn', 'no-start', 'running']);
@@ -95,7 +95,7 @@ export default function TraceView() {
         />
         {dead && <StartLog />}
         <Schools schools={schools} />
-        <Tag title="How the odds moved" level="h3">
+        <Card title="How the odds moved" level="h3">
           {course ? (
             <Course ranking={ranking} />
           ) : (
@@ -104,7 +104,7 @@ export default function TraceView() {
             </Button>
           )}
           <Trail />
-        </Tag>
+        </Card>
       </Column>
       {repairing && (
         <RepairDialog
@@ -195,7 +195,7 @@ function NextCard({ ranking, instead, askInstead, busy, chosen, onChoose, onRepa
   if (!card) return null;
   return (
     <>
-      <Tag
+      <Card
         lead
         over={card.over}
         title={card.title}
@@ -204,7 +204,7 @@ function NextCard({ ranking, instead, askInstead, busy, chosen, onChoose, onRepa
         data-testid={card.name}
       >
         {card.body}
-      </Tag>
+      </Card>
       {card.name && ranking.askOwner && <AskOwner ranking={ranking} />}
     </>
   );

@@ -3,11 +3,11 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { changedTogether, trailMarkdown, trailOf, trailSvg } from '../../../core/trace/trail';
-import { later } from '../../parts/later';
+import { lazyPart } from '../../controls/lazyPart';
 import { saveFile } from '../../job/saveFile';
 import { useJob } from '../../job/useJob';
 
-const TrailDialog = later(() => import('./TrailDialog'));
+const TrailDialog = lazyPart(() => import('./TrailDialog'));
 
 /** The way that was taken, to be kept: as a text or as a picture. Says where two things were changed at once. */
 export function Trail() {

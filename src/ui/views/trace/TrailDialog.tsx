@@ -4,7 +4,7 @@ import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { TrailStep } from '../../../core/trace/trail';
-import { dayTime } from '../../parts/times';
+import { dayTime } from '../../controls/times';
 
 const kinds: Record<TrailStep['kind'], string> = { complaint: 'Complaint', result: 'Found', repair: 'Repaired', retest: 'Tried again' };
 

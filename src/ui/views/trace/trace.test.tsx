@@ -8,7 +8,7 @@ import { HereWorker } from '../../../../test/fixtures/hereWorker';
 import { FakeServer } from '../../../../test/fixtures/fakeServer';
 import { after } from '../../../../test/fixtures/state';
 import type { Command } from '../../../core/command';
-import type { Experience } from '../../../core/record';
+import type { Experience } from '../../../core/state';
 import { buildModel, caseOf, rank, type Ranking } from '../../../core/trace';
 import { deviceFor } from '../../device/device';
 

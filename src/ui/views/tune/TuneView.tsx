@@ -1,12 +1,12 @@
 import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import { useJob } from '../../job/useJob';
-import { Column, Columns } from '../../parts/Columns';
-import { Checklist } from '../../parts/Checklist';
-import { FitnessBar } from '../../parts/fitness/FitnessBar';
-import { LimitBar } from '../../parts/LimitBar';
-import { Tag } from '../../parts/Tag';
-import { infoOf } from '../../parts/test/readingDraft';
+import { Column, Columns } from '../../controls/Columns';
+import { Checklist } from '../../widgets/Checklist';
+import { FitnessBar } from '../../widgets/fitness/FitnessBar';
+import { LimitBar } from '../../widgets/LimitBar';
+import { Card } from '../../controls/Card';
+import { infoOf } from '../../widgets/test/readingDraft';
 import { TakeReading } from '../measure/MeasureView';
 
 export default function TuneView() {
@@ -17,9 +17,9 @@ export default function TuneView() {
         <TakeReading only="idle-speed" />
         <LastReadings />
       </Column>
-      <Tag title="In this order, warm">
+      <Card title="In this order, warm">
         <Checklist listId="tune" />
-      </Tag>
+      </Card>
     </Columns>
   );
 }
@@ -32,13 +32,13 @@ function LastReadings() {
   const last = tuned.flatMap((q) => traced.readings.filter((r) => r.quantity === q).slice(-1));
   if (last.length === 0) return null;
   return (
-    <Tag title="As it stands">
+    <Card title="As it stands">
       {last.map((r) => {
         const info = infoOf(knowledge, r.quantity, facts, r.unit);
         return (
           <LimitBar key={r.id} label={info.name} value={r.value} unit={r.unit} limit={limitFor(info, traced.specs)} error={info.error} />
         );
       })}
-    </Tag>
+    </Card>
   );
 }

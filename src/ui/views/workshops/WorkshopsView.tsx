@@ -4,15 +4,15 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { command as commandOf } from '../../../core/command';
-import type { Backup } from '../../../core/record';
+import type { Backup } from '../../../core/state';
 import { sendNow } from '../../device/post';
-import { Empty } from '../../parts/Empty';
-import { Field } from '../../parts/Field';
+import { Empty } from '../../controls/Empty';
+import { Field } from '../../controls/Field';
 import type { DemoAct, EnterWish } from '../../../wire';
 import { call } from '../../device/client';
-import { Page } from '../../parts/Page';
-import { Tag } from '../../parts/Tag';
-import { dayTime } from '../../parts/times';
+import { Page } from '../../frame/Page';
+import { Card } from '../../controls/Card';
+import { dayTime } from '../../controls/times';
 
 export interface WorkshopsProps {
   shops: { id: string; name: string; demo: boolean; people: { id: string; name: string }[] }[];
@@ -43,7 +43,7 @@ export default function WorkshopsView({ shops, demo, backups }: WorkshopsProps) 
           </Alert>
         )}
         {shops.map((s) => (
-          <Tag
+          <Card
             key={s.id}
             title={s.name}
             over={s.demo ? 'Four bikes at work, everything in it invented' : 'Your own'}
@@ -66,23 +66,23 @@ export default function WorkshopsView({ shops, demo, backups }: WorkshopsProps) 
                 </>
               )}
             </Box>
-          </Tag>
+          </Card>
         ))}
-        <Tag title="Another workshop" level="h3">
+        <Card title="Another workshop" level="h3">
           <Box component="form" onSubmit={open} sx={{ display: 'grid', gap: 1 }}>
             <Field label="Its name" value={name} onChange={(e) => setName(e.target.value)} inputProps={{ maxLength: 80 }} />
             <Button type="submit" variant="outlined">
               Open it
             </Button>
           </Box>
-        </Tag>
+        </Card>
         {demo !== 'shown' && (
-          <Tag title="The demo workshop" level="h3" data-testid="demo-away">
+          <Card title="The demo workshop" level="h3" data-testid="demo-away">
             <Typography sx={{ mb: 1 }}>
               {demo === 'hidden' ? 'It is out of sight.' : 'It is not here.'} Four invented bikes at different stages, to try things on.
             </Typography>
             <DemoActs acts={[demo === 'hidden' ? 'show' : 'bring']} onProblem={setProblem} />
-          </Tag>
+          </Card>
         )}
         <Backups backups={backups} />
         <Typography color="text.secondary">Ivrek keeps everything on this machine. Nothing is sent anywhere.</Typography>
@@ -95,7 +95,7 @@ export default function WorkshopsView({ shops, demo, backups }: WorkshopsProps) 
 function Backups({ backups }: { backups: Backup[] }) {
   const shown = backups.slice(0, 5);
   return (
-    <Tag title="Backups" level="h3" data-testid="backups">
+    <Card title="Backups" level="h3" data-testid="backups">
       {shown.length === 0 && (
         <Empty>
           One is made every day while Ivrek runs, and restored into a scratch database to prove it. <code>./ivrek backup FILE</code> makes
@@ -115,7 +115,7 @@ function Backups({ backups }: { backups: Backup[] }) {
           </Typography>
         </Box>
       ))}
-    </Tag>
+    </Card>
   );
 }
 

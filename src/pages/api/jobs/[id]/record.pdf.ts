@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { knowledge as shipped } from 'virtual:knowledge';
 import { headOf, recordNotice, recordOf } from '../../../../core/handover';
 import { withOwn } from '../../../../core/knowledge';
-import { list, stateOf } from '../../../../core/record';
+import { list, stateOf } from '../../../../core/state';
 
 import { pool } from '../../../../server/db/pool';
 import { recordPdf } from '../../../../server/files/recordPdf';

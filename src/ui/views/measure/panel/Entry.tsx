@@ -4,7 +4,7 @@ import FormHelperText from '@mui/material/FormHelperText';
 import OutlinedInput, { type OutlinedInputProps } from '@mui/material/OutlinedInput';
 import { useId, type KeyboardEvent, type ReactNode } from 'react';
 import type { ReadField } from '../../../../core/measure/panel';
-import { useTypedEarly } from '../../../theme/typedEarly';
+import { usePreHydrationInput } from '../../../theme/preHydrationInput';
 
 export interface EntryProps {
   id: string;
@@ -43,7 +43,7 @@ function next(e: KeyboardEvent<HTMLInputElement | HTMLTextAreaElement>): void {
 /** What is typed into a panel. What is wrong is said under it, with what may have been meant on a button. */
 export function Entry({ id, name, text, order, read, onText, inputProps, sx, endAdornment, beside }: Drawn) {
   const said = useId();
-  const around = useTypedEarly<HTMLDivElement>();
+  const around = usePreHydrationInput<HTMLDivElement>();
   const wrong = read && !read.ok ? read : null;
   return (
     <Box ref={around} sx={{ minWidth: 0 }}>

@@ -3,15 +3,15 @@ import Typography from '@mui/material/Typography';
 import { memo } from 'react';
 import { factsOf } from '../../../../core/knowledge';
 import { fromSi, show } from '../../../../core/quantity';
-import { circumstanceWords, groupBy, list, type Reading } from '../../../../core/record';
+import { circumstanceWords, groupBy, list, type Reading } from '../../../../core/state';
 import { useJob } from '../../../job/useJob';
-import { later } from '../../../parts/later';
-import { Tag } from '../../../parts/Tag';
-import { infoOf } from '../../../parts/test/readingDraft';
-import { day } from '../../../parts/times';
+import { lazyPart } from '../../../controls/lazyPart';
+import { Card } from '../../../controls/Card';
+import { infoOf } from '../../../widgets/test/readingDraft';
+import { day } from '../../../controls/times';
 
 // Drawing charts is heavy: it is fetched where there is a second reading, and not before.
-const HistoryChart = later(() => import('./HistoryChart'));
+const HistoryChart = lazyPart(() => import('./HistoryChart'));
 
 const valueOf = (r: Reading) =>
   r.value.kind === 'exact' ? r.value.value : r.value.kind === 'interval' ? (r.value.low + r.value.high) / 2 : null;
@@ -34,7 +34,7 @@ export default memo(function History({ quantities, panel }: { quantities: readon
     .reverse();
   if (own.length + said.length === 0) return null;
   return (
-    <Tag title="Earlier on this bike">
+    <Card title="Earlier on this bike">
       {[...groupBy(own, (r) => r.quantity)].map(([quantity, readings]) => {
         const { name, unit } = infoOf(knowledge, quantity, facts, readings[0].unit);
         const times = [...new Set(readings.map((r) => r.takenAt))].sort();
@@ -69,6 +69,6 @@ export default memo(function History({ quantities, panel }: { quantities: readon
           ))}
         </Box>
       )}
-    </Tag>
+    </Card>
   );
 });

@@ -4,13 +4,13 @@ import Typography from '@mui/material/Typography';
 import Sensors from '@mui/icons-material/SensorsOutlined';
 import { memo, useState } from 'react';
 import { figureOf, readRecording, type Control, type InstrumentKind } from '../../../../core/instrument';
-import { chosenOf, type Taken } from './takeLive';
-import { Choice } from '../../../parts/Choice';
-import { Field } from '../../../parts/Field';
-import { TakeFile } from '../../../parts/TakeFile';
+import { chosenOf, type LiveFigure } from './takeLive';
+import { Choice } from '../../../controls/Choice';
+import { Field } from '../../../controls/Field';
+import { FileButton } from '../../../controls/FileButton';
 import { saveFile } from '../../../job/saveFile';
 import { fonts } from '../../../theme/tokens';
-import type { Link } from '../../../instrument/link';
+import type { InstrumentLink } from '../../../instrument/link';
 import type { useLink } from '../../../instrument/useLink';
 
 const names: Readonly<Record<InstrumentKind, string>> = {
@@ -31,7 +31,7 @@ interface InstrumentProps {
   simulate(kind: InstrumentKind): void;
   /** Takes what is shown now into the fields it belongs to. */
   onTake(): void;
-  taken: readonly Taken[];
+  taken: readonly LiveFigure[];
 }
 
 /** The instrument on the bench: simulated, replayed from a file, or a real one behind its bridge. */
@@ -57,9 +57,9 @@ export function Instrument({ kinds, used, simulate, onTake, taken }: InstrumentP
               {names[k]}, simulated
             </Button>
           ))}
-          <TakeFile label="Replay a recording from a file" accept=".ndjson,.jsonl,.txt" onFile={replay}>
+          <FileButton label="Replay a recording from a file" accept=".ndjson,.jsonl,.txt" onFile={replay}>
             Replay a recording
-          </TakeFile>
+          </FileButton>
           <Button onClick={() => setOther(!other)} aria-expanded={other}>
             A real one
           </Button>
@@ -154,7 +154,7 @@ const step = 1 / 8;
 interface ControlProps {
   control: Control;
   value: string | null;
-  link: Link;
+  link: InstrumentLink;
 }
 
 /** Drawn anew where it is turned, and not with every reading. */

@@ -6,10 +6,10 @@ import ReportProblemOutlined from '@mui/icons-material/ReportProblemOutlined';
 import VisibilityOutlined from '@mui/icons-material/VisibilityOutlined';
 import WarningAmber from '@mui/icons-material/WarningAmber';
 import type { Result, Tone } from '../../../../core/measure/panel';
-import { LimitBar } from '../../../parts/LimitBar';
-import { later } from '../../../parts/later';
+import { LimitBar } from '../../../widgets/LimitBar';
+import { lazyPart } from '../../../controls/lazyPart';
 
-const Drawing = later(() => import('./Drawing'), <Box sx={{ height: 236 }} />);
+const Drawing = lazyPart(() => import('./Drawing'), <Box sx={{ height: 236 }} />);
 
 const looks: Record<Tone, { word: string; colour: string; icon: typeof WarningAmber }> = {
   good: { word: 'Good', colour: 'bench.green', icon: CheckCircleOutline },

@@ -5,15 +5,15 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
-import { isGrid, type Block, type Draft, type Field, type Grid, type ReadField } from '../../../../core/measure/panel';
+import { isGrid, type Block, type PanelDraft, type Field, type Grid, type ReadField } from '../../../../core/measure/panel';
 import { Entry } from './Entry';
 import { Figure, unitsFor } from './Figure';
 
 interface FormProps {
   blocks: readonly Block[];
-  draft: Draft;
+  draft: PanelDraft;
   read: ReadonlyMap<string, ReadField>;
-  onChange(d: Draft): void;
+  onChange(d: PanelDraft): void;
 }
 
 /** Drawn anew where something is typed, and not with every reading of an instrument. */

@@ -13,34 +13,34 @@ import {
   valuesOf,
   withAsked,
   withCircumstances,
-  type Draft,
+  type PanelDraft,
   type Panel,
 } from '../../../../core/measure/panel';
 import { fromCsv, notHere, toCsv } from '../../../job/csv';
 import { saveFile } from '../../../job/saveFile';
 import { useJob } from '../../../job/useJob';
-import { Field } from '../../../parts/Field';
-import { Hazards } from '../../../parts/Hazards';
-import { later } from '../../../parts/later';
-import { Tag } from '../../../parts/Tag';
-import { TakeFile } from '../../../parts/TakeFile';
+import { Field } from '../../../controls/Field';
+import { Hazards } from '../../../widgets/Hazards';
+import { lazyPart } from '../../../controls/lazyPart';
+import { Card } from '../../../controls/Card';
+import { FileButton } from '../../../controls/FileButton';
 import { takesOf } from '../../../../core/measure/panels/instruments';
 import { seedOf } from '../../../../core/instrument/simulate/chance';
 import { useLink } from '../../../instrument/useLink';
 import { Instrument } from './Instrument';
-import { bookSource } from './keep/book';
-import { keepPanel, type Kept } from './keep/keepPanel';
+import { bookSource } from './save/book';
+import { savePanel, type SavedPanel } from './save/savePanel';
 import { practiceIn, takenFrom, withLive, withTaken } from './takeLive';
 import { Lines, Outcome } from './Outcome';
 import { PanelForm } from './PanelForm';
 import { subjectOf } from './subjectOf';
 import { useDraft } from './useDraft';
 
-const History = later(() => import('./History'));
+const History = lazyPart(() => import('./History'));
 
 const some = (n: number, one: string, more: string) => (n === 0 ? [] : [`${n} ${n === 1 ? one : more}`]);
 
-const keptWords = ({ readings, results, limits, findings }: Kept): string =>
+const keptWords = ({ readings, results, limits, findings }: SavedPanel): string =>
   `Kept: ${[
     ...some(readings, 'reading', 'readings'),
     ...some(results, 'of what was found has gone to the tracer', 'of what was found have gone to the tracer'),
@@ -61,7 +61,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   const subject = useMemo(() => subjectOf(knowledge, traced, state), [knowledge, traced, state]);
   const panel = useMemo(() => withAsked(withCircumstances(bare), subject), [bare, subject]);
   const { draft, change, clear } = useDraft(jobId, panel.id);
-  const [said, setSaid] = useState<{ words: string; bad?: boolean; kept?: { act: string; draft: Draft } } | null>(null);
+  const [said, setSaid] = useState<{ words: string; bad?: boolean; kept?: { act: string; draft: PanelDraft } } | null>(null);
   const { blocks, read } = useMemo(() => valuesOf(panel, subject, draft), [panel, subject, draft]);
   const instrument = useLink();
   const takes = takesOf(panel.id);
@@ -78,7 +78,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   // A limit that is only looked up may be that of a reading which the panel works out.
   const named = [...new Set([...typed, ...(panel.limits ?? []), ...result.lines.flatMap((l) => (l.keep ? [l.keep.quantity] : []))])].join();
   const quantities = useMemo(() => named.split(',').filter(Boolean), [named]);
-  const typedIn = useCallback((d: Draft) => (setSaid(null), change(d)), [change]);
+  const typedIn = useCallback((d: PanelDraft) => (setSaid(null), change(d)), [change]);
   // Kept as they are while an instrument speaks: drawing them anew with every reading costs frames.
   const hazards = useMemo(() => <Hazards ids={panel.hazards} place={panel.id} />, [panel]);
   const bookField = useMemo(
@@ -118,7 +118,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
       });
     if (practice.length)
       return setSaid({ words: 'Practice is not kept on a bike. Type what you read, or take it from a real instrument.', bad: true });
-    const kept = keepPanel(used, panel, subject, draft, result);
+    const kept = savePanel(used, panel, subject, draft, result);
     if (!kept) return;
     if ('problem' in kept) return setSaid({ words: kept.problem, bad: true });
     if (!kept.act)
@@ -153,7 +153,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   };
   return (
     <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }} data-testid="panel">
-      <Tag
+      <Card
         lead
         title={panel.name}
         aside={
@@ -230,9 +230,9 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
                 <Button disabled={empty} onClick={() => saveFile(`${panel.id}.json`, 'application/json', JSON.stringify(file(), null, 2))}>
                   as JSON
                 </Button>
-                <TakeFile label="Take a panel from a file" accept=".csv,.json,text/csv,application/json" onFile={bringIn}>
+                <FileButton label="Take a panel from a file" accept=".csv,.json,text/csv,application/json" onFile={bringIn}>
                   In
-                </TakeFile>
+                </FileButton>
               </Box>
               <Typography
                 role={said?.bad ? 'alert' : 'status'}
@@ -250,7 +250,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
           </Box>
           {many && <Lines lines={result.lines} />}
         </Box>
-      </Tag>
+      </Card>
       <History quantities={quantities} panel={panel.name} />
     </Box>
   );

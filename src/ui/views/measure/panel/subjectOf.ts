@@ -1,12 +1,12 @@
 import { cylindersOf, factsOf, type Knowledge } from '../../../../core/knowledge';
 import { limitFor } from '../../../../core/measure';
-import type { Subject } from '../../../../core/measure/panel';
-import { enteredBy, type State } from '../../../../core/record';
+import type { PanelSubject } from '../../../../core/measure/panel';
+import { enteredBy, type State } from '../../../../core/state';
 import { positionsOf, type Case } from '../../../../core/trace';
-import { infoOf } from '../../../parts/test/readingDraft';
+import { infoOf } from '../../../widgets/test/readingDraft';
 
 /** The bike as the panels see it: what is filled in for it, else what is usual on one of its kind. */
-export function subjectOf(knowledge: Knowledge, traced: Case, state: State): Subject {
+export function subjectOf(knowledge: Knowledge, traced: Case, state: State): PanelSubject {
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const info = (quantity: string) => infoOf(knowledge, quantity, facts);
   /** With who entered it, where that is known. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { withLive, withTaken, type Taken } from './takeLive';
+import { withLive, withTaken, type LiveFigure } from './takeLive';
 
-const shown = (text: string): Taken[] => [{ field: 'dry#1', text, unit: 'psi', by: 'Gauge, simulated' }];
+const shown = (text: string): LiveFigure[] => [{ field: 'dry#1', text, unit: 'psi', by: 'Gauge, simulated' }];
 
 describe('what an instrument shows while it is on the bench', () => {
   it('stands in for an empty field, and for one that was taken from it', () => {

@@ -1,10 +1,10 @@
 import { figureOf, type Control } from '../../../../core/instrument';
-import type { Draft } from '../../../../core/measure/panel';
+import type { PanelDraft } from '../../../../core/measure/panel';
 import type { Takes } from '../../../../core/measure/panels/instruments';
 import type { LinkState } from '../../../instrument/link';
 
 /** A figure that an instrument shows now, and the field that it belongs to. */
-export interface Taken {
+export interface LiveFigure {
   field: string;
   text: string;
   unit: string;
@@ -17,7 +17,7 @@ export const chosenOf = (c: Control, controls: Readonly<Record<string, string>>)
   c.kind === 'choice' ? (controls[c.id] ?? c.options[0]) : null;
 
 /** Where everything that is shown now would go. */
-export function takenFrom({ live, controls }: LinkState, takes: readonly Takes[]): Taken[] {
+export function takenFrom({ live, controls }: LinkState, takes: readonly Takes[]): LiveFigure[] {
   const { hello } = live;
   const own = takes.find((t) => t.kind === hello?.kind);
   if (!hello || !own) return [];
@@ -46,11 +46,11 @@ export function takenFrom({ live, controls }: LinkState, takes: readonly Takes[]
 const simulatedMark = ', simulated';
 
 /** The simulated instruments that figures of a draft come from: practice, and no evidence about any bike. */
-export const practiceIn = (draft: Draft): string[] =>
+export const practiceIn = (draft: PanelDraft): string[] =>
   [...new Set(Object.values(draft.by ?? {}))].filter((by) => by.endsWith(simulatedMark));
 
 /** A draft with what the instrument shows in it. */
-export const withTaken = (draft: Draft, taken: readonly Taken[]): Draft => ({
+export const withTaken = (draft: PanelDraft, taken: readonly LiveFigure[]): PanelDraft => ({
   text: { ...draft.text, ...Object.fromEntries(taken.map((t) => [t.field, t.text])) },
   unit: { ...draft.unit, ...Object.fromEntries(taken.map((t) => [t.field, t.unit])) },
   by: { ...draft.by, ...Object.fromEntries(taken.map((t) => [t.field, t.by])) },
@@ -60,7 +60,7 @@ export const withTaken = (draft: Draft, taken: readonly Taken[]): Draft => ({
  * A draft as the panel judges it while an instrument moves: what it shows stands in for fields that are empty or were taken from it.
  * What was typed stays as it was typed, and a gauge at rest says nothing.
  */
-export const withLive = (draft: Draft, taken: readonly Taken[]): Draft =>
+export const withLive = (draft: PanelDraft, taken: readonly LiveFigure[]): PanelDraft =>
   withTaken(
     draft,
     taken.filter((t) => Number(t.text) !== 0 && ((draft.text[t.field] ?? '').trim() === '' || draft.by?.[t.field] !== undefined)),

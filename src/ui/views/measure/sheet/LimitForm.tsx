@@ -8,13 +8,13 @@ import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { factsOf } from '../../../../core/knowledge';
 import { fromSi, parseQuantity, sameKind } from '../../../../core/quantity';
-import { specOrigins, type Spec, type SpecOrigin } from '../../../../core/record';
+import { specOrigins, type Spec, type SpecOrigin } from '../../../../core/state';
 import { crossing, enteredAs } from '../../../../core/specification';
 import { useJob } from '../../../job/useJob';
-import { Field } from '../../../parts/Field';
-import { quantitiesOf } from '../../../parts/FreeReading';
-import { infoOf } from '../../../parts/test/readingDraft';
-import { keepSpec } from './keepSpec';
+import { Field } from '../../../controls/Field';
+import { quantitiesOf } from '../../../widgets/FreeReading';
+import { infoOf } from '../../../widgets/test/readingDraft';
+import { saveSpec } from './saveSpec';
 import { originWords } from './origins';
 
 export interface LimitDraft {
@@ -85,7 +85,7 @@ export function LimitForm({ draft, onDraft }: { draft: LimitDraft; onDraft(d: Li
       source: source.trim(),
       origin: draft.origin,
     };
-    if (!keepSpec(used, entry)) return;
+    if (!saveSpec(used, entry)) return;
     onDraft(emptyLimit);
     setTried(false);
   };

@@ -5,12 +5,12 @@ import { useState } from 'react';
 import { quantityInfo } from '../../../../core/measure';
 import { factsOf } from '../../../../core/knowledge';
 import { readSpecJson, readSpecRows, specFile, specRows, type SpecEntry } from '../../../../core/specification';
-import type { Spec } from '../../../../core/record';
+import type { Spec } from '../../../../core/state';
 import { fromCsv, notHere, toCsv } from '../../../job/csv';
 import { saveFile } from '../../../job/saveFile';
 import { useJob } from '../../../job/useJob';
-import { TakeFile } from '../../../parts/TakeFile';
-import { keepSpec } from './keepSpec';
+import { FileButton } from '../../../controls/FileButton';
+import { saveSpec } from './saveSpec';
 import type { BikeSpecification } from '../../../../wire';
 import { call } from '../../../device/client';
 
@@ -36,7 +36,7 @@ export function SheetFiles() {
   const none = traced.specs.length === 0;
   const entries = traced.specs.map(entryOf);
   const keepAll = (all: readonly SpecEntry[], from: string) => {
-    if (all.every((e) => keepSpec(used, e))) setSaid([`${all.length} ${all.length === 1 ? 'limit' : 'limits'} taken from ${from}.`]);
+    if (all.every((e) => saveSpec(used, e))) setSaid([`${all.length} ${all.length === 1 ? 'limit' : 'limits'} taken from ${from}.`]);
   };
   const bringIn = async (f: File) => {
     const text = await f.text();
@@ -70,9 +70,9 @@ export function SheetFiles() {
         >
           as JSON
         </Button>
-        <TakeFile label="Take limits from a file" accept=".csv,.json,text/csv,application/json" onFile={bringIn}>
+        <FileButton label="Take limits from a file" accept=".csv,.json,text/csv,application/json" onFile={bringIn}>
           In
-        </TakeFile>
+        </FileButton>
         <Button onClick={() => void look()}>Copy from another bike</Button>
       </Box>
       {others?.length === 0 && <Typography>No other bike has any limits yet.</Typography>}

@@ -4,13 +4,13 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { factsOf } from '../../../../core/knowledge';
 import { show } from '../../../../core/quantity';
-import { enteredBy, list, type Spec } from '../../../../core/record';
+import { enteredBy, list, type Spec } from '../../../../core/state';
 import { templateFor } from '../../../../core/specification';
 import { useJob } from '../../../job/useJob';
-import { Empty } from '../../../parts/Empty';
-import { Tag } from '../../../parts/Tag';
-import { infoOf } from '../../../parts/test/readingDraft';
-import { day } from '../../../parts/times';
+import { Empty } from '../../../controls/Empty';
+import { Card } from '../../../controls/Card';
+import { infoOf } from '../../../widgets/test/readingDraft';
+import { day } from '../../../controls/times';
 import { emptyLimit, limitDraftOf, LimitForm } from './LimitForm';
 import { originWords } from './origins';
 import { SheetFiles } from './SheetFiles';
@@ -39,7 +39,7 @@ export function SpecSheet() {
   const missing = templateFor(facts).filter((q) => !traced.specs.some((s) => s.quantity === q));
   const shownMissing = allOpen ? missing : missing.slice(0, 4);
   return (
-    <Tag title="Limits of this bike" over="From its own book, with the page" data-testid="sheet">
+    <Card title="Limits of this bike" over="From its own book, with the page" data-testid="sheet">
       {traced.specs.length === 0 && <Empty>None entered. Until then readings are held against general figures, and say so.</Empty>}
       {traced.specs.map((s) => (
         <Box key={s.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', borderTop: 1, borderColor: 'divider', py: 0.5 }}>
@@ -82,6 +82,6 @@ export function SpecSheet() {
         </Box>
       )}
       <SheetFiles />
-    </Tag>
+    </Card>
   );
 }

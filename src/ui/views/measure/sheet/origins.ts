@@ -1,4 +1,4 @@
-import type { SpecOrigin } from '../../../../core/record';
+import type { SpecOrigin } from '../../../../core/state';
 
 /** Where a limit comes from, in words. */
 export const originWords: Readonly<Record<SpecOrigin, string>> = {

@@ -1,0 +1,129 @@
+import { awake, bookIn, chooseTest, describeBike, expect, pointsTwin, ranked, test as base, type Page } from './bench';
+import { NetworkLine } from './networkLine';
+
+// Without a network: what was opened goes on, and what is entered arrives later, once.
+
+const test = base.extend<{ cord: NetworkLine; baseURL: string }>({
+  cord: async ({}, use) => {
+    const cord = new NetworkLine(new URL(process.env.IVREK_URL ?? 'http://127.0.0.1:4680'));
+    await cord.mend();
+    await use(cord);
+    await cord.cut();
+  },
+  baseURL: async ({ cord }, use) => use(cord.url),
+});
+test.use({ serviceWorkers: 'allow' });
+
+/** Until every screen lies on the device. */
+async function offlineReady(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+    if (!navigator.serviceWorker.controller) await new Promise((r) => navigator.serviceWorker.addEventListener('controllerchange', r));
+  });
+}
+
+interface Journal {
+  entries: { id: string; type: string; changes: { row?: { what?: string } }[] }[];
+}
+const journal = async (page: Page, job: string) =>
+  ((await (await page.request.get(`/api/journal?after=0&job=${job.split('/').at(-1)}`)).json()) as Journal).entries;
+
+/** Until the copy of this bike on the device is as new as the screen. */
+async function onDevice(page: Page, job: string, wanted: string): Promise<void> {
+  await expect
+    .poll(() =>
+      page.evaluate(
+        ([id, text]) =>
+          new Promise<boolean>((done) => {
+            const open = indexedDB.open('ivrek');
+            open.onsuccess = () => {
+              const get = open.result.transaction('snapshot').objectStore('snapshot').getAll();
+              get.onsuccess = () => done(get.result.some((s: { jobId: string }) => s.jobId === id && JSON.stringify(s).includes(text)));
+            };
+          }),
+        [job.split('/').at(-1)!, wanted] as const,
+      ),
+    )
+    .toBe(true);
+}
+
+test('reload without a server shows the bike, ranks it and takes entries, which arrive later, in order, each once', async ({
+  bench: page,
+  cord,
+}) => {
+  const job = await bookIn(page);
+  await describeBike(page, job, pointsTwin);
+  await page.goto(`${job}/trace`);
+  await offlineReady(page);
+  await onDevice(page, job, '"voltage":6');
+  await cord.cut();
+  await page.reload();
+  await awake(page);
+  await expect(page.getByRole('heading', { level: 1, name: 'Quillon 350' })).toBeVisible();
+  await expect(page.getByText('The server cannot be reached.')).toBeVisible();
+  await ranked(page);
+  const before = await page.locator('[data-suspect]').first().getAttribute('data-probability');
+  expect(Number(before)).toBeGreaterThan(0);
+  const card = await chooseTest(page, /^Measure compression, cylinder 1/);
+  await card.getByLabel('Cylinder 1', { exact: true }).fill('40');
+  await card.getByRole('button', { name: 'Keep the reading' }).click();
+  await expect(page.getByTestId('ledger')).toContainText('compression');
+  await expect(page.getByText('One entry waits on this device')).toBeVisible();
+  await ranked(page);
+  // another stage, never opened before, and a step with a bag
+  await page.goto(`${job}/strip`);
+  await page.getByLabel('What comes off').fill('Left cover');
+  await page.getByLabel('Fasteners').fill('4x M6x25');
+  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await expect(page.getByText('2 entries wait on this device')).toBeVisible();
+  await page.reload();
+  await expect(page.getByTestId('steps')).toContainText('Left cover');
+  await cord.mend();
+  await expect(page.getByText('The server cannot be reached.')).toHaveCount(0, { timeout: 20_000 });
+  await expect.poll(async () => (await journal(page, job)).map((e) => e.type).slice(-2)).toEqual(['evidence.add', 'step.add']);
+  const ids = (await journal(page, job)).map((e) => e.id);
+  expect(new Set(ids).size).toBe(ids.length);
+  await page.goto(`${job}/strip`);
+  await expect(page.getByTestId('steps')).toContainText('Left cover');
+});
+
+test('a bike is booked in without a server, worked on, and arrives whole', async ({ bench: page, cord }) => {
+  await page.goto('/');
+  await page.goto('/book-in');
+  await offlineReady(page);
+  await cord.cut();
+  await page.goto('/book-in');
+  await page.getByLabel('Bike: make and model').fill('Marram 80');
+  await page.getByLabel('Owner', { exact: true }).fill('Perrin Sallow');
+  await page.getByLabel('What is wrong').fill('Loses its pull on the hill');
+  await page.getByRole('button', { name: 'Book in' }).click();
+  await page.waitForURL(/\/look$/);
+  await expect(page.getByRole('heading', { level: 1, name: 'Marram 80' })).toBeVisible();
+  const job = new URL(page.url()).pathname.replace(/\/look$/, '');
+  await page.goto(`${job}/book-in`);
+  await page.getByLabel('Year').fill('1979');
+  await page.getByLabel('Year').press('Enter');
+  await expect(page.getByText('2 entries wait on this device')).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByText('Marram 80').first()).toBeVisible();
+  await cord.mend();
+  await expect.poll(async () => (await (await page.request.get('/api/jobs')).json()).lines.length, { timeout: 20_000 }).toBe(1);
+  await expect.poll(async () => (await journal(page, job)).map((e) => e.type)).toEqual(['person.add', 'bike.bookIn', 'bike.set']);
+  await page.goto(`${job}/book-in`);
+  await expect(page.getByLabel('Year')).toHaveValue('1979');
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Perrin Sallow');
+});
+
+test('the next board works without a server from the bikes on the device', async ({ bench: page, cord }) => {
+  const job = await bookIn(page);
+  await page.goto('/');
+  await offlineReady(page);
+  await onDevice(page, job, 'Quillon 350');
+  await cord.cut();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Can be done now' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Quillon 350/ })).toBeVisible();
+  await expect(page.getByText('The server cannot be reached.')).toBeVisible();
+  await page.goto('/workshops');
+  await expect(page.getByRole('heading', { name: 'The server cannot be reached' })).toBeVisible();
+});

@@ -1,0 +1,76 @@
+import { toSi } from '../quantity';
+import { remedyDone, testDone } from './doings';
+import type { Knowledge, Measure, OwnFigure, Test } from './types';
+
+/** Parsed files as they stand in knowledge/, in any order. */
+export interface KnowledgeFile {
+  name: string;
+  content: Record<string, unknown>;
+}
+
+const lists = [
+  'faults',
+  'findings',
+  'tests',
+  'groups',
+  'access',
+  'archetypes',
+  'families',
+  'hazards',
+  'doings',
+  'states',
+  'schools',
+  'areas',
+  'attributes',
+  'quantities',
+  'checklists',
+] as const;
+
+/** Figures that name nothing are told in words; the others take the place of what was there. */
+export function withFigures(k: Knowledge, figures: readonly OwnFigure[]): { knowledge: Knowledge; problems: string[] } {
+  if (figures.length === 0) return { knowledge: k, problems: [] };
+  const problems = figures.flatMap(({ fault, test }) => {
+    const known = fault !== undefined ? k.faults.some((f) => f.id === fault) : k.tests.some((t) => t.id === test);
+    return known ? [] : [`figure ${fault ?? test}: there is no ${fault !== undefined ? `fault '${fault}'` : `test '${test}'`}`];
+  });
+  const of = (what: 'fault' | 'test', id: string) => Object.assign({}, ...figures.filter((f) => f[what] === id)) as OwnFigure;
+  const faults = k.faults.map((f) => {
+    const { prior = f.prior, minutes = f.remedy.minutes, parts = f.remedy.parts } = of('fault', f.id);
+    return { ...f, prior, remedy: { ...f.remedy, minutes, parts } };
+  });
+  const tests = k.tests.map((t) => ({ ...t, minutes: of('test', t.id).minutes ?? t.minutes }));
+  return { knowledge: { ...k, faults, tests }, problems };
+}
+
+/** A test as it is computed with: its figures in SI. */
+export const testInSi = (t: Test): Test => (t.measure ? { ...t, measure: inSi(t.measure) } : t);
+
+function inSi(measure: Measure): Measure {
+  const si = (x: number) => toSi(x, measure.unit);
+  const bands = (of: Measure['bands']) => of.map((b) => ({ outcome: b.outcome, ...(b.below !== undefined && { below: si(b.below) }) }));
+  const limit = ({ low, high }: Measure['limit']) => ({
+    ...(low !== undefined && { low: si(low) }),
+    ...(high !== undefined && { high: si(high) }),
+  });
+  return {
+    ...measure,
+    bands: bands(measure.bands),
+    ...(measure.variants && { variants: measure.variants.map((v) => ({ when: v.when, bands: bands(v.bands), limit: limit(v.limit) })) }),
+    error: { relative: measure.error.relative, absolute: si(measure.error.absolute) },
+    limit: limit(measure.limit),
+  };
+}
+
+/** One body of knowledge out of several files. Figures with a unit become SI. The hash is the caller's: it names the bytes. */
+export function mergeKnowledge(files: readonly KnowledgeFile[], hash: string): Knowledge {
+  const all = Object.fromEntries(lists.map((l) => [l, [] as unknown[]]));
+  let label = '';
+  for (const { content } of files) {
+    if (!label && typeof content.label === 'string') label = content.label;
+    for (const l of lists) if (Array.isArray(content[l])) all[l].push(...(content[l] as unknown[]));
+  }
+  const k = all as unknown as Knowledge;
+  const tests = k.tests.map((t) => testDone(testInSi(t), k.doings, k.access));
+  const faults = k.faults.map((f) => ({ ...f, remedy: remedyDone(f.remedy, k.doings, k.access) }));
+  return { ...k, faults, tests, label, hash };
+}

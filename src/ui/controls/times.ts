@@ -1,0 +1,39 @@
+import dayjs from 'dayjs';
+import timezone from 'dayjs/plugin/timezone';
+import utc from 'dayjs/plugin/utc';
+import { isYearOfUse, yearWords } from '../../core/state';
+
+dayjs.extend(utc);
+dayjs.extend(timezone);
+
+/** The workshop's time zone: the one of the computer that Ivrek runs on, which every page carries. */
+export const zone = (): string =>
+  (typeof document === 'undefined' ? undefined : document.documentElement.dataset.zone) ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+const local = (iso: string) => dayjs.utc(iso).tz(zone());
+
+export const dayTime = (iso: string) => local(iso).format('D MMM, HH:mm');
+/** A day, or the day of a time; a plain date is the same day everywhere. */
+export const day = (iso: string) => (/^\d{4}-\d\d-\d\d$/.test(iso) ? dayjs.utc(iso) : local(iso)).format('D MMM YYYY');
+
+/** A time of the workshop's clock, as a field holds it ("2030-06-01T09:00"), as an ISO time. */
+export const fromClock = (text: string): string | null => (text && !wrongYear(text) ? dayjs.tz(text, zone()).toISOString() : null);
+
+/** What is wrong with the year of a date that was typed; null where it may be meant. */
+export const wrongYear = (typed: string): string | null => (typed && !isYearOfUse(typed) ? yearWords : null);
+
+/** Minutes that the workshop's clock is ahead of UTC now. */
+export const aheadMinutes = (): number => dayjs().tz(zone()).utcOffset();
+
+/** Some days from now, at an hour of the workshop's clock. */
+export const daysOn = (days: number, hour: number): string =>
+  dayjs().tz(zone()).add(days, 'day').hour(hour).minute(0).second(0).millisecond(0).toISOString();
+
+/** "in 3 days", "2 hours ago", seen from `now`. */
+export function fromNow(iso: string, now: string): string {
+  const minutes = dayjs.utc(iso).diff(dayjs.utc(now), 'minute');
+  const abs = Math.abs(minutes);
+  const [n, unit] = abs < 90 ? [abs, 'minute'] : abs < 36 * 60 ? [Math.round(abs / 60), 'hour'] : [Math.round(abs / 1440), 'day'];
+  const words = `${n} ${unit}${n === 1 ? '' : 's'}`;
+  return minutes >= 0 ? `in ${words}` : `${words} ago`;
+}

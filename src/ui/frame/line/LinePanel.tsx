@@ -1,0 +1,207 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useEffect, useMemo, useState } from 'react';
+import { subjects, understand, type LineContext, type Meaning } from '../../../core/line';
+import { factsOf } from '../../../core/knowledge';
+import { limitFor } from '../../../core/measure';
+import { applyLine } from '../../job/applyLine';
+import { useThought } from '../../job/useThought';
+import { useJob } from '../../job/useJob';
+import { LimitBar } from '../../widgets/LimitBar';
+import { infoOf } from '../../widgets/test/readingDraft';
+import { aheadMinutes } from '../../controls/times';
+import type { PanelProps } from './BenchLine';
+
+/** Over the bench line: what it understood, what it might mean, how it could go on, or all that can be said. */
+export default function LinePanel({ text, chosen, open, desk, onText, onKept, onFocus }: PanelProps) {
+  const used = useJob();
+  const { view, knowledge, traced, jobId, store } = used;
+  const { ranking } = useThought();
+  const [kept, setKept] = useState<{ words: string; entry: string | null } | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const next = useMemo(() => {
+    const best = ranking?.next;
+    const t = best?.kind === 'test' ? ranking?.tests.find((x) => x.key === best.key) : undefined;
+    return t ? { testId: t.testId, position: t.position } : null;
+  }, [ranking]);
+  const context = useMemo(
+    (): LineContext => ({
+      state: view.state,
+      knowledge,
+      traced,
+      jobId,
+      next,
+      now: new Date().toISOString(),
+      aheadMinutes: aheadMinutes(),
+      actor: view.actor,
+      personal: view.personal,
+    }),
+    [view, knowledge, traced, jobId, next],
+  );
+  const understanding = useMemo(() => understand(text, context), [text, context]);
+  const keep = (index: number): boolean => {
+    const meaning = understanding.meanings[index];
+    if (!meaning) return false;
+    if (!applyLine(used, meaning, ranking)) {
+      setRefused(store.get().refused?.refusal.message ?? 'This cannot be kept as it is.');
+      return false;
+    }
+    setRefused(null);
+    const last = store.targets().undo;
+    setKept({ words: meaning.words, entry: meaning.acts.some((a) => a.do === 'undo' || a.do === 'redo') ? null : (last?.id ?? null) });
+    return true;
+  };
+  useEffect(() => {
+    desk.current = { understanding, keep };
+    return () => {
+      desk.current = null;
+    };
+  });
+  useEffect(() => setRefused(null), [text]);
+  const { meanings, offers, problem, help } = understanding;
+  const idle = text.trim() === '';
+  return (
+    <Box
+      id="line-panel"
+      role="status"
+      aria-live="polite"
+      data-testid="line-panel"
+      sx={{
+        bgcolor: 'background.paper',
+        color: 'text.primary',
+        borderBottom: 1,
+        borderColor: 'divider',
+        maxHeight: '60vh',
+        overflowY: 'auto',
+        px: { xs: 1.5, md: 2 },
+      }}
+    >
+      {refused && (
+        <Box role="alert" sx={{ py: 1, fontWeight: 600 }}>
+          {refused}
+        </Box>
+      )}
+      {idle && kept && open && (
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 48 }}>
+          <Box sx={{ flex: 1, minWidth: 0 }}>Kept: {kept.words}</Box>
+          {kept.entry && (
+            <Button
+              onClick={() => {
+                store.undo(kept.entry!);
+                setKept(null);
+                onFocus();
+              }}
+            >
+              Take it back
+            </Button>
+          )}
+        </Box>
+      )}
+      {help && <Sayings onPick={onText} onFocus={onFocus} />}
+      {meanings.length === 1 && <One meaning={meanings[0]} onKeep={() => keep(0) && onKept()} />}
+      {meanings.length > 1 && (
+        <Box sx={{ py: 1 }}>
+          <Box sx={{ fontWeight: 600, mb: 0.5 }}>This can mean several things. Nothing is kept until you choose.</Box>
+          <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+            {meanings.map((m, i) => (
+              <Box component="li" key={m.words}>
+                <Button
+                  fullWidth
+                  variant={i === chosen ? 'contained' : 'outlined'}
+                  onClick={() => keep(i) && onKept()}
+                  sx={{ justifyContent: 'flex-start', textAlign: 'left', mb: 0.5 }}
+                >
+                  {m.words}
+                </Button>
+              </Box>
+            ))}
+          </Box>
+        </Box>
+      )}
+      {problem && !idle && <Box sx={{ py: 1 }}>{problem}</Box>}
+      {meanings.length < 2 && offers.length > 0 && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, pb: 1 }}>
+          {offers.map((o, i) => (
+            <Button
+              key={o}
+              variant={meanings.length === 0 && i === chosen ? 'contained' : 'outlined'}
+              onClick={() => {
+                onText(`${o} `);
+                onFocus();
+              }}
+              sx={{ minHeight: 48 }}
+            >
+              {o}
+            </Button>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** The one thing that a line means: in words, and a reading on its limit bar. */
+function One({ meaning, onKeep }: { meaning: Meaning; onKeep: () => void }) {
+  const { knowledge, traced } = useJob();
+  const info = meaning.reading && infoOf(knowledge, meaning.reading.quantity, factsOf(traced.bike, traced.job, knowledge));
+  return (
+    <Box sx={{ py: 1, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
+      <Box sx={{ flex: '1 1 300px', minWidth: 0, fontSize: '1.15rem', fontWeight: 600 }}>{meaning.words}</Box>
+      {meaning.reading && info && (
+        <Box sx={{ flex: '1 1 320px', minWidth: 0 }}>
+          <LimitBar
+            label={info.name}
+            value={meaning.reading.value}
+            unit={meaning.reading.unit}
+            limit={limitFor(info, traced.specs)}
+            error={info.error}
+          />
+        </Box>
+      )}
+      {/* An answer is read, not kept. */}
+      {meaning.acts.length > 0 && (
+        <Button variant="contained" onClick={onKeep}>
+          Keep
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+/** All that can be said, by subject; an example is taken with one tap. */
+function Sayings({ onPick, onFocus }: { onPick: (line: string) => void; onFocus: () => void }) {
+  return (
+    <Box
+      sx={{
+        py: 1,
+        display: 'grid',
+        gap: 2,
+        gridTemplateColumns: { xs: '1fr', md: 'repeat(2, minmax(0,1fr))', lg: 'repeat(4, minmax(0,1fr))' },
+      }}
+    >
+      {subjects.map((s) => (
+        <Box key={s.name}>
+          <Box sx={{ fontWeight: 600, borderBottom: '2px solid', borderColor: 'bench.brass' }}>{s.name}</Box>
+          {s.phrases.map((p) => (
+            <Button
+              key={p.id}
+              variant="text"
+              onClick={() => {
+                onPick(p.example);
+                onFocus();
+              }}
+              sx={{ display: 'block', width: '100%', textAlign: 'left', color: 'text.primary', py: 0.5, px: 0.5, minHeight: 48 }}
+            >
+              <Box component="span" sx={{ display: 'block', fontWeight: 600, lineHeight: 1.2, overflowWrap: 'anywhere' }}>
+                {p.example}
+              </Box>
+              <Box component="span" sx={{ display: 'block', color: 'text.secondary', lineHeight: 1.2 }}>
+                {p.does}
+              </Box>
+            </Button>
+          ))}
+        </Box>
+      ))}
+    </Box>
+  );
+}

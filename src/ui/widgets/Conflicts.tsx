@@ -1,0 +1,75 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Drawer from '@mui/material/Drawer';
+import Typography from '@mui/material/Typography';
+import { actName } from '../job/actNames';
+import { casesOf, decide, type ConflictCase } from '../job/conflicts';
+import { useJob } from '../job/useJob';
+import { fieldName, valueWords } from './fieldNames';
+import { dayTime } from '../controls/times';
+
+/** Entries of this device that the server could not take as they were: both values, one tap to choose. */
+export default function Conflicts({ onClose }: { onClose: () => void }) {
+  const { view } = useJob();
+  const cases = casesOf(view.conflicts);
+  return (
+    <Drawer
+      anchor="right"
+      open
+      onClose={onClose}
+      slotProps={{ paper: { sx: { width: 'min(520px, 100vw)', p: 2 }, role: 'dialog', 'aria-label': 'Needs you' } }}
+    >
+      <Box sx={{ display: 'flex', alignItems: 'center', mb: 1 }}>
+        <Typography variant="h2" sx={{ flex: 1 }}>
+          Needs you
+        </Typography>
+        <Button onClick={onClose}>Close</Button>
+      </Box>
+      {cases.length === 0 && <Typography>Nothing needs you. Where two people write the same thing, both values come here.</Typography>}
+      {cases.map((c) => (
+        <Case key={c.item.id} of={c} />
+      ))}
+    </Drawer>
+  );
+}
+
+function Case({ of }: { of: ConflictCase }) {
+  const { store, device } = useJob();
+  const { item, fields, behind } = of;
+  const said = item.refusal?.message ?? 'The server did not take this.';
+  return (
+    <Box sx={{ borderTop: '3px solid', borderColor: 'bench.brass', py: 1.5, display: 'grid', gap: 1 }} data-testid="conflict-case">
+      <Typography sx={{ fontWeight: 600 }}>{actName({ ...item.command, changes: item.changes })}</Typography>
+      <Typography variant="body2" color="text.secondary">
+        Entered {dayTime(item.command.madeAt)}. {said}
+        {behind > 0 && ` ${behind === 1 ? 'One later entry waits' : `${behind} later entries wait`} for this.`}
+      </Typography>
+      {fields.map((f) => (
+        <Typography key={f.field}>
+          <b>{fieldName(f.field)}</b>: it now says “{valueWords(f.theirs)}”; you wrote “{valueWords(f.yours)}”.
+        </Typography>
+      ))}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        {fields.length > 0 ? (
+          <>
+            <Button variant="outlined" onClick={() => decide(store, device, of, 'theirs')}>
+              Keep {fields.length === 1 ? `“${valueWords(fields[0].theirs)}”` : 'what is there'}
+            </Button>
+            <Button variant="contained" onClick={() => decide(store, device, of, 'mine')}>
+              Use {fields.length === 1 ? `“${valueWords(fields[0].yours)}”` : 'what you wrote'}
+            </Button>
+          </>
+        ) : (
+          <>
+            <Button variant="contained" onClick={() => void device.again(item)}>
+              Try again
+            </Button>
+            <Button variant="outlined" onClick={() => decide(store, device, of, 'theirs')}>
+              Leave it out
+            </Button>
+          </>
+        )}
+      </Box>
+    </Box>
+  );
+}

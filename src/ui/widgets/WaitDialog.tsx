@@ -1,0 +1,82 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import Typography from '@mui/material/Typography';
+import { useState, type FormEvent } from 'react';
+import { waitKinds, type WaitKind } from '../../core/state';
+import { useJob } from '../job/useJob';
+import { Choice } from '../controls/Choice';
+import { Field } from '../controls/Field';
+import { WorkHazards } from './Hazards';
+import { fromClock, wrongYear } from '../controls/times';
+
+/** Begins a wait: what for, and when to look again. */
+export default function WaitDialog({ onClose }: { onClose: () => void }) {
+  const { store, jobId } = useJob();
+  const [kind, setKind] = useState<WaitKind>('soaking');
+  const [what, setWhat] = useState('');
+  const [lookAgain, setLookAgain] = useState('');
+  const [until, setUntil] = useState('');
+  const [tried, setTried] = useState(false);
+  const keep = (e: FormEvent) => {
+    e.preventDefault();
+    setTried(true);
+    if (!what.trim() || (!lookAgain && !until) || wrongYear(lookAgain) || wrongYear(until)) return;
+    if (
+      store.act('wait.start', store.newId(), {
+        jobId,
+        kind,
+        what: what.trim(),
+        until: fromClock(until),
+        lookAgain: fromClock(lookAgain),
+      }).ok
+    )
+      onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="wait-title">
+      <Box component="form" noValidate onSubmit={keep} sx={{ p: 2.5, display: 'grid', gap: 1.5 }}>
+        <Typography variant="h2" id="wait-title">
+          This waits
+        </Typography>
+        <Choice
+          label="For"
+          clearable={false}
+          value={kind}
+          options={waitKinds.map((k) => ({ value: k, label: k }))}
+          onChange={(k) => k && setKind(k)}
+        />
+        <Field
+          label="What"
+          value={what}
+          onChange={(e) => setWhat(e.target.value)}
+          error={tried && !what.trim() ? 'What is waited for?' : null}
+          hint={kind === 'curing' ? 'The time stands on the maker’s sheet of the sealant; no general figure will do.' : undefined}
+        />
+        <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+          <Field
+            label="Look again"
+            type="datetime-local"
+            value={lookAgain}
+            onChange={(e) => setLookAgain(e.target.value)}
+            error={tried ? (wrongYear(lookAgain) ?? (!lookAgain && !until ? 'Say when to look again, or until when.' : null)) : null}
+          />
+          <Field
+            label="Until"
+            type="datetime-local"
+            value={until}
+            onChange={(e) => setUntil(e.target.value)}
+            error={tried ? wrongYear(until) : null}
+          />
+        </Box>
+        <WorkHazards words={[what]} wait={kind} place="wait" />
+        <Box sx={{ display: 'flex', gap: 1, justifyContent: 'flex-end' }}>
+          <Button onClick={onClose}>Back</Button>
+          <Button type="submit" variant="contained">
+            Let it wait
+          </Button>
+        </Box>
+      </Box>
+    </Dialog>
+  );
+}

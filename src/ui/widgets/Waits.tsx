@@ -1,0 +1,79 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import HourglassEmpty from '@mui/icons-material/HourglassEmpty';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useState } from 'react';
+import type { Wait } from '../../core/state';
+import { useJob } from '../job/useJob';
+import { daysOn, dayTime } from '../controls/times';
+
+/** What this job waits for now, on every screen of it. */
+export function Waits() {
+  const { store, rows, jobId } = useJob();
+  const open = rows('wait').filter((w) => !w.endedAt);
+  return (
+    <>
+      {open.map((w) => (
+        <Box
+          key={w.id}
+          role="status"
+          sx={{
+            display: 'flex',
+            flexWrap: 'wrap',
+            columnGap: 1,
+            alignItems: 'center',
+            borderLeft: '6px solid',
+            borderColor: 'bench.brass',
+            bgcolor: 'bench.brassWash',
+            pl: 1.5,
+            mb: 1,
+          }}
+        >
+          <HourglassEmpty />
+          <Typography sx={{ flex: '1 1 220px', minWidth: 0, py: 0.5 }}>
+            {w.kind}: {w.what}. {w.lookAgain ? `Look again ${dayTime(w.lookAgain)}.` : ''} {w.until ? `Until ${dayTime(w.until)}.` : ''}
+          </Typography>
+          <Later wait={w} />
+          <Button variant="text" onClick={() => store.act('wait.end', w.id, { jobId })} aria-label={`Over: ${w.what}`}>
+            Over
+          </Button>
+        </Box>
+      ))}
+    </>
+  );
+}
+
+/** Not yet: look again in a while. */
+function Later({ wait }: { wait: Wait }) {
+  const { store } = useJob();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const hours = (n: number) => new Date(Date.now() + n * 3_600_000).toISOString();
+  const choices: [string, () => string][] = [
+    ['in an hour', () => hours(1)],
+    ['in four hours', () => hours(4)],
+    ['tomorrow at nine', () => daysOn(1, 9)],
+    ['in three days', () => daysOn(3, 9)],
+  ];
+  return (
+    <>
+      <Button variant="text" onClick={(e) => setAnchor(e.currentTarget)} aria-haspopup="menu" aria-label={`Later: ${wait.what}`}>
+        Later
+      </Button>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {choices.map(([label, when]) => (
+          <MenuItem
+            key={label}
+            onClick={() => {
+              setAnchor(null);
+              store.set('wait.set', wait.id, { lookAgain: when() });
+            }}
+          >
+            Look again {label}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}
