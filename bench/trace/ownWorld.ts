@@ -1,7 +1,7 @@
 import type { Knowledge } from '../../src/core/knowledge';
 import {
   bitsOf,
-  coarse,
+  reduceProblem,
   decide,
   repairOrder,
   repairThen,
@@ -11,7 +11,7 @@ import {
   twoMoves,
   unreduced,
   type Choice,
-  type Coarse,
+  type ReducedProblem,
   type Continuation,
   type Problem,
   type Situation,
@@ -41,7 +41,7 @@ function expectedOf(p: Problem, s: Situation, choose: Choose, leaf: (s: Situatio
 
 const greedy: Choose = (p, s) => greedyChoice(p, s, { by: 'information', stop: 'tracer', asTracer: () => testOrRepair(p, s) });
 
-const reduced = (p: Problem, s: Situation): Coarse => coarse(p, s, bitsOf(p.tests, s.weights, s.shut));
+const reduced = (p: Problem, s: Situation): ReducedProblem => reduceProblem(p, s, bitsOf(p.tests, s.weights, s.shut));
 
 /** A choice in the full problem, made on the reduced one of the moment. */
 const onReduced =

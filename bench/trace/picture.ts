@@ -1,5 +1,5 @@
 import { faultById, nameless, type Knowledge } from '../../src/core/knowledge';
-import { coarse, type Coarse, type Problem, type TestAct } from '../../src/core/trace/decide';
+import { reduceProblem, type ReducedProblem, type Problem, type TestAct } from '../../src/core/trace/decide';
 import { caseAfter, follow, inPicture, BikeKind, leastCost, type Policy, type BeliefNode } from '../../src/core/trace/simulate';
 import type { Figures } from '../figures';
 import { auditOf, type Audit } from './audit';
@@ -10,7 +10,7 @@ import { ratioOf } from './summary';
 const tests = (p: Problem, change: (t: TestAct, i: number) => TestAct): Partial<Problem> => ({ tests: p.tests.map(change) });
 
 /** A picture in which something is left out that the choice knows of. */
-function lacking(name: string, change: (p: Problem, node: BeliefNode, rough: Coarse) => Partial<Problem>): Policy {
+function lacking(name: string, change: (p: Problem, node: BeliefNode, rough: ReducedProblem) => Partial<Problem>): Policy {
   return inPicture(name, (node) => {
     const { rough } = node.look;
     return { ...rough, problem: { ...rough.problem, ...change(rough.problem, node, rough) } };
@@ -19,7 +19,7 @@ function lacking(name: string, change: (p: Problem, node: BeliefNode, rough: Coa
 
 /** The choice worked out on fewer hypotheses or tests. */
 const smaller = (name: string, limits: { hypotheses: number; tests: number }): Policy =>
-  inPicture(name, ({ beliefs, situation, look }) => coarse(beliefs.problem, situation, look.bits, limits));
+  inPicture(name, ({ beliefs, situation, look }) => reduceProblem(beliefs.problem, situation, look.bits, limits));
 
 const free = (access: Problem['access']): Problem['access'] =>
   Object.create(access, {
@@ -27,7 +27,7 @@ const free = (access: Problem['access']): Problem['access'] =>
   }) as Problem['access'];
 
 /** Hypotheses that name a cause without a name weigh nothing. */
-function named(node: BeliefNode, { problem, situation, ...rest }: Coarse): Coarse {
+function named(node: BeliefNode, { problem, situation, ...rest }: ReducedProblem): ReducedProblem {
   const { suspects } = node.beliefs.model;
   const has = (i: number) => nameless(faultById(node.knowledge, suspects[rest.repairs[i]].key.split('#')[0])!);
   const weights = situation.weights.map((w, h) => (problem.faults[h].some(has) ? 0 : w));

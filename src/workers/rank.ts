@@ -11,7 +11,7 @@ import {
   theoryOf,
   valueInstead,
   weighing,
-  type Beliefs,
+  type BeliefState,
   type Case,
   type Instead,
   type Odds,
@@ -45,7 +45,7 @@ const reply = (r: RankReply) => postMessage(r);
 
 let shipped: Knowledge;
 /** The case that was asked about last, as it was weighed. */
-let last: { id: number; beliefs: Beliefs; weighed: Weighing } | null = null;
+let last: { id: number; beliefs: BeliefState; weighed: Weighing } | null = null;
 
 /** Lets what was asked meanwhile come in; false if that is about another case. */
 async function still(id: number): Promise<boolean> {

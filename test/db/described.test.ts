@@ -5,7 +5,7 @@ import { shopTransaction } from '../../src/server/db/pool';
 import { snake } from '../../src/server/db/rows';
 import { freshDatabase } from './database';
 
-/** The migrations are written by hand and only go forward; src/core/record/tables.ts says what they must have led to. */
+/** The migrations are written by hand and only go forward; src/core/state/tables.ts says what they must have led to. */
 
 const columnType = (kind: FieldKind): string => {
   switch (kind.is) {
@@ -52,7 +52,7 @@ describe('the migrations lead to what tables.ts describes', () => {
         .map((r) => [r.column_name, `${r.data_type}${r.maybe ? ', or nothing' : ''}`]),
     );
     const described = Object.entries(kindsOf(table)).map(([f, k]) => [snake(f), `${columnType(k)}${k.maybe ? ', or nothing' : ''}`]);
-    expect(there, `src/core/record/tables.ts and db/migrations differ on ${table}`).toEqual(Object.fromEntries(described));
+    expect(there, `src/core/state/tables.ts and db/migrations differ on ${table}`).toEqual(Object.fromEntries(described));
   });
 
   it.each(tableNames)('%s is searched in the fields that are named for it', async (table) => {

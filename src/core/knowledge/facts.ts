@@ -1,4 +1,3 @@
-import type { Bike, Job } from '../state';
 import type { Attribute, Knowledge, When } from './types';
 
 /** What is known of a bike and its history, by attribute; an attribute not in it is unknown. */
@@ -22,8 +21,33 @@ function derived(f: Facts): Facts {
   return out;
 }
 
+/** What is filled in for a bike that says something of how it is built; null where nobody said. */
+export interface BikeSaid {
+  archetype: string | null;
+  strokes: string | null;
+  cylinders: number | null;
+  cooling: string | null;
+  ignition: string | null;
+  fuelling: string | null;
+  decompressor: string | null;
+  voltage: number | string | null;
+  starting: string | null;
+  clutch: string | null;
+  /** Anything else, by attribute. */
+  traits: Readonly<Record<string, string | number>> | null;
+}
+
+/** What is filled in for a job that says how the bike came: null where nobody said. */
+export interface JobSaid {
+  standingMonths: number | null;
+  storage: string | null;
+  fuelLeft: string | null;
+  crash: string | null;
+  ranWhenParked: string | null;
+}
+
 /** What is filled in for the bike and the job; where the bike has nothing of its own, what is usual on its kind, and what follows. */
-export function factsOf(bike: Bike, job: Job, { archetypes }: Pick<Knowledge, 'archetypes'>): Facts {
+export function factsOf(bike: BikeSaid, job: JobSaid, { archetypes }: Pick<Knowledge, 'archetypes'>): Facts {
   const { strokes, cylinders, cooling, ignition, fuelling, decompressor, voltage, starting, clutch } = bike;
   const { standingMonths, storage, fuelLeft, crash, ranWhenParked } = job;
   const all = {
@@ -49,7 +73,7 @@ export function factsOf(bike: Bike, job: Job, { archetypes }: Pick<Knowledge, 'a
 }
 
 /** How many cylinders a bike has, by what is filled in or by its kind; null where neither says. */
-export function cylindersOf(bike: Pick<Bike, 'cylinders' | 'archetype'>, { archetypes }: Pick<Knowledge, 'archetypes'>): number | null {
+export function cylindersOf(bike: Pick<BikeSaid, 'cylinders' | 'archetype'>, { archetypes }: Pick<Knowledge, 'archetypes'>): number | null {
   const usual = archetypes.find((a) => a.id === bike.archetype)?.attributes.cylinders;
   return bike.cylinders ?? (usual === undefined ? null : Number(usual));
 }

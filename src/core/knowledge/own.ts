@@ -1,9 +1,8 @@
 import { unitOf } from '../quantity';
-import type { Own } from '../state';
 import { testInSi, withFigures } from './merge';
 import { idle, unsound } from './check';
 import { remedyDone, testDone } from './doings';
-import type { Fault, FindingKind, Knowledge, OwnFigure, Test } from './types';
+import type { Fault, FindingKind, Knowledge, OwnEntry, OwnFigure, Test } from './types';
 
 /** What is wrong with an entry of a shop's own, in words. */
 export interface OwnProblem {
@@ -23,12 +22,12 @@ interface Merged {
  * named, the others count; entries taken out stay known by their ids and are no longer offered. The result is the same object
  * as long as the rows say the same.
  */
-export function withOwn(base: Knowledge, rows: readonly Own[]): Knowledge {
+export function withOwn(base: Knowledge, rows: readonly OwnEntry[]): Knowledge {
   return mergedOf(base, rows).knowledge;
 }
 
 /** The entries that are left out by `withOwn` or are of no use yet, each with the first reason. */
-export function ownProblems(base: Knowledge, rows: readonly Own[]): OwnProblem[] {
+export function ownProblems(base: Knowledge, rows: readonly OwnEntry[]): OwnProblem[] {
   return mergedOf(base, rows).problems;
 }
 
@@ -36,7 +35,7 @@ export function ownProblems(base: Knowledge, rows: readonly Own[]): OwnProblem[]
 const recent = new WeakMap<Knowledge, { key: string; merged: Merged }[]>();
 const mostRecent = 3;
 
-function mergedOf(base: Knowledge, rows: readonly Own[]): Merged {
+function mergedOf(base: Knowledge, rows: readonly OwnEntry[]): Merged {
   if (rows.length === 0) return { knowledge: base, problems: [] };
   const ordered = [...rows].sort((a, b) => (a.id < b.id ? -1 : 1));
   const key = JSON.stringify(
@@ -57,7 +56,7 @@ function inOneOrder(_key: string, value: unknown): unknown {
   return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
 }
 
-function merge(base: Knowledge, rows: readonly Own[], key: string): Merged {
+function merge(base: Knowledge, rows: readonly OwnEntry[], key: string): Merged {
   const seen = new Set<string>();
   const twice = rows.filter((r) => r.what !== 'figure' && seen.size === seen.add(nameOf(r)).size);
   const problems: OwnProblem[] = twice.map((r) => ({ rowId: r.id, says: 'this id is used twice', idle: false }));
@@ -82,7 +81,7 @@ function merge(base: Knowledge, rows: readonly Own[], key: string): Merged {
 }
 
 /** What the checks say, at the entries they say it of; the first for each. */
-function atEntries(rows: readonly Own[], said: readonly string[], isIdle: boolean): OwnProblem[] {
+function atEntries(rows: readonly OwnEntry[], said: readonly string[], isIdle: boolean): OwnProblem[] {
   return rows.flatMap((r) => {
     if (isIdle && r.retired) return [];
     const name = `${nameOf(r)}: `;
@@ -92,7 +91,7 @@ function atEntries(rows: readonly Own[], said: readonly string[], isIdle: boolea
 }
 
 /** How the checks name an entry. */
-function nameOf(row: Own): string {
+function nameOf(row: OwnEntry): string {
   if (row.what !== 'figure') return `${row.what} ${row.body.id}`;
   return `figure ${row.body.fault ?? row.body.test}`;
 }
@@ -105,7 +104,7 @@ function asNow(test: Test): Test {
   return { ...test, needs: old.filter((n) => n !== 'fit-to-crank'), does: [...(test.does ?? []), does] };
 }
 
-function put(base: Knowledge, rows: readonly Own[]): { knowledge: Knowledge; wrong: string[] } {
+function put(base: Knowledge, rows: readonly OwnEntry[]): { knowledge: Knowledge; wrong: string[] } {
   const faults: Fault[] = [...base.faults];
   const findings: FindingKind[] = [...base.findings];
   const tests: Test[] = [...base.tests];
@@ -147,9 +146,9 @@ export function freeId(name: string, taken: (id: string) => boolean): string {
 }
 
 /** The shop's entries as one file of knowledge: what `--own` and the import take. Entries taken out stand in it as such. */
-export function ownFile(rows: readonly Own[]): Record<string, unknown> {
-  const bodies = (what: Own['what']) => rows.filter((r) => r.what === what).map((r) => r.body);
-  const offered = (what: Own['what']) =>
+export function ownFile(rows: readonly OwnEntry[]): Record<string, unknown> {
+  const bodies = (what: OwnEntry['what']) => rows.filter((r) => r.what === what).map((r) => r.body);
+  const offered = (what: OwnEntry['what']) =>
     rows.filter((r) => r.what === what).map((r) => (r.retired ? { ...r.body, retired: true } : r.body));
   const figures = rows.filter((r) => r.what === 'figure' && !r.retired).map((r) => r.body);
   const lists = { faults: offered('fault'), findings: bodies('finding'), tests: offered('test'), figures };

@@ -1,4 +1,4 @@
-import { sameData } from '../state';
+import { sameData } from '../data';
 import { freeId } from './own';
 import type { Fault, FindingKind, Knowledge, OwnFigure, Strength, System, Test } from './types';
 

@@ -196,6 +196,14 @@ export interface OwnFigure {
   parts?: number;
 }
 
+/** An entry that a shop adds to the knowledge for itself: the body is what `what` says. One that is taken out stays, retired. */
+export type OwnEntry = { id: string; retired: boolean } & (
+  | { what: 'fault'; body: Fault }
+  | { what: 'finding'; body: FindingKind }
+  | { what: 'test'; body: Test }
+  | { what: 'figure'; body: OwnFigure }
+);
+
 export interface FaultGroup {
   id: string;
   modes: { faults: string[]; prior: number }[];

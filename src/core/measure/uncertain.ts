@@ -10,7 +10,7 @@ export const sure = (value: number): Uncertain => ({ value, error: 0 });
  * Carries uncertainty through a sum: `f` is worked out at the values, and each input moved by its own uncertainty to
  * either side. First order, inputs independent: JCGM 100 (GUM) 5.1.3 note 2. Units are whatever `f` takes and gives.
  */
-export function carried(f: (...x: number[]) => number, ...inputs: readonly Uncertain[]): Uncertain {
+export function propagate(f: (...x: number[]) => number, ...inputs: readonly Uncertain[]): Uncertain {
   const values = inputs.map((x) => x.value);
   const moved = inputs.map(({ value, error }, i) => {
     if (error === 0) return 0;

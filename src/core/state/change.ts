@@ -49,11 +49,3 @@ export function invert(changes: readonly Change[], state: State): Change[] {
     return { op: 'delete', table: c.table, row: now ?? c.row };
   });
 }
-
-/** True if two pieces of plain data say the same; the order of keys does not count. */
-export function sameData(a: unknown, b: unknown): boolean {
-  if (a === b) return true;
-  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null || Array.isArray(a) !== Array.isArray(b)) return false;
-  const [x, y] = [Object.entries(a), Object.entries(b)];
-  return x.length === y.length && x.every(([k, v]) => Object.hasOwn(b, k) && sameData(v, (b as Record<string, unknown>)[k]));
-}

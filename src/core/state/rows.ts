@@ -1,4 +1,4 @@
-import type { Fault, FindingKind, OwnFigure, Test } from '../knowledge/types';
+import type { OwnEntry } from '../knowledge/types';
 import type { ObjectOf } from './kinds';
 import type { FieldsOf, TableName as Name } from './tables';
 
@@ -50,12 +50,7 @@ export type Pin = RowOf<'pin'>;
 export type Erratum = RowOf<'erratum'>;
 
 /** What a shop knows itself: the body is what `what` says. */
-export type Own = Base & { retired: boolean } & (
-    | { what: 'fault'; body: Fault }
-    | { what: 'finding'; body: FindingKind }
-    | { what: 'test'; body: Test }
-    | { what: 'figure'; body: OwnFigure }
-  );
+export type Own = Base & OwnEntry;
 
 /** The row type of every table that commands may change, by its name. */
 export type Tables = { [T in TableName]: T extends 'own' ? Own : RowOf<T> };

@@ -18,12 +18,12 @@ export { insteadOf, insteadWords, valueInstead, type Instead } from './policy/in
 export { explain, resultWords, rowWords, type Reason, type ResultWords } from './policy/explain';
 export { schoolIds, type SchoolId } from './policy/schools';
 export { readCase, caseFileOf, type CaseFile, type CaseLine } from './file';
-export { believe, type Beliefs } from './policy/beliefs';
+export { believe, type BeliefState } from './policy/beliefs';
 export { engineStates, gateOf } from './policy/gates';
 export { missingMinutes, stillToOpen, stripOf, type Strip } from './policy/strip';
 export { chanceWords, tooClose } from './policy/words';
 export { placeOf, places, type Place } from './place';
 export { symptomsToAsk, type SymptomAsk } from './policy/asks';
 export { disagreements } from './disagree';
-export { apart, joined, type TieView } from './policy/complaintLinks';
+export { apart, joined, type ComplaintLink } from './policy/complaintLinks';
 export { symptomsMeant, type SymptomMatch } from './symptoms';

@@ -1,5 +1,5 @@
 /**
- * Stands in the head of every page and listens before the page is awake (ui/theme/typedEarly hears of it then): which fields a
+ * Stands in the head of every page and listens before the page is awake (ui/theme/preHydrationInput hears of it then): which fields a
  * hand wrote in, and which form was sent. A form that nobody listens to yet would be sent to this page's own address and take
  * what was typed with it. What the browser itself puts back into a page that was reloaded is not trusted input, and no entry.
  */

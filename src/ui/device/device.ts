@@ -7,7 +7,7 @@ import { holdLine } from './live';
 import { Outbox } from './outbox';
 import { serverTransport } from './post';
 import type { Picture } from './picture';
-import { aloneInBrowser, Sender } from './sender';
+import { withTabLock, Sender } from './sender';
 import type { OutboxItem, Connection, News } from './types';
 
 /** Everything that this browser does for one workshop: keeps, sends, listens. One for all screens of a tab. */
@@ -44,7 +44,7 @@ export class Device {
             // What cannot be written down now either goes out from this page.
             this.unkept.push(left);
           });
-        return { db, outbox, sender: new Sender(db, outbox, serverTransport, this.bus, aloneInBrowser(`ivrek-send-${this.shopId}`)) };
+        return { db, outbox, sender: new Sender(db, outbox, serverTransport, this.bus, withTabLock(`ivrek-send-${this.shopId}`)) };
       },
       () => null,
     );

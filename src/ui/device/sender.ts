@@ -11,7 +11,7 @@ const mostPhotoTries = 3;
 /** Runs something in one tab of the browser at a time; a tab that finds it running leaves it to the other. */
 export type Alone = (work: () => Promise<void>) => Promise<void>;
 
-export const aloneInBrowser =
+export const withTabLock =
   (name: string): Alone =>
   async (work) => {
     if (typeof navigator === 'undefined' || !navigator.locks) return work();

@@ -1,3 +1,4 @@
+import { sameData } from '../../core/data';
 import {
   advance,
   actOf,
@@ -20,7 +21,6 @@ import {
   stateOf,
   tableNames,
   tables,
-  sameData,
   type Change,
   type Heard,
   type JournalEntry,

@@ -1,4 +1,4 @@
-import { carried, type Uncertain } from '../uncertain';
+import { propagate, type Uncertain } from '../uncertain';
 
 /** Something in an engine that turns, or happens, so many times for each turn of the crank. */
 export interface Turning {
@@ -56,7 +56,7 @@ export interface OrderMatch extends Turning {
  */
 export function matchOrders(ratePerS: Uncertain, rpm: Uncertain, turning: readonly Turning[]): { order: Uncertain; matches: OrderMatch[] } {
   if (!(rpm.value > 0)) throw new RangeError('an engine that stands turns nothing');
-  const order = carried((f, n) => (f * 60) / n, ratePerS, rpm);
+  const order = propagate((f, n) => (f * 60) / n, ratePerS, rpm);
   const sigma = Math.max(order.error, 1e-9);
   const matches = turning
     .map((t) => ({ ...t, apart: Math.abs(t.order - order.value) / sigma }))

@@ -1,4 +1,4 @@
-export * from './asked';
+export * from './missingLimits';
 export * from './circumstances';
 export * from './fields';
 export * from './read';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Random } from '../../../../test/chaos/random';
 import { followed, optimum, randomModel } from '../../../../test/oracle/optimum';
-import { AccessStates, afterRepair, best, coarse, decide, information, repairOrder, testOrRepair, weigh, type Problem } from '.';
+import { AccessStates, afterRepair, best, reduceProblem, decide, information, repairOrder, testOrRepair, weigh, type Problem } from '.';
 
 const model = (seed: number, kind: 'single' | 'multi', faults: number, tests: number) => {
   const draw = new Random(seed);
@@ -118,7 +118,7 @@ describe('the coarse problem', () => {
       fc.property(fc.integer({ min: 0, max: 1e6 }), (seed) => {
         const { problem, start } = model(seed, 'multi', 4, 6);
         const bits = Float64Array.from(problem.tests, (t) => information(start.weights, t));
-        const rough = coarse(problem, start, bits, { hypotheses: 5, tests: 4 });
+        const rough = reduceProblem(problem, start, bits, { hypotheses: 5, tests: 4 });
         expect(rough.situation.weights.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
         expect(rough.problem.faults.length).toBeLessThanOrEqual(5);
         const most = bits.indexOf(Math.max(...bits));

@@ -1,5 +1,5 @@
 export { AccessStates, type Opening, type Reach } from './access';
-export { coarse, unreduced, type Coarse } from './reduceProblem';
+export { reduceProblem, unreduced, type ReducedProblem } from './reduceProblem';
 export { asGood, best, decide, testOrRepair, weigh, type Valued, type Weighed } from './improve';
 export { bitsOf, canTell, information, leastBits } from './information';
 export {

@@ -3,7 +3,7 @@ import { unlocked, type Choice, type DecisionProblem, type Situation, type TestA
 import { wayTo } from './gainPerCost';
 
 /** A problem with fewer hypotheses, tests and faults that stands for a larger one, with the larger one's indices. */
-export interface Coarse {
+export interface ReducedProblem {
   problem: DecisionProblem;
   situation: Situation;
   tests: number[];
@@ -35,13 +35,13 @@ function heaviest(weights: Float64Array, most: number): number[] {
 }
 
 /** The same whatever the size of the problem. */
-export const coarseLimits = { hypotheses: 100, tests: 120 };
+export const reducedLimits = { hypotheses: 100, tests: 120 };
 
 /**
  * What the choice is worked out on: the heaviest hypotheses, each of the others' weight given to the heaviest one that
  * names one of its faults, so that no mass is lost; and the tests that tell most, for their cost and at all.
  */
-export function coarse(p: DecisionProblem, s: Situation, bits: Float64Array, limits = coarseLimits): Coarse {
+export function reduceProblem(p: DecisionProblem, s: Situation, bits: Float64Array, limits = reducedLimits): ReducedProblem {
   const kept = heaviest(s.weights, limits.hypotheses);
   const weights = kept.map((h) => s.weights[h]);
   const stands = new Int32Array(s.weights.length).fill(-1);
@@ -107,5 +107,5 @@ export function coarse(p: DecisionProblem, s: Situation, bits: Float64Array, lim
 }
 
 /** A choice made on the smaller problem, by the larger one's indices. */
-export const unreduced = ({ tests, repairs }: Coarse, choice: Choice): Choice =>
+export const unreduced = ({ tests, repairs }: ReducedProblem, choice: Choice): Choice =>
   choice.kind === 'none' ? choice : { kind: choice.kind, index: (choice.kind === 'test' ? tests : repairs)[choice.index] };

@@ -24,7 +24,7 @@ import type { Case } from '../model/case';
 import { repairsInOrder } from '../../repairs';
 import { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights } from '../model/outcome';
 import { symptomsMeant } from '../symptoms';
-import { meantBy } from './resolveName';
+import { resolveName } from './resolveName';
 import { outcomeMeant } from './outcomeMeant';
 import { misshapen } from './shape';
 import { meantFrom, testsMeant } from './testMeant';
@@ -109,7 +109,7 @@ class Reader {
       ...this.bike(),
     } as Bike;
     if (bike.archetype !== null && !this.k.archetypes.some((a) => a.id === bike.archetype)) {
-      const meant = meantBy(this.k.archetypes, bike.archetype);
+      const meant = resolveName(this.k.archetypes, bike.archetype);
       if (meant) this.said('bike.archetype', bike.archetype, meant.name);
       else this.problems.push(`bike.archetype: '${bike.archetype}' is none of ${this.k.archetypes.map((a) => a.id).join(', ')}`);
       bike.archetype = meant?.id ?? null;
@@ -214,7 +214,7 @@ class Reader {
 
   /** Something that is off or drained, as a step of the strip log. */
   private off(said: string, id: string, where: string, n: number): Step[] {
-    const meant = meantBy(this.k.access, said);
+    const meant = resolveName(this.k.access, said);
     if (!meant) {
       this.problems.push(`${where}: nothing that comes off is known as '${said}'`);
       return [];
@@ -229,7 +229,7 @@ class Reader {
       this.problems.push(`${where}: the verdict is one of ${verdicts.join(', ')}`);
       return c;
     }
-    const fault = line.fault === undefined ? null : meantBy(this.k.faults, line.fault);
+    const fault = line.fault === undefined ? null : resolveName(this.k.faults, line.fault);
     if (line.fault !== undefined && !fault) this.problems.push(`${where}: no fault is known as '${line.fault}'`);
     if (fault?.how === 'words') this.said(where, line.fault!, `${fault.id} (${fault.name})`);
     const per = fault && faultById(this.k, fault.id)?.per;
@@ -255,14 +255,14 @@ class Reader {
     if ('learned' in line) return { ...c, job: { ...c.job, ...this.known(line.learned, historyFields, where) } };
     if ('off' in line) return { ...c, steps: [...c.steps, ...this.off(line.off, `s${n}x`, where, n)] };
     if ('on' in line) {
-      const meant = meantBy(this.k.access, line.on);
+      const meant = resolveName(this.k.access, line.on);
       if (!meant) this.problems.push(`${where}: nothing that comes off is known as '${line.on}'`);
       return { ...c, steps: c.steps.map((s) => (s.access === meant?.id ? { ...s, refittedAt: at(n) } : s)) };
     }
     if ('finding' in line) return this.finding(c, line, n, where, last);
     const position = line.at === undefined ? null : String(line.at);
     if ('repair' in line) {
-      const meant = meantBy(this.k.faults, String(line.repair));
+      const meant = resolveName(this.k.faults, String(line.repair));
       if (!meant) {
         this.problems.push(`${where}: no fault is known as '${line.repair}'`);
         return c;

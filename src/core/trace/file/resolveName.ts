@@ -1,7 +1,7 @@
 import { begun, wordsOf } from '../words';
 
 /** What a word or a line in a file was taken for; `how` tells how it was found. */
-export interface Meant {
+export interface NameMatch {
   id: string;
   name: string;
   how: 'id' | 'words';
@@ -11,7 +11,10 @@ export interface Meant {
  * The thing that some words mean: its id, or the one whose name shares most with them. Null where nothing does, or two
  * do equally well.
  */
-export function meantBy(things: readonly { id: string; name: string; words?: string; more?: string }[], said: string): Meant | null {
+export function resolveName(
+  things: readonly { id: string; name: string; words?: string; more?: string }[],
+  said: string,
+): NameMatch | null {
   const exact = things.find((t) => t.id === said.trim());
   if (exact) return { id: exact.id, name: exact.name, how: 'id' };
   const asked = [...new Set(wordsOf(said))];

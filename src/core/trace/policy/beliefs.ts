@@ -5,13 +5,13 @@ import { fitnessOf, type Fitness } from '../../fitness';
 import type { Problem, Situation, TestAct } from '../decide';
 import type { Model } from '../model/build';
 import { credibleExplanations, type CauseSet, type Inferred, type Posterior } from '../network';
-import { questionsOpen } from './missingFacts';
+import { missingFacts } from './missingFacts';
 import { repairActs, repairCosts } from './repairActs';
 import { Spending } from './spending';
 import { engineStates, gateOf, type Gate } from './gates';
 import { OutcomeTables, type OpenOutcome } from './outcomes';
-import { stillComplained } from './openComplaints';
-import { tiesOf, type TieView } from './complaintLinks';
+import { unresolvedComplaints } from './unresolvedComplaints';
+import { complaintLinks, type ComplaintLink } from './complaintLinks';
 import { missingMinutes, money, stripOf, type Strip } from './strip';
 
 /** A test at a place on this bike, with how likely each outcome is under each hypothesis. */
@@ -37,7 +37,7 @@ export interface OpenTest {
 export type Hypothesis = Pick<CauseSet, 'states'>;
 
 /** What is believed of a bike now: a list of hypotheses with their weights, and the tests that could part them. */
-export interface Beliefs {
+export interface BeliefState {
   model: Model;
   posterior: Posterior;
   /** True if there are too many findings at once for the list of hypotheses to explain all of them. */
@@ -46,7 +46,7 @@ export interface Beliefs {
   /** Probability of what is not in the list. */
   leftOut: number;
   /** Whether several complaints belong together. */
-  ties: TieView[];
+  ties: ComplaintLink[];
   /** Probability that is only known as "this and something more". */
   lumped: number;
   /** Indices into model.suspects: the faults that each hypothesis says are there now and bear on what is complained of. */
@@ -64,7 +64,7 @@ export interface Beliefs {
 
 /** Symptoms of the complaints that are open; null where only words are known, so that every fault may bear on them. */
 export function openSymptoms(model: Model): string[] | null {
-  const open = stillComplained(model);
+  const open = unresolvedComplaints(model);
   const symptoms = open.flatMap((c) => Object.entries(c.symptoms).flatMap(([id, a]) => (a === 'present' ? [id] : [])));
   return open.length > 0 && symptoms.length === 0 ? null : symptoms;
 }
@@ -81,7 +81,7 @@ function aboutOf(model: Model, open: readonly string[] | null): Set<number> | un
 }
 
 /** `known` is the first part of the work, if it is done already. */
-export function believe(model: Model, known?: Inferred): Beliefs {
+export function believe(model: Model, known?: Inferred): BeliefState {
   const open = openSymptoms(model);
   const about = aboutOf(model, open);
   const { sets: all, leftOut, lumped, posterior, quiet, rough } = credibleExplanations(model.network, model.observations, { about, known });
@@ -123,7 +123,7 @@ export function believe(model: Model, known?: Inferred): Beliefs {
     mended: new Uint8Array(repairs.length),
   };
   const repairCost = repairCosts(strip, repairs);
-  const ties = tiesOf(model, all);
+  const ties = complaintLinks(model, all);
   return { model, posterior, rough, sets, leftOut, lumped, ties, faults, weights, tests, strip, repairCost, problem, start, fitness };
 }
 
@@ -262,7 +262,7 @@ function openTests(model: Model, { tables, strip, faults, weights, fitness }: Of
       });
     }
   }
-  for (const { test, outcomes } of questionsOpen(model, faults))
+  for (const { test, outcomes } of missingFacts(model, faults))
     tests.push({
       key: test.id,
       test,

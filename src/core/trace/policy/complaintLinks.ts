@@ -1,9 +1,9 @@
 import type { Model } from '../model/build';
 import type { CauseSet } from '../network';
-import { stillComplained } from './openComplaints';
+import { unresolvedComplaints } from './unresolvedComplaints';
 
 /** Two complaints on one bike: how likely it is that one cause brings something of both. */
-export interface TieView {
+export interface ComplaintLink {
   complaints: [string, string];
   chance: number;
 }
@@ -16,9 +16,9 @@ export const joined = 0.6;
  * For every two open complaints the chance that one mode of one group brings a symptom of each. Symptoms that both name
  * are counted for the older one, or two ways of telling the same thing would count as tied.
  */
-export function tiesOf(model: Model, all: readonly CauseSet[]): TieView[] {
+export function complaintLinks(model: Model, all: readonly CauseSet[]): ComplaintLink[] {
   const seen = new Set<string>();
-  const about = stillComplained(model).map((c) => {
+  const about = unresolvedComplaints(model).map((c) => {
     const own = Object.keys(c.symptoms).filter((id) => c.symptoms[id] === 'present' && !seen.has(id));
     own.forEach((id) => seen.add(id));
     const findings = new Set<number>();

@@ -1,5 +1,5 @@
 import { asGood, best, Rollout, unlocked } from '../decide';
-import type { Beliefs } from './beliefs';
+import type { BeliefState } from './beliefs';
 import type { Weighing } from './weighing';
 
 /** What it costs to do something else than what is cheapest, such as what one always does first. Money. */
@@ -15,7 +15,7 @@ export interface Instead {
  * Values every test that can be done and every repair as those are valued that are advised; yields after each act, so that it can
  * be given up between two.
  */
-export function* valueInstead(b: Beliefs, { rough, weighed }: Weighing): Generator<undefined, Instead> {
+export function* valueInstead(b: BeliefState, { rough, weighed }: Weighing): Generator<undefined, Instead> {
   const { problem, situation, tests, repairs } = rough;
   const least = best(weighed).value;
   const all: Instead = { least, tests: {}, repairs: {} };
@@ -38,7 +38,7 @@ export function* valueInstead(b: Beliefs, { rough, weighed }: Weighing): Generat
   return all;
 }
 
-export function insteadOf(b: Beliefs, w: Weighing): Instead {
+export function insteadOf(b: BeliefState, w: Weighing): Instead {
   const all = valueInstead(b, w);
   let step = all.next();
   while (!step.done) step = all.next();

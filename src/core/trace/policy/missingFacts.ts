@@ -13,7 +13,7 @@ const questions: Record<string, string> = {
 };
 
 /** Attributes nobody has filled in yet are tests as well: looking costs a minute or two. */
-export function questionsOpen(model: Model, faults: readonly (readonly number[])[]): { test: Test; outcomes: OpenOutcome[] }[] {
+export function missingFacts(model: Model, faults: readonly (readonly number[])[]): { test: Test; outcomes: OpenOutcome[] }[] {
   return model.knowledge.attributes.flatMap((a) => {
     if (model.facts[a.id] !== undefined || !questions[a.id]) return [];
     const bearing = new Set(faults.flat());

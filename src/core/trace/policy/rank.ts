@@ -2,11 +2,11 @@ import type { Fitness } from '../../fitness';
 import type { Model } from '../model/build';
 import { product } from '../network';
 import { afterOutcome, best, repairOrder } from '../decide';
-import { believe, type Beliefs, type OpenTest } from './beliefs';
+import { believe, type BeliefState, type OpenTest } from './beliefs';
 import type { OpenOutcome } from './outcomes';
 import { questionViews, sameStrip, whileOpen, type QuestionView } from './sharedAccess';
 import { compareSchools, schoolMove, schoolIds, type Move, type SchoolId } from './schools';
-import type { TieView } from './complaintLinks';
+import type { ComplaintLink } from './complaintLinks';
 import { weighing, type Weighing } from './weighing';
 import { oddsOf, placeName, type Odds } from './odds';
 import { chanceWords, listing } from './words';
@@ -55,7 +55,7 @@ export interface Ranking extends Odds {
   sameStrip: string[];
   questions: QuestionView[];
   /** Several complaints on one bike, two by two: whether one cause explains both. */
-  ties: TieView[];
+  ties: ComplaintLink[];
   /** The one repair most likely to be enough, and the best two. */
   enough: { key: string; chance: number } | null;
   pair: { keys: [string, string]; chance: number } | null;
@@ -76,7 +76,7 @@ export interface RankOptions {
 export function rank(
   model: Model,
   { agreedLeft = null }: RankOptions = {},
-  b: Beliefs = believe(model),
+  b: BeliefState = believe(model),
   w: Weighing = weighing(b),
 ): Ranking {
   const odds = oddsOf(model, b.posterior, b.repairCost);
@@ -161,23 +161,23 @@ export interface SchoolView {
 }
 
 /** What each school would do next and what following it is expected to cost; a longer computation than the ranking. */
-export function schoolViews(b: Beliefs, w: Weighing = weighing(b)): SchoolView[] {
+export function schoolViews(b: BeliefState, w: Weighing = weighing(b)): SchoolView[] {
   return compareSchools(b, w).map(({ id, expected, move }) => ({ id, expected, next: moveName(b, move) }));
 }
 
-function moveName(b: Beliefs, m: Move): string {
+function moveName(b: BeliefState, m: Move): string {
   if (m.kind === 'test') return placeName(m.test.test.name, m.test.position, b.model.positions);
   return m.kind === 'repair' ? `repair: ${b.model.suspects[m.suspect].fault.name}` : 'nothing';
 }
 
-function marginals(b: Beliefs, weights: Float64Array): Float64Array {
+function marginals(b: BeliefState, weights: Float64Array): Float64Array {
   const p = new Float64Array(b.model.suspects.length);
   for (let h = 0; h < b.faults.length; h++) for (const i of b.faults[h]) p[i] += weights[h];
   return p;
 }
 
 function testView(
-  b: Beliefs,
+  b: BeliefState,
   t: OpenTest,
   { value, now, bits, inFull }: { value: number | null; now: Float64Array; bits: number; inFull: boolean },
 ): TestView {
@@ -243,7 +243,7 @@ function whyTest(t: TestView, repairNow: number): string {
 }
 
 /** The single repair, and the pair, most likely to cure everything that is open. */
-function repairsEnough(b: Beliefs): Pick<Ranking, 'enough' | 'pair'> {
+function repairsEnough(b: BeliefState): Pick<Ranking, 'enough' | 'pair'> {
   const n = b.model.suspects.length;
   const single = new Float64Array(n);
   const pairs = new Map<number, number>();

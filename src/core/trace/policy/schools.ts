@@ -13,7 +13,7 @@ import {
   type Problem,
   type Situation,
 } from '../decide';
-import type { Beliefs, OpenTest } from './beliefs';
+import type { BeliefState, OpenTest } from './beliefs';
 import { retestMinutes } from './repairActs';
 import { money } from './strip';
 import type { Weighing } from './weighing';
@@ -58,13 +58,13 @@ const systemOrder: Partial<Record<SchoolId, System[]>> = {
 };
 
 /** True while nothing but complaints is known: nothing dear is repaired on a complaint alone. */
-const onSymptomsAlone = (b: Beliefs): boolean => b.model.claims.every((c) => c.source.startsWith('symptom:'));
+const onSymptomsAlone = (b: BeliefState): boolean => b.model.claims.every((c) => c.source.startsWith('symptom:'));
 
 /** A wrong repair up to this costs little: a few minutes, and next to no parts. */
-const littleWork = (b: Beliefs): number => money(retestMinutes + 4, Number(b.model.case.job.rate)) + 5;
+const littleWork = (b: BeliefState): number => money(retestMinutes + 4, Number(b.model.case.job.rate)) + 5;
 
 /** Lower comes first: the order in which a school takes tests. */
-export function schoolRank(b: Beliefs, school: SchoolId): (t: OpenTest, cost: number) => number {
+export function schoolRank(b: BeliefState, school: SchoolId): (t: OpenTest, cost: number) => number {
   const order = systemOrder[school];
   if (order) return (t, cost) => order.indexOf(t.test.system) * 1000 + cost;
   if (school === 'last-touched') {
@@ -75,7 +75,7 @@ export function schoolRank(b: Beliefs, school: SchoolId): (t: OpenTest, cost: nu
 }
 
 /** True if the test bears on something in an area that was touched last. */
-function touches(b: Beliefs, t: OpenTest): boolean {
+function touches(b: BeliefState, t: OpenTest): boolean {
   const touched = b.model.case.job.lastTouched ?? [];
   const shows = new Set(foundBy(t.test));
   return b.model.suspects.some(
@@ -113,7 +113,7 @@ export function schoolChoice(p: Problem, s: Situation, f: Followed): { kind: 'te
 }
 
 /** The next move of a school from what is believed now. */
-export function schoolMove(b: Beliefs, w: Weighing, school: SchoolId): Move {
+export function schoolMove(b: BeliefState, w: Weighing, school: SchoolId): Move {
   if (school === 'least-cost') {
     const { choice } = best(w.weighed);
     if (choice.kind === 'none') return choice;
@@ -146,7 +146,7 @@ function followed(p: Problem, s: Situation, choose: Chooser, depth: number, reac
 /**
  * Expected cost and next move of every school, from the same beliefs and worked out in the same way.
  */
-export function compareSchools(b: Beliefs, w: Weighing): { id: SchoolId; expected: number; move: Move }[] {
+export function compareSchools(b: BeliefState, w: Weighing): { id: SchoolId; expected: number; move: Move }[] {
   const { problem, situation, tests } = w.rough;
   const own = tests.map((i) => b.tests[i]);
   const costs = (choose: Chooser) => followed(problem, situation, choose, 5, 1);

@@ -1,11 +1,11 @@
 import { testById } from '../../knowledge';
 import { leastBits } from '../decide';
-import type { Beliefs, OpenTest } from './beliefs';
+import type { BeliefState, OpenTest } from './beliefs';
 
 const most = 4;
 
 /** Tests that tell something, those that tell most for their own minutes first. */
-const telling = (b: Beliefs, bits: Float64Array, wanted: (t: OpenTest, i: number) => boolean): OpenTest[] =>
+const telling = (b: BeliefState, bits: Float64Array, wanted: (t: OpenTest, i: number) => boolean): OpenTest[] =>
   [...b.tests.keys()]
     .filter((i) => !b.tests[i].gate && bits[i] > leastBits * 2 && wanted(b.tests[i], i))
     .sort((x, y) => bits[y] / (b.tests[y].minutes + 1) - bits[x] / (b.tests[x].minutes + 1) || x - y)
@@ -13,12 +13,12 @@ const telling = (b: Beliefs, bits: Float64Array, wanted: (t: OpenTest, i: number
     .map((i) => b.tests[i]);
 
 /** What became cheap because something is off already: tests that would otherwise need a strip. */
-export function whileOpen(b: Beliefs, bits: Float64Array): OpenTest[] {
+export function whileOpen(b: BeliefState, bits: Float64Array): OpenTest[] {
   return telling(b, bits, (t) => Boolean(t.test.access?.length) && t.accessMinutes === 0);
 }
 
 /** Tests that need no further strip once what this act wants is off. */
-export function sameStrip(b: Beliefs, bits: Float64Array, wanted: readonly string[] | undefined, besides: string): OpenTest[] {
+export function sameStrip(b: BeliefState, bits: Float64Array, wanted: readonly string[] | undefined, besides: string): OpenTest[] {
   const { states, now } = b.strip;
   const { next } = states.reach(now, states.want(wanted));
   if (next === now) return [];
@@ -38,7 +38,7 @@ export interface QuestionView {
   tested: boolean;
 }
 
-export function questionViews(b: Beliefs): QuestionView[] {
+export function questionViews(b: BeliefState): QuestionView[] {
   const { knowledge, case: c } = b.model;
   const tested = new Set(
     c.evidence.filter((e) => !e.withdrawn && e.outcome !== 'skipped').flatMap((e) => testById(knowledge, e.testId)?.system ?? []),

@@ -1,7 +1,7 @@
 import { expectedMinutes, findingById } from '../../knowledge';
 import { afterOutcome } from '../decide';
 import { instanceId } from '../model/instance';
-import type { Beliefs } from './beliefs';
+import type { BeliefState } from './beliefs';
 import { stillToOpen } from './strip';
 
 /** What a suspicion stands or falls with. Money in the shop's currency. */
@@ -23,7 +23,7 @@ const readily = 0.7;
 const refuting = 0.25;
 
 /** What would have to be true for one suspect to be the cause, what could refute it, and the price of being wrong. */
-export function theoryOf(b: Beliefs, key: string): TheoryView | null {
+export function theoryOf(b: BeliefState, key: string): TheoryView | null {
   const { model } = b;
   const index = model.suspects.findIndex((s) => s.key === key);
   if (index < 0) return null;

@@ -2,8 +2,18 @@ import { faultById, testById, type Knowledge } from '../../knowledge';
 import { buildModel, type Model } from '../model/build';
 import { infer, type Posterior } from '../network';
 import { keyOf } from '../model/groups';
-import { afterOutcome, best, bitsOf, coarse, testOrRepair, weigh, type Coarse, type Situation, type Weighed } from '../decide';
-import { believe, type Beliefs } from '../policy/beliefs';
+import {
+  afterOutcome,
+  best,
+  bitsOf,
+  reduceProblem,
+  testOrRepair,
+  weigh,
+  type ReducedProblem,
+  type Situation,
+  type Weighed,
+} from '../decide';
+import { believe, type BeliefState } from '../policy/beliefs';
 import { caseAfter, type Event, type Setting } from './episode';
 
 const nameOf = (e: Event) => (e.kind === 'test' ? `${keyOf(e.testId, e.position)}=${e.outcome}` : `${e.key}! ${e.left.join()}`);
@@ -14,7 +24,7 @@ const mostCached = 600;
 /** What can be seen from where a job stands without weighing anything against anything. */
 interface Look {
   bits: Float64Array;
-  rough: Coarse;
+  rough: ReducedProblem;
 }
 
 /** What the nodes of one job hold; a choice once made is kept by each node for itself. */
@@ -40,7 +50,7 @@ const surprising = 0.01;
  */
 export class BeliefNode {
   private readonly next = new Map<string, BeliefNode>();
-  private known: { beliefs: Beliefs; situation: Situation } | null = null;
+  private known: { beliefs: BeliefState; situation: Situation } | null = null;
   private noted: Look | null = null;
   private seen: Weighed | null = null;
   private sharp: { model: Model; posterior: Posterior } | null = null;
@@ -74,7 +84,7 @@ export class BeliefNode {
     return this.before ? this.before.root : this;
   }
 
-  get beliefs(): Beliefs {
+  get beliefs(): BeliefState {
     return this.stand().beliefs;
   }
 
@@ -87,7 +97,7 @@ export class BeliefNode {
     if (this.noted) return this.noted;
     const { beliefs, situation } = this.stand();
     const bits = bitsOf(beliefs.problem.tests, situation.weights, situation.shut);
-    return (this.noted = { bits, rough: coarse(beliefs.problem, situation, bits) });
+    return (this.noted = { bits, rough: reduceProblem(beliefs.problem, situation, bits) });
   }
 
   /** What the acts worth doing from here are expected to cost. */
@@ -109,13 +119,13 @@ export class BeliefNode {
     return (this.sharp = { model, posterior: infer(model.network, model.observations) });
   }
 
-  private stand(): { beliefs: Beliefs; situation: Situation } {
+  private stand(): { beliefs: BeliefState; situation: Situation } {
     // The beginning is what every bike comes back to.
     if (this.before) this.held.touch(this);
     return (this.known ??= this.reweighed() ?? this.afresh());
   }
 
-  private reweighed(): { beliefs: Beliefs; situation: Situation } | null {
+  private reweighed(): { beliefs: BeliefState; situation: Situation } | null {
     const e = this.events.at(-1);
     if (!this.before || e?.kind !== 'test') return null;
     const { beliefs, situation } = this.before.stand();
@@ -137,13 +147,13 @@ export class BeliefNode {
     return { beliefs, situation: { ...situation, weights, shut, state: next } };
   }
 
-  private afresh(): { beliefs: Beliefs; situation: Situation } {
+  private afresh(): { beliefs: BeliefState; situation: Situation } {
     const beliefs = believe(buildModel(this.knowledge, caseAfter(this.setting, this.events)));
     return { beliefs, situation: { ...beliefs.start, state: this.state(beliefs) } };
   }
 
   /** What is off after everything that was done; the log of the steps would say the same. */
-  private state(b: Beliefs): number {
+  private state(b: BeliefState): number {
     let state = b.strip.now;
     for (const e of this.events) {
       const wanted =

@@ -1,7 +1,7 @@
 import { type Test, testById } from '../../knowledge';
 import { applicability } from '../../knowledge';
-import { best, canTell, decide, information, leastBits, twoMoves, unlocked, unreduced, type Choice, type Coarse } from '../decide';
-import type { Beliefs } from '../policy/beliefs';
+import { best, canTell, decide, information, leastBits, twoMoves, unlocked, unreduced, type Choice, type ReducedProblem } from '../decide';
+import type { BeliefState } from '../policy/beliefs';
 import { schoolChoice, schoolMove, schoolRank, type SchoolId } from '../policy/schools';
 import type { SeededRandom } from './seededRandom';
 import { greedyChoice, type Greedy, type StopRule } from './greedy';
@@ -34,7 +34,7 @@ function roughly(node: BeliefNode, choice: Choice, rough = node.look.rough): Pol
 }
 
 /** Least cost, chosen in another picture of the same bike: what its choices cost more is what that picture lacks. */
-export const inPicture = (name: string, picture: (node: BeliefNode) => Coarse): Policy => ({
+export const inPicture = (name: string, picture: (node: BeliefNode) => ReducedProblem): Policy => ({
   name,
   shared: true,
   next: (node) => {
@@ -149,8 +149,8 @@ export const random: Policy = {
 export const inOrder = (name: string, order: readonly string[]): Policy => {
   const place = new Map(order.map((id, i) => [id, i]));
   // By the tests of a belief: their places in the order.
-  const places = new WeakMap<Beliefs['tests'], Float64Array>();
-  const placesOf = (tests: Beliefs['tests']) => {
+  const places = new WeakMap<BeliefState['tests'], Float64Array>();
+  const placesOf = (tests: BeliefState['tests']) => {
     let all = places.get(tests);
     if (!all) places.set(tests, (all = Float64Array.from(tests, (t) => place.get(t.test.id) ?? Infinity)));
     return all;

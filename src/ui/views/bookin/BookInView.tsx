@@ -1,21 +1,17 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import FormLabel from '@mui/material/FormLabel';
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import ToggleButton from '@mui/material/ToggleButton';
-import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import type { SetOf } from '../../../core/command';
 import type { Bike } from '../../../core/state';
 import { useJob } from '../../job/useJob';
 import { Column, Columns } from '../../controls/Columns';
 import { Choice } from '../../controls/Choice';
-import { Field } from '../../controls/Field';
 import { AutosaveField } from '../../controls/AutosaveField';
 import { Card } from '../../controls/Card';
-import { day } from '../../controls/times';
-import { Complaints } from '../trace/Complaints';
+import { Complaints } from '../../widgets/Complaints';
+import { Agreed } from '../../widgets/Agreed';
 import { Traits } from './Traits';
 
 export default function BookInView() {
@@ -225,57 +221,6 @@ function OwnerPart() {
       <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
         <AutosaveField label="Name" value={known?.name ?? ''} onSet={(t) => (t ? (set({ name: t }), null) : 'An owner needs a name.')} />
         <AutosaveField label="Telephone" value={known?.phone ?? ''} onSet={(t) => (set({ phone: t || null }), null)} />
-      </Box>
-    </Card>
-  );
-}
-
-/** What the owner agreed to spend. A new word takes the place of the old one; neither is ever undone. */
-export function Agreed() {
-  const { store, rows, jobId } = useJob();
-  const consents = rows('consent');
-  const [words, setWords] = useState('');
-  const [upTo, setUpTo] = useState('');
-  const [tried, setTried] = useState(false);
-  const badSum = upTo.trim() !== '' && !/^(0|[1-9]\d{0,8})(\.\d{1,2})?$/.test(upTo.trim());
-  const keep = () => {
-    setTried(true);
-    if (!words.trim() || badSum) return;
-    const done = store.act('consent.give', store.newId(), {
-      jobId,
-      words: words.trim(),
-      upTo: upTo.trim() || null,
-      supersedes: consents.at(-1)?.id ?? null,
-    });
-    if (!done.ok) return;
-    setWords('');
-    setUpTo('');
-    setTried(false);
-  };
-  return (
-    <Card title="Agreed with the owner">
-      {[...consents].reverse().map((c, i) => (
-        <Typography key={c.id} sx={{ mb: 0.5, color: i ? 'text.secondary' : 'text.primary', textDecoration: i ? 'line-through' : 'none' }}>
-          {c.words} {c.upTo ? `Up to ${c.upTo} ${store.snapshot.shop.currency}.` : ''} ({day(c.givenAt)})
-        </Typography>
-      ))}
-      <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '2fr 1fr auto' }, alignItems: 'start' }}>
-        <Field
-          label="What they said yes to"
-          value={words}
-          onChange={(e) => setWords(e.target.value)}
-          error={tried && !words.trim() ? 'Write what was agreed.' : null}
-        />
-        <Field
-          label={`Up to (${store.snapshot.shop.currency})`}
-          value={upTo}
-          onChange={(e) => setUpTo(e.target.value)}
-          inputProps={{ inputMode: 'decimal' }}
-          error={badSum ? 'An amount like 400 or 400.50.' : null}
-        />
-        <Button variant="outlined" onClick={keep} sx={{ mt: { sm: '27px' } }}>
-          Agreed
-        </Button>
       </Box>
     </Card>
   );

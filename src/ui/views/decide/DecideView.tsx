@@ -5,9 +5,9 @@ import { useJob } from '../../job/useJob';
 import { Column, Columns } from '../../controls/Columns';
 import { Empty } from '../../controls/Empty';
 import { Card } from '../../controls/Card';
-import { Agreed } from '../bookin/BookInView';
-import { FindingList } from '../strip/FindingList';
-import { Complaints } from '../trace/Complaints';
+import { Agreed } from '../../widgets/Agreed';
+import { FindingList } from '../../widgets/FindingList';
+import { Complaints } from '../../widgets/Complaints';
 
 /** What is known, what it has cost, what is still to come, and what the owner said yes to. */
 export default function DecideView() {

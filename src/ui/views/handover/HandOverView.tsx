@@ -15,7 +15,7 @@ import { SignButton } from '../../widgets/SignButton';
 import { Card } from '../../controls/Card';
 import { dayTime } from '../../controls/times';
 
-const BackAgain = lazyPart(() => import('../bookin/BackAgain'));
+const BackAgain = lazyPart(() => import('../../widgets/BackAgain'));
 
 /** The bike leaves: what still stands against it, its record, and the signature. */
 export default function HandOverView() {

@@ -11,7 +11,7 @@ import { Page } from '../../frame/Page';
 import { Card } from '../../controls/Card';
 import { EntryLine, titleOf } from './EntryLine';
 import { FileActs } from './FileActs';
-import { EntryForm, type Editing } from './EntryForm';
+import { EntryForm, type Editing } from '../../widgets/own/EntryForm';
 import { useOwn } from './useOwn';
 
 const kinds: { what: OwnKind; title: string; add: string; teach: string }[] = [

@@ -15,7 +15,7 @@ import { PhotoStrip } from '../../widgets/photo/PhotoStrip';
 import { Errata } from '../../widgets/Errata';
 import { AutosaveField } from '../../controls/AutosaveField';
 import { Card } from '../../controls/Card';
-import { BagTag } from '../strip/StripView';
+import { BagTag } from '../../widgets/BagTag';
 import { TorqueForm } from './TorqueForm';
 import { TorqueList } from './TorqueList';
 

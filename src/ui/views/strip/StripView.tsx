@@ -8,11 +8,12 @@ import { Column, Columns } from '../../controls/Columns';
 import { Empty } from '../../controls/Empty';
 import { ShowMore } from '../../controls/ShowMore';
 import { PhotoStrip } from '../../widgets/photo/PhotoStrip';
+import { BagTag } from '../../widgets/BagTag';
 import { isOf } from '../../widgets/photo/usePhotos';
 import { Card } from '../../controls/Card';
 import { dayTime } from '../../controls/times';
 import { FindingForm } from './FindingForm';
-import { FindingList } from './FindingList';
+import { FindingList } from '../../widgets/FindingList';
 import { StepForm } from './StepForm';
 
 export default function StripView() {
@@ -71,31 +72,6 @@ function StepLine({ step, fasteners }: { step: Step; fasteners: Fastener[] }) {
       </Typography>
       <PhotoStrip of={{ subject: 'step', subjectId: step.id }} label={step.title} />
       {step.bag && bagOpen && <PhotoStrip of={{ subject: 'bag', bag: step.bag }} label={`bag ${step.bag}`} />}
-    </Box>
-  );
-}
-
-/** The little string tag of a bag. */
-export function BagTag({ label, back }: { label: string; back: boolean }) {
-  return (
-    <Box
-      component="span"
-      sx={{
-        display: 'inline-flex',
-        alignItems: 'center',
-        gap: 0.75,
-        border: '2px solid',
-        borderColor: back ? 'divider' : 'bench.brass',
-        bgcolor: back ? 'transparent' : 'bench.brassWash',
-        px: 1,
-        minHeight: 32,
-        fontWeight: 600,
-        clipPath: 'polygon(8px 0, 100% 0, 100% 100%, 8px 100%, 0 50%)',
-        pl: 1.75,
-        textDecoration: back ? 'line-through' : 'none',
-      }}
-    >
-      Bag {label}
     </Box>
   );
 }

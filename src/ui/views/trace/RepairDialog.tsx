@@ -13,7 +13,7 @@ import { Field } from '../../controls/Field';
 import { Hazards } from '../../widgets/Hazards';
 import { lazyPart } from '../../controls/lazyPart';
 
-const FaultForm = lazyPart(async () => ({ default: (await import('../own/FaultForm')).FaultForm }));
+const FaultForm = lazyPart(async () => ({ default: (await import('../../widgets/own/FaultForm')).FaultForm }));
 
 interface Form {
   cause: string;

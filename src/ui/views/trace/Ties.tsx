@@ -1,8 +1,8 @@
 import Typography from '@mui/material/Typography';
-import { apart, chanceWords, joined, type Ranking, type TieView } from '../../../core/trace';
+import { apart, chanceWords, joined, type Ranking, type ComplaintLink } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
 
-const says = ({ chance }: TieView) =>
+const says = ({ chance }: ComplaintLink) =>
   chance >= joined
     ? 'Joined: one cause is likely behind both'
     : chance < apart

@@ -15,7 +15,7 @@ import { Card } from '../../controls/Card';
 import { TestBody, testTitle } from '../../widgets/test/TestCard';
 import { AskBody } from './AskBody';
 import { AskSymptoms } from './AskSymptoms';
-import { Complaints } from './Complaints';
+import { Complaints } from '../../widgets/Complaints';
 import { Disagree } from './Disagree';
 import { FoundLine } from './FoundLine';
 import { Ledger } from './Ledger';

@@ -7,7 +7,7 @@ import { FitnessBar } from '../../widgets/fitness/FitnessBar';
 import { LimitBar } from '../../widgets/LimitBar';
 import { Card } from '../../controls/Card';
 import { infoOf } from '../../widgets/test/readingDraft';
-import { TakeReading } from '../measure/MeasureView';
+import { TakeReading } from '../../widgets/TakeReading';
 
 export default function TuneView() {
   return (

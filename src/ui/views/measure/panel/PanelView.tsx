@@ -24,7 +24,7 @@ import { Hazards } from '../../../widgets/Hazards';
 import { lazyPart } from '../../../controls/lazyPart';
 import { Card } from '../../../controls/Card';
 import { FileButton } from '../../../controls/FileButton';
-import { takesOf } from '../../../../core/measure/panels/instruments';
+import { takesOf } from '../../../../core/instrument/takes';
 import { seedOf } from '../../../../core/instrument/simulate/chance';
 import { useLink } from '../../../instrument/useLink';
 import { Instrument } from './Instrument';

@@ -1,6 +1,6 @@
 import { figureOf, type Control } from '../../../../core/instrument';
 import type { PanelDraft } from '../../../../core/measure/panel';
-import type { Takes } from '../../../../core/measure/panels/instruments';
+import type { Takes } from '../../../../core/instrument/takes';
 import type { LinkState } from '../../../instrument/link';
 
 /** A figure that an instrument shows now, and the field that it belongs to. */

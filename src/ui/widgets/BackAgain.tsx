@@ -2,14 +2,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { effectOf, command as commandOf } from '../../../core/command';
-import type { JobSnapshot, Reading, SymptomAnswer } from '../../../core/state';
-import { openJob, openingProblem } from '../../device/openJob';
-import { useJob, type UsedJob } from '../../job/useJob';
-import { Field } from '../../controls/Field';
-import { SymptomPicker } from '../../widgets/SymptomPicker';
-import { Card } from '../../controls/Card';
-import { useStoredDraft } from '../../controls/useStoredDraft';
+import { effectOf, command as commandOf } from '../../core/command';
+import type { JobSnapshot, Reading, SymptomAnswer } from '../../core/state';
+import { openJob, openingProblem } from '../device/openJob';
+import { useJob, type UsedJob } from '../job/useJob';
+import { Field } from '../controls/Field';
+import { SymptomPicker } from './SymptomPicker';
+import { Card } from '../controls/Card';
+import { useStoredDraft } from '../controls/useStoredDraft';
 
 interface Words {
   words: string;

@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { factsOf, faultById } from '../../../core/knowledge';
-import { limitFor } from '../../../core/measure';
-import { useJob } from '../../job/useJob';
-import { ShowMore } from '../../controls/ShowMore';
-import { Empty } from '../../controls/Empty';
-import { PhotoStrip } from '../../widgets/photo/PhotoStrip';
-import { LimitBar } from '../../widgets/LimitBar';
-import { Card } from '../../controls/Card';
-import { infoOf } from '../../widgets/test/readingDraft';
+import { factsOf, faultById } from '../../core/knowledge';
+import { limitFor } from '../../core/measure';
+import { useJob } from '../job/useJob';
+import { ShowMore } from '../controls/ShowMore';
+import { Empty } from '../controls/Empty';
+import { PhotoStrip } from './photo/PhotoStrip';
+import { LimitBar } from './LimitBar';
+import { Card } from '../controls/Card';
+import { infoOf } from './test/readingDraft';
 
 /** Findings of this job, newest first, each with its reading and its verdict. */
 export function FindingList() {

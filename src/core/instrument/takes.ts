@@ -1,5 +1,5 @@
-import type { InstrumentKind } from '../../instrument';
-import { at } from '../panel';
+import type { InstrumentKind } from './types';
+import { at } from '../measure/panel';
 
 /** Which instruments a panel takes figures from, and into which field a channel's figure goes as its controls stand. */
 export interface Takes {

@@ -2,14 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { subject } from '../../../../test/fixtures/panel';
 import type { Limit } from '../judge';
 import { panelById, panels } from '../panels';
-import { emptyDraft, fieldsOf, lackingOf, valuesOf, withAsked, type PanelSubject } from '.';
+import { emptyDraft, fieldsOf, missingLimits, valuesOf, withAsked, type PanelSubject } from '.';
 
 const own = (low: number | null, high: number | null): Limit => ({ low, high, source: 'page 12', general: false });
 const idsOf = (id: string, s: PanelSubject) => fieldsOf(valuesOf(withAsked(panelById(id)!, s), s, emptyDraft).blocks).map((f) => f.id);
 
 describe('limits that the sheet lacks', () => {
   it('are asked for on the panel, on the sides that the general figure has', () => {
-    expect(lackingOf(panelById('compression')!, subject())).toEqual(['compression']);
+    expect(missingLimits(panelById('compression')!, subject())).toEqual(['compression']);
     expect(idsOf('compression', subject())).toContain('limit-compression-low');
     expect(idsOf('starter', subject())).toEqual(expect.arrayContaining(['limit-live-drop-high', 'limit-earth-drop-high']));
     expect(idsOf('starter', subject())).not.toContain('limit-live-drop-low');

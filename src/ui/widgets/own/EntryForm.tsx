@@ -4,7 +4,7 @@ import { FaultForm } from './FaultForm';
 import { FigureForm } from './FigureForm';
 import { SignForm } from './SignForm';
 import { TestForm } from './TestForm';
-import { nothing, type useOwn } from './useOwn';
+import { nothing, type useOwn } from '../../views/own/useOwn';
 
 export interface Editing {
   what: OwnKind;

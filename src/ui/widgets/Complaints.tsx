@@ -4,11 +4,11 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
-import type { Complaint, SymptomAnswer } from '../../../core/state';
-import { lastRepairId } from '../../../core/trace';
-import { useJob } from '../../job/useJob';
-import { Field } from '../../controls/Field';
-import { SymptomPicker, symptomsIn } from '../../widgets/SymptomPicker';
+import type { Complaint, SymptomAnswer } from '../../core/state';
+import { lastRepairId } from '../../core/trace';
+import { useJob } from '../job/useJob';
+import { Field } from '../controls/Field';
+import { SymptomPicker, symptomsIn } from './SymptomPicker';
 
 /** The complaints of this job, each with its two marks: the symptom is gone, the cause is explained. */
 export function Complaints() {

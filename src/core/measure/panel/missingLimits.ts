@@ -4,7 +4,7 @@ import type { Block, BookField, Panel, PanelSubject, Values } from './types';
 const fieldId = (quantity: string, side: 'low' | 'high') => `limit-${quantity}-${side}`;
 
 /** Quantities that a panel holds against a limit while this bike's sheet has none: the general figure, or nothing, stands in. */
-export const lackingOf = (panel: Panel, s: PanelSubject): string[] => (panel.limits ?? []).filter((q) => s.limit(q)?.general !== false);
+export const missingLimits = (panel: Panel, s: PanelSubject): string[] => (panel.limits ?? []).filter((q) => s.limit(q)?.general !== false);
 
 /** The sides that are asked for: those of the general figure, else both. */
 function sidesOf(quantity: string, s: PanelSubject): ('low' | 'high')[] {
@@ -25,7 +25,7 @@ function typedLimit(quantity: string, v: Values) {
  * nothing is lacking.
  */
 export function withAsked(panel: Panel, s: PanelSubject): Panel {
-  const lacking = lackingOf(panel, s);
+  const lacking = missingLimits(panel, s);
   if (lacking.length === 0) return panel;
   const book = lacking.map((quantity): BookField => ({ quantity, low: fieldId(quantity, 'low'), high: fieldId(quantity, 'high') }));
   const block: Block = {

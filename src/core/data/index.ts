@@ -1,0 +1,1 @@
+export { sameData } from './same';
