@@ -2,7 +2,12 @@ import { bikePhrases } from './phrases/bike';
 import { fitnessPhrases } from './phrases/fitness';
 import { stripPhrases } from './phrases/strip';
 import { tracingPhrases } from './phrases/tracing';
-import { workPhrases } from './phrases/work';
+import { checksPhrases } from './phrases/checks';
+import { measurePhrases } from './phrases/measure';
+import { partsPhrases } from './phrases/parts';
+import { provisionalPhrases } from './phrases/provisional';
+import { torquePhrases } from './phrases/torque';
+import { waitsPhrases } from './phrases/waits';
 import { tokensOf } from './tokens';
 import type { LineContext, Meaning, Phrase, SpokenReading, Slot } from './types';
 
@@ -15,7 +20,10 @@ export const subjects: readonly { name: string; phrases: readonly Phrase[] }[] =
   { name: 'Trace', phrases: tracingPhrases },
   { name: 'May it run', phrases: fitnessPhrases },
   { name: 'Strip and rebuild', phrases: stripPhrases },
-  { name: 'Measure, parts, torque, waits', phrases: workPhrases },
+  {
+    name: 'Measure, parts, torque, waits',
+    phrases: [...measurePhrases, ...partsPhrases, ...torquePhrases, ...checksPhrases, ...waitsPhrases, ...provisionalPhrases],
+  },
   { name: 'Bike, owner, way back', phrases: bikePhrases },
 ];
 const phrases = subjects.flatMap((s) => s.phrases);
