@@ -1,6 +1,7 @@
 import { unitOf } from '../quantity';
 import { testInSi, withFigures } from './merge';
-import { idle, unsound } from './check';
+import { idle } from './check';
+import { unsound } from './unsound';
 import { remedyDone, testDone } from './doings';
 import type { Fault, FindingKind, Knowledge, OwnEntry, OwnFigure, Test } from './types';
 

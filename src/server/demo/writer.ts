@@ -13,7 +13,7 @@ export function idFor(words: string): string {
   return `${h.slice(0, 8)}-${h.slice(8, 12)}-5${h.slice(13, 16)}-a${h.slice(17, 20)}-${h.slice(20, 32)}`;
 }
 
-/** Sends the demo's commands through the same door as everything else, at times of its own. */
+/** Sends the demo's commands the way every command goes, at times of its own. */
 export class DemoWriter {
   private n = 0;
 

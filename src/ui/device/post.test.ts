@@ -69,6 +69,10 @@ describe('entries on their way', () => {
       expect(await wire({ status: answer.status, body: answer }).send([item(1)], null)).toEqual([want]);
   });
 
+  it('stay where something else answers in the place of the server', async () => {
+    expect(await wire({ status: 200, body: { lines: [] } }).send([item(1)], null)).toEqual([{ kind: 'cut' }]);
+  });
+
   it('too large for one request go in smaller ones', async () => {
     const { send, asked } = wire(
       { status: 413, body: { message: 'Too large' } },

@@ -54,7 +54,8 @@ export const sendOver = (via: typeof fetch): Transport['send'] =>
       if (!worked.ok && worked.status === 0) return [{ kind: 'cut' }];
       answer = await post(worked.ok ? actorId : null);
     }
-    if (answer.ok) return answer.body.answers.map(answered);
+    // Something else may answer in the server's place; what is entered stays here until the server itself has it.
+    if (answer.ok) return Array.isArray(answer.body.answers) ? answer.body.answers.map(answered) : [{ kind: 'cut' }];
     if (answer.status === 0) return [{ kind: 'cut' }];
     // Refused as a whole, for its size perhaps: one at a time tells which.
     if (answer.status === 413) {

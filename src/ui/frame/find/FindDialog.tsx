@@ -102,50 +102,77 @@ export default function FindDialog({ taken, onClose }: { taken: () => string; on
         }}
       />
       <Box sx={{ borderTop: 1, borderColor: 'divider', maxHeight: '60vh', overflowY: 'auto' }}>
-        <Box role="status" sx={{ px: 2 }}>
-          {answer.kind === 'idle' && (
-            <Typography sx={{ py: 1.5 }}>
-              The beginning of a word is enough, and a slip of the finger is forgiven: “bag 7”, “quillon comp”, “sump 25”.
-            </Typography>
-          )}
-          {answer.kind === 'looking' && <Typography sx={{ py: 1.5 }}>Looking…</Typography>}
-          {answer.kind === 'failed' && <Typography sx={{ py: 1.5 }}>{answer.message}</Typography>}
-          {answer.kind === 'found' && lines.length === 0 && <Typography sx={{ py: 1.5 }}>Nothing is written that fits.</Typography>}
-          {lines.length > 0 && lines.every((l) => l.near) && <Typography sx={{ pt: 1 }}>Nothing fits exactly. Close to it:</Typography>}
-        </Box>
+        <Standing answer={answer} lines={lines} />
         <Box component="ul" role="listbox" id={listId} aria-label="Found" ref={list} sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {lines.map((l, i) => (
-            <Box
-              component="li"
-              role="option"
-              id={`${listId}-${i}`}
-              aria-selected={i === at}
+            <FoundOption
               key={`${l.kind}${l.id}${l.jobId}`}
-              onMouseMove={() => setAt(i)}
-              onClick={() => open(l)}
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: { xs: '1fr', sm: '170px minmax(0,1fr)' },
-                columnGap: 2,
-                minHeight: 52,
-                alignItems: 'center',
-                px: 2,
-                py: 0.75,
-                cursor: 'pointer',
-                borderLeft: '6px solid',
-                borderColor: i === at ? 'bench.brass' : 'transparent',
-                bgcolor: i === at ? 'bench.brassWash' : 'transparent',
-              }}
-            >
-              <Box>
-                <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.2rem', lineHeight: 1.1 }}>{l.bike}</Box>
-                <Box sx={{ color: 'text.secondary', fontSize: '1rem' }}>{stageOfKind(l.kind).name}</Box>
-              </Box>
-              <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>{l.words}</Box>
-            </Box>
+              id={`${listId}-${i}`}
+              line={l}
+              selected={i === at}
+              onSelect={() => setAt(i)}
+              onOpen={() => open(l)}
+            />
           ))}
         </Box>
       </Box>
     </Dialog>
+  );
+}
+
+/** How the search stands, in words. */
+function Standing({ answer, lines }: { answer: Answer; lines: readonly FoundLine[] }) {
+  return (
+    <Box role="status" sx={{ px: 2 }}>
+      {answer.kind === 'idle' && (
+        <Typography sx={{ py: 1.5 }}>
+          The beginning of a word is enough, and a slip of the finger is forgiven: “bag 7”, “quillon comp”, “sump 25”.
+        </Typography>
+      )}
+      {answer.kind === 'looking' && <Typography sx={{ py: 1.5 }}>Looking…</Typography>}
+      {answer.kind === 'failed' && <Typography sx={{ py: 1.5 }}>{answer.message}</Typography>}
+      {answer.kind === 'found' && lines.length === 0 && <Typography sx={{ py: 1.5 }}>Nothing is written that fits.</Typography>}
+      {lines.length > 0 && lines.every((l) => l.near) && <Typography sx={{ pt: 1 }}>Nothing fits exactly. Close to it:</Typography>}
+    </Box>
+  );
+}
+
+interface FoundOptionProps {
+  id: string;
+  line: FoundLine;
+  selected: boolean;
+  onSelect(): void;
+  onOpen(): void;
+}
+
+function FoundOption({ id, line: l, selected, onSelect, onOpen }: FoundOptionProps) {
+  return (
+    <Box
+      component="li"
+      role="option"
+      id={id}
+      aria-selected={selected}
+      onMouseMove={onSelect}
+      onClick={onOpen}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', sm: '170px minmax(0,1fr)' },
+        columnGap: 2,
+        minHeight: 52,
+        alignItems: 'center',
+        px: 2,
+        py: 0.75,
+        cursor: 'pointer',
+        borderLeft: '6px solid',
+        borderColor: selected ? 'bench.brass' : 'transparent',
+        bgcolor: selected ? 'bench.brassWash' : 'transparent',
+      }}
+    >
+      <Box>
+        <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.2rem', lineHeight: 1.1 }}>{l.bike}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: '1rem' }}>{stageOfKind(l.kind).name}</Box>
+      </Box>
+      <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>{l.words}</Box>
+    </Box>
   );
 }

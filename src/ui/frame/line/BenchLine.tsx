@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import HelpOutline from '@mui/icons-material/HelpOutlined';
-import { useEffect, useRef, useState, type ComponentType, type KeyboardEvent, type RefObject } from 'react';
+import { useEffect, useEffectEvent, useRef, useState, type ComponentType, type KeyboardEvent, type RefObject } from 'react';
 import type { Understanding } from '../../../core/line';
 import { fonts } from '../../theme/tokens';
 import { usePreHydrationInput } from '../../theme/preHydrationInput';
@@ -23,6 +23,33 @@ export interface PanelProps {
   onFocus(): void;
 }
 
+/** A line that was begun on another screen goes on here. */
+function useLineBegun(onBegun: (line: string) => void): void {
+  const go = useEffectEvent(onBegun);
+  useEffect(() => {
+    const begun = new URLSearchParams(location.search).get('line');
+    if (!begun) return;
+    go(begun);
+    history.replaceState(null, '', location.pathname);
+  }, []);
+}
+
+/** A slash, where nobody is writing, leads to the line. */
+function useSlash(onSlash: () => void): void {
+  const go = useEffectEvent(onSlash);
+  useEffect(() => {
+    const slash = (e: globalThis.KeyboardEvent) => {
+      const on = e.target as HTMLElement | null;
+      const writing = on?.closest('input, textarea, select, [contenteditable], [role="combobox"], [role="menu"], [role="listbox"]');
+      if (e.key !== '/' || writing || e.ctrlKey || e.metaKey || e.altKey) return;
+      e.preventDefault();
+      go();
+    };
+    addEventListener('keydown', slash);
+    return () => removeEventListener('keydown', slash);
+  }, []);
+}
+
 /**
  * The one field that takes a line as a mechanic would say it. It shows what it understood before anything is kept; Enter
  * keeps what is clear, and where a line has several meanings nothing is kept until one is chosen. The panel that understands
@@ -42,33 +69,17 @@ export function BenchLine({
   const field = useRef<HTMLInputElement>(null);
   const around = usePreHydrationInput<HTMLFormElement>();
   const desk = useRef<Desk | null>(null);
-  useEffect(() => {
-    const begun = new URLSearchParams(location.search).get('line');
-    if (begun) {
-      // A line that was begun on another screen goes on here.
-      setText(begun);
-      setAwake(true);
-      setOpen(true);
-      field.current?.focus();
-      history.replaceState(null, '', location.pathname);
-    }
-    const slash = (e: globalThis.KeyboardEvent) => {
-      const on = e.target as HTMLElement | null;
-      const writing = on?.closest('input, textarea, select, [contenteditable], [role="combobox"], [role="menu"], [role="listbox"]');
-      if (e.key !== '/' || writing || e.ctrlKey || e.metaKey || e.altKey) return;
-      e.preventDefault();
-      field.current?.focus();
-    };
-    addEventListener('keydown', slash);
-    return () => removeEventListener('keydown', slash);
-  }, []);
-
   const write = (line: string) => {
     setAwake(true);
     setText(line);
     setChosen(-1);
     setOpen(true);
   };
+  useLineBegun((begun) => {
+    write(begun);
+    field.current?.focus();
+  });
+  useSlash(() => field.current?.focus());
   const keys = (e: KeyboardEvent<HTMLInputElement>) => {
     const known = desk.current;
     const list = known ? (known.understanding.meanings.length > 1 ? known.understanding.meanings : known.understanding.offers) : [];

@@ -82,42 +82,22 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
         </Box>
       )}
       {idle && kept && open && (
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 48 }}>
-          <Box sx={{ flex: 1, minWidth: 0 }}>Kept: {kept.words}</Box>
-          {kept.entry && (
-            <Button
-              onClick={() => {
-                store.undo(kept.entry!);
-                setKept(null);
-                onFocus();
-              }}
-            >
-              Take it back
-            </Button>
-          )}
-        </Box>
+        <Kept
+          words={kept.words}
+          onBack={
+            kept.entry === null
+              ? null
+              : () => {
+                  store.undo(kept.entry!);
+                  setKept(null);
+                  onFocus();
+                }
+          }
+        />
       )}
       {help && <Sayings onPick={onText} onFocus={onFocus} />}
       {meanings.length === 1 && <One meaning={meanings[0]} onKeep={() => keep(0) && onKept()} />}
-      {meanings.length > 1 && (
-        <Box sx={{ py: 1 }}>
-          <Box sx={{ fontWeight: 600, mb: 0.5 }}>This can mean several things. Nothing is kept until you choose.</Box>
-          <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-            {meanings.map((m, i) => (
-              <Box component="li" key={m.words}>
-                <Button
-                  fullWidth
-                  variant={i === chosen ? 'contained' : 'outlined'}
-                  onClick={() => keep(i) && onKept()}
-                  sx={{ justifyContent: 'flex-start', textAlign: 'left', mb: 0.5 }}
-                >
-                  {m.words}
-                </Button>
-              </Box>
-            ))}
-          </Box>
-        </Box>
-      )}
+      {meanings.length > 1 && <Several meanings={meanings} chosen={chosen} onKeep={(i) => keep(i) && onKept()} />}
       {problem && !idle && <Box sx={{ py: 1 }}>{problem}</Box>}
       {meanings.length < 2 && offers.length > 0 && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, pb: 1 }}>
@@ -136,6 +116,39 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
           ))}
         </Box>
       )}
+    </Box>
+  );
+}
+
+/** What the last line kept, and the way back where there is one. */
+function Kept({ words, onBack }: { words: string; onBack: (() => void) | null }) {
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 48 }}>
+      <Box sx={{ flex: 1, minWidth: 0 }}>Kept: {words}</Box>
+      {onBack && <Button onClick={onBack}>Take it back</Button>}
+    </Box>
+  );
+}
+
+/** Several things that a line may mean: one is chosen. */
+function Several({ meanings, chosen, onKeep }: { meanings: readonly Meaning[]; chosen: number; onKeep(index: number): void }) {
+  return (
+    <Box sx={{ py: 1 }}>
+      <Box sx={{ fontWeight: 600, mb: 0.5 }}>This can mean several things. Nothing is kept until you choose.</Box>
+      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {meanings.map((m, i) => (
+          <Box component="li" key={m.words}>
+            <Button
+              fullWidth
+              variant={i === chosen ? 'contained' : 'outlined'}
+              onClick={() => onKeep(i)}
+              sx={{ justifyContent: 'flex-start', textAlign: 'left', mb: 0.5 }}
+            >
+              {m.words}
+            </Button>
+          </Box>
+        ))}
+      </Box>
     </Box>
   );
 }

@@ -9,7 +9,7 @@ import { AutosaveField } from '../../controls/AutosaveField';
 import { Card } from '../../controls/Card';
 import { dayTime } from '../../controls/times';
 import { fonts } from '../../theme/tokens';
-import type { DeviceList, PairingCode } from '../../../wire';
+import type { DeviceList, PairedDevice, PairingCode } from '../../../wire';
 import { call, type CallResult } from '../../device/client';
 
 export interface DevicesProps extends DeviceList {
@@ -66,83 +66,12 @@ export default function DevicesView({ lan, ...first }: DevicesProps) {
         }}
       >
         <Card lead title="Let a tablet in" data-testid="let-in">
-          {lan ? (
-            <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '210px minmax(0,1fr)' } }}>
-              <Box
-                role="img"
-                aria-label={`QR code of ${lan.urls[0]}/pair`}
-                sx={{ bgcolor: '#fff', p: 1, '& svg': { display: 'block', width: '100%', height: 'auto' } }}
-                dangerouslySetInnerHTML={{ __html: lan.qr }}
-              />
-              <Box sx={{ display: 'grid', gap: 1, alignContent: 'start', minWidth: 0 }}>
-                <Typography>Point the tablet’s camera here, or type the address:</Typography>
-                {lan.urls.map((u) => (
-                  <Box key={u} sx={{ fontWeight: 600, fontSize: '1.2rem', overflowWrap: 'anywhere' }}>
-                    {u}/pair
-                  </Box>
-                ))}
-                {code ? (
-                  <Box role="status">
-                    <Typography>The code, good for one device until {dayTime(code.expiresAt)}:</Typography>
-                    <Box
-                      data-testid="code"
-                      sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '3rem', letterSpacing: '0.12em', lineHeight: 1.1 }}
-                    >
-                      {code.code.slice(0, 3)} {code.code.slice(3)}
-                    </Box>
-                  </Box>
-                ) : (
-                  <Box>
-                    <Button variant="contained" onClick={() => void show()}>
-                      Show a code
-                    </Button>
-                  </Box>
-                )}
-              </Box>
-              <Box sx={{ gridColumn: '1 / -1' }}>
-                <Typography variant="body2" color="text.secondary">
-                  A tablet warns about the address once, because the workshop’s authority is its own. Compare the fingerprint, then install
-                  the authority on it: <span style={{ overflowWrap: 'anywhere' }}>{lan.fingerprint}</span>
-                </Typography>
-                <Button variant="outlined" href="/ivrek-authority.crt" sx={{ mt: 1 }}>
-                  The authority
-                </Button>
-              </Box>
-            </Box>
-          ) : (
-            <Typography>
-              Ivrek answers on this computer only. Stop it and start it with <code>./ivrek start --lan</code>, and tablets in this network
-              can be let in here, each with a code.
-            </Typography>
-          )}
+          <LetIn lan={lan} code={code} onShow={() => void show()} />
         </Card>
         <Card title="Tablets that are in" data-testid="devices">
           {devices.length === 0 && <Empty>No tablet yet. Each one that is let in can be named here, and sent away when it is lost.</Empty>}
           {devices.map((d) => (
-            <Box key={d.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1, display: 'grid', gap: 0.5 }}>
-              <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-end' }}>
-                <AutosaveField
-                  sx={{ flex: 1 }}
-                  label="Name"
-                  value={d.name ?? ''}
-                  onSet={(t) => {
-                    if (!t) return 'It needs a name.';
-                    void call('PUT /api/devices', { body: { id: d.id, name: t } }).then(take);
-                    return null;
-                  }}
-                />
-                <Button
-                  variant="outlined"
-                  onClick={() => void call('DELETE /api/devices', { body: { id: d.id } }).then(take)}
-                  aria-label={`Send away: ${d.name ?? 'device'}`}
-                >
-                  Send away
-                </Button>
-              </Box>
-              <Typography variant="body2" color="text.secondary">
-                {[d.person, `let in ${dayTime(d.pairedAt)}`, d.seenAt ? `last seen ${dayTime(d.seenAt)}` : ''].filter(Boolean).join(' · ')}
-              </Typography>
-            </Box>
+            <Tablet key={d.id} device={d} onAnswer={take} />
           ))}
           {refusals.length > 0 && (
             <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1, mt: 1 }} data-testid="refusals">
@@ -157,5 +86,90 @@ export default function DevicesView({ lan, ...first }: DevicesProps) {
         </Card>
       </Box>
     </Page>
+  );
+}
+
+/** How a tablet gets in: the address as a picture and in words, and a code when one is wanted. */
+function LetIn({ lan, code, onShow }: Pick<DevicesProps, 'lan'> & { code: PairingCode | null; onShow(): void }) {
+  if (!lan)
+    return (
+      <Typography>
+        Ivrek answers on this computer only. Stop it and start it with <code>./ivrek start --lan</code>, and tablets in this network can be
+        let in here, each with a code.
+      </Typography>
+    );
+  return (
+    <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '210px minmax(0,1fr)' } }}>
+      <Box
+        role="img"
+        aria-label={`QR code of ${lan.urls[0]}/pair`}
+        sx={{ bgcolor: '#fff', p: 1, '& svg': { display: 'block', width: '100%', height: 'auto' } }}
+        dangerouslySetInnerHTML={{ __html: lan.qr }}
+      />
+      <Box sx={{ display: 'grid', gap: 1, alignContent: 'start', minWidth: 0 }}>
+        <Typography>Point the tablet’s camera here, or type the address:</Typography>
+        {lan.urls.map((u) => (
+          <Box key={u} sx={{ fontWeight: 600, fontSize: '1.2rem', overflowWrap: 'anywhere' }}>
+            {u}/pair
+          </Box>
+        ))}
+        {code ? (
+          <Box role="status">
+            <Typography>The code, good for one device until {dayTime(code.expiresAt)}:</Typography>
+            <Box
+              data-testid="code"
+              sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '3rem', letterSpacing: '0.12em', lineHeight: 1.1 }}
+            >
+              {code.code.slice(0, 3)} {code.code.slice(3)}
+            </Box>
+          </Box>
+        ) : (
+          <Box>
+            <Button variant="contained" onClick={onShow}>
+              Show a code
+            </Button>
+          </Box>
+        )}
+      </Box>
+      <Box sx={{ gridColumn: '1 / -1' }}>
+        <Typography variant="body2" color="text.secondary">
+          A tablet warns about the address once, because the workshop’s authority is its own. Compare the fingerprint, then install the
+          authority on it: <span style={{ overflowWrap: 'anywhere' }}>{lan.fingerprint}</span>
+        </Typography>
+        <Button variant="outlined" href="/ivrek-authority.crt" sx={{ mt: 1 }}>
+          The authority
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+/** A tablet that is in: it can be named, and sent away. */
+function Tablet({ device: d, onAnswer }: { device: PairedDevice; onAnswer(answer: CallResult<DeviceList>): void }) {
+  return (
+    <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1, display: 'grid', gap: 0.5 }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-end' }}>
+        <AutosaveField
+          sx={{ flex: 1 }}
+          label="Name"
+          value={d.name ?? ''}
+          onSet={(t) => {
+            if (!t) return 'It needs a name.';
+            void call('PUT /api/devices', { body: { id: d.id, name: t } }).then(onAnswer);
+            return null;
+          }}
+        />
+        <Button
+          variant="outlined"
+          onClick={() => void call('DELETE /api/devices', { body: { id: d.id } }).then(onAnswer)}
+          aria-label={`Send away: ${d.name ?? 'device'}`}
+        >
+          Send away
+        </Button>
+      </Box>
+      <Typography variant="body2" color="text.secondary">
+        {[d.person, `let in ${dayTime(d.pairedAt)}`, d.seenAt ? `last seen ${dayTime(d.seenAt)}` : ''].filter(Boolean).join(' · ')}
+      </Typography>
+    </Box>
   );
 }

@@ -9,7 +9,7 @@ import { useRef, useState } from 'react';
 import { fieldName, valueWords } from '../../widgets/fieldNames';
 import { Page } from '../../frame/Page';
 import { Card } from '../../controls/Card';
-import type { ImportChoice, ImportReport } from '../../../wire';
+import type { ImportChoice, ImportConflict, ImportReport } from '../../../wire';
 import { callFollowed } from '../../device/client';
 
 const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
@@ -85,17 +85,7 @@ export default function ImportView() {
           <Button variant={report ? 'outlined' : 'contained'} onClick={() => input.current?.click()} disabled={stop !== null}>
             Choose the file
           </Button>
-          {stop && (
-            <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 1 }} role="status">
-              <LinearProgress
-                variant={part === null ? 'indeterminate' : 'determinate'}
-                value={(part ?? 0) * 100}
-                sx={{ flex: 1 }}
-                aria-label="Reading the file"
-              />
-              <Button onClick={() => stop.abort()}>Stop</Button>
-            </Box>
-          )}
+          {stop && <Progress part={part} onStop={() => stop.abort()} />}
         </Card>
         {report && (
           <Card title={report.bike} data-testid="import-report">
@@ -119,27 +109,12 @@ export default function ImportView() {
                     `${count(report.missingPhotos, 'photo')} of it ${report.missingPhotos === 1 ? 'is' : 'are'} not in the file.`}
                 </Typography>
                 {report.conflicts.map((c) => (
-                  <Box key={c.key} data-testid="import-conflict" sx={{ borderTop: '3px solid', borderColor: 'bench.brass', pt: 1 }}>
-                    <Typography sx={{ fontWeight: 600 }}>
-                      {c.field ? `${fieldName(c.field)} (${c.table})` : `${c.table}: ${c.message ?? ''}`}
-                    </Typography>
-                    <ToggleButtonGroup
-                      exclusive
-                      value={choices[c.key] ?? null}
-                      onChange={(_e, v: ImportChoice | null) => v && setChoices({ ...choices, [c.key]: v })}
-                      aria-label={c.field ? fieldName(c.field) : c.table}
-                      sx={{ flexWrap: 'wrap' }}
-                    >
-                      <ToggleButton value="here" sx={{ minHeight: 48, textTransform: 'none', fontSize: '1rem' }}>
-                        {c.field ? `Here: “${valueWords(c.here)}”` : 'Leave it out'}
-                      </ToggleButton>
-                      {c.field && (
-                        <ToggleButton value="file" sx={{ minHeight: 48, textTransform: 'none', fontSize: '1rem' }}>
-                          {`In the file: “${valueWords(c.file)}”`}
-                        </ToggleButton>
-                      )}
-                    </ToggleButtonGroup>
-                  </Box>
+                  <ConflictChoice
+                    key={c.key}
+                    conflict={c}
+                    choice={choices[c.key] ?? null}
+                    onChoose={(v) => setChoices({ ...choices, [c.key]: v })}
+                  />
                 ))}
                 {(report.fresh > 0 || report.conflicts.length > 0) && (
                   <Box>
@@ -159,5 +134,46 @@ export default function ImportView() {
         )}
       </Box>
     </Page>
+  );
+}
+
+/** How far the file has come, and a way to break off. */
+function Progress({ part, onStop }: { part: number | null; onStop(): void }) {
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 1 }} role="status">
+      <LinearProgress
+        variant={part === null ? 'indeterminate' : 'determinate'}
+        value={(part ?? 0) * 100}
+        sx={{ flex: 1 }}
+        aria-label="Reading the file"
+      />
+      <Button onClick={onStop}>Stop</Button>
+    </Box>
+  );
+}
+
+/** One thing that the file and this workshop say differently: one of the two is chosen. */
+function ConflictChoice(props: { conflict: ImportConflict; choice: ImportChoice | null; onChoose(choice: ImportChoice): void }) {
+  const { conflict: c, choice, onChoose } = props;
+  return (
+    <Box data-testid="import-conflict" sx={{ borderTop: '3px solid', borderColor: 'bench.brass', pt: 1 }}>
+      <Typography sx={{ fontWeight: 600 }}>{c.field ? `${fieldName(c.field)} (${c.table})` : `${c.table}: ${c.message ?? ''}`}</Typography>
+      <ToggleButtonGroup
+        exclusive
+        value={choice}
+        onChange={(_e, v: ImportChoice | null) => v && onChoose(v)}
+        aria-label={c.field ? fieldName(c.field) : c.table}
+        sx={{ flexWrap: 'wrap' }}
+      >
+        <ToggleButton value="here" sx={{ minHeight: 48, textTransform: 'none', fontSize: '1rem' }}>
+          {c.field ? `Here: “${valueWords(c.here)}”` : 'Leave it out'}
+        </ToggleButton>
+        {c.field && (
+          <ToggleButton value="file" sx={{ minHeight: 48, textTransform: 'none', fontSize: '1rem' }}>
+            {`In the file: “${valueWords(c.file)}”`}
+          </ToggleButton>
+        )}
+      </ToggleButtonGroup>
+    </Box>
   );
 }

@@ -108,40 +108,15 @@ export default function OwnView({ workshop }: { workshop: WorkshopContext }) {
           </Alert>
         )}
         {undo && (
-          <Alert
-            severity="info"
-            role="status"
-            action={
-              <Button
-                color="inherit"
-                onClick={() => {
-                  void undo.back();
-                  setUndo(null);
-                }}
-              >
-                Undo
-              </Button>
-            }
-          >
-            {undo.says}
-          </Alert>
+          <UndoNotice
+            says={undo.says}
+            onUndo={() => {
+              void undo.back();
+              setUndo(null);
+            }}
+          />
         )}
-        {file && (
-          <Alert
-            severity={file.problems.length ? 'warning' : 'success'}
-            role={file.problems.length ? 'alert' : 'status'}
-            onClose={() => setFile(null)}
-          >
-            {file.says}
-            {file.problems.length > 0 && (
-              <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-                {file.problems.map((p) => (
-                  <li key={p}>{p}</li>
-                ))}
-              </Box>
-            )}
-          </Alert>
-        )}
+        {file && <FileNotice {...file} onClose={() => setFile(null)} />}
         <Box
           sx={{
             display: 'grid',
@@ -184,5 +159,38 @@ export default function OwnView({ workshop }: { workshop: WorkshopContext }) {
         />
       )}
     </Page>
+  );
+}
+
+/** What was just done, and the way back. */
+function UndoNotice({ says, onUndo }: { says: string; onUndo(): void }) {
+  return (
+    <Alert
+      severity="info"
+      role="status"
+      action={
+        <Button color="inherit" onClick={onUndo}>
+          Undo
+        </Button>
+      }
+    >
+      {says}
+    </Alert>
+  );
+}
+
+/** What a file brought, or everything that is wrong with it. */
+function FileNotice({ says, problems, onClose }: { says: string; problems: readonly string[]; onClose(): void }) {
+  return (
+    <Alert severity={problems.length ? 'warning' : 'success'} role={problems.length ? 'alert' : 'status'} onClose={onClose}>
+      {says}
+      {problems.length > 0 && (
+        <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+          {problems.map((p) => (
+            <li key={p}>{p}</li>
+          ))}
+        </Box>
+      )}
+    </Alert>
   );
 }

@@ -7,7 +7,7 @@ import { call } from '../../device/client';
 export const nothing = (): OwnAdd => ({ faults: [], findings: [], tests: [], figures: [] });
 const unchanged: OwnChange = { fault: null, finding: null, test: null, figure: null };
 
-/** The shop's own entries on their page: every act goes through the one door, and shows once the server has kept it. */
+/** The shop's own entries on their page: every act is a command, and shows once the server has kept it. */
 export function useOwn(first: readonly Own[]) {
   const [state, setState] = useState<State>(() => holding(first));
   const [problem, setProblem] = useState<string | null>(null);

@@ -12,6 +12,8 @@ import { Choice } from '../../controls/Choice';
 import { Field } from '../../controls/Field';
 import { Hazards } from '../../widgets/Hazards';
 import { lazyPart } from '../../controls/lazyPart';
+import type { MadeFault } from '../../widgets/own/FaultForm';
+import type { EntryFormProps } from '../../widgets/own/useEntry';
 
 const FaultForm = lazyPart(async () => ({ default: (await import('../../widgets/own/FaultForm')).FaultForm }));
 
@@ -75,6 +77,18 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
     );
     if (done) onClose();
   });
+  const remember: EntryFormProps<MadeFault>['onKeep'] = ({ fault: made, finding, test }) => {
+    const entry = <T,>(body: T | null) => (body ? [{ id: store.newId(), body }] : []);
+    const faults = entry(made);
+    const payload = { faults, findings: entry(finding), tests: entry(test), figures: [] };
+    const done = store.act('own.add', faults[0].id, payload);
+    if (done.ok) {
+      setRemembered(made.id);
+      setRemembering(false);
+      setValue('cause', getValues('cause').trim() || made.name);
+    }
+    return done.ok;
+  };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="repair-title">
       <Box component="form" noValidate onSubmit={save} sx={{ p: 2.5, display: 'grid', gap: 1.5 }}>
@@ -167,18 +181,7 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
           title="A fault of our own"
           draftKey={`ivrek-own-from-${jobId}`}
           first={{ ...draftFrom(getValues()), brings: noticed(complaint) }}
-          onKeep={({ fault: made, finding, test }) => {
-            const entry = <T,>(body: T | null) => (body ? [{ id: store.newId(), body }] : []);
-            const faults = entry(made);
-            const payload = { faults, findings: entry(finding), tests: entry(test), figures: [] };
-            const done = store.act('own.add', faults[0].id, payload);
-            if (done.ok) {
-              setRemembered(made.id);
-              setRemembering(false);
-              setValue('cause', getValues('cause').trim() || made.name);
-            }
-            return done.ok;
-          }}
+          onKeep={remember}
           onClose={() => setRemembering(false)}
         />
       )}

@@ -2,28 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import ArrowBack from '@mui/icons-material/ArrowBack';
-import Print from '@mui/icons-material/PrintOutlined';
 import { useCallback, useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
-import {
-  fieldsOf,
-  panelFile,
-  panelRows,
-  readPanelJson,
-  readPanelRows,
-  valuesOf,
-  withAsked,
-  withCircumstances,
-  type PanelDraft,
-  type Panel,
-} from '../../../../core/measure/panel';
-import { fromCsv, notHere, toCsv } from '../../../job/csv';
-import { saveFile } from '../../../job/saveFile';
+import { fieldsOf, valuesOf, withAsked, withCircumstances, type PanelDraft, type Panel } from '../../../../core/measure/panel';
 import { useJob } from '../../../job/useJob';
 import { Field } from '../../../controls/Field';
 import { Hazards } from '../../../widgets/Hazards';
 import { lazyPart } from '../../../controls/lazyPart';
 import { Card } from '../../../controls/Card';
-import { FileButton } from '../../../controls/FileButton';
 import { takesOf } from '../../../../core/instrument/takes';
 import { seedOf } from '../../../../core/instrument/simulate/chance';
 import { useLink } from '../../../instrument/useLink';
@@ -32,6 +17,7 @@ import { bookSource } from './save/book';
 import { savePanel, type SavedPanel } from './save/savePanel';
 import { practiceIn, takenFrom, withLive, withTaken } from './takeLive';
 import { Lines, Outcome } from './Outcome';
+import { PanelActs, type PanelSaid } from './PanelActs';
 import { PanelForm } from './PanelForm';
 import { subjectOf } from './subjectOf';
 import { useDraft } from './useDraft';
@@ -48,10 +34,32 @@ const keptWords = ({ readings, results, limits, findings }: SavedPanel): string 
     ...(findings ? ['what was worked out, as a line of the record'] : []),
   ].join(', ')}.`;
 
+/** Why a panel is not kept as it stands; null where nothing is in the way. */
+function notKept({ empty, wrong, practice }: { empty: boolean; wrong: number; practice: boolean }): string | null {
+  if (empty) return 'Type a figure first.';
+  if (wrong)
+    return wrong === 1 ? 'One figure cannot be read: it is marked above.' : `${wrong} figures cannot be read: they are marked above.`;
+  return practice ? 'Practice is not kept on a bike. Type what you read, or take it from a real instrument.' : null;
+}
+
 const late = (order: number) => ({
   order: { xs: order, sm: 0 },
   'html:not([data-awake]) &': { visibility: { xs: 'hidden', sm: 'visible' } },
 });
+
+/** F2 takes what the instruments show. */
+function useTakeKey(take: () => void): void {
+  const takeNow = useEffectEvent(take);
+  useEffect(() => {
+    const pressed = (e: KeyboardEvent) => {
+      if (e.key !== 'F2') return;
+      e.preventDefault();
+      takeNow();
+    };
+    document.addEventListener('keydown', pressed);
+    return () => document.removeEventListener('keydown', pressed);
+  }, []);
+}
 
 /** One panel of the measuring bench: typed on the left, judged on the right as it is typed, kept once. */
 export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): void }) {
@@ -61,7 +69,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   const subject = useMemo(() => subjectOf(knowledge, traced, state), [knowledge, traced, state]);
   const panel = useMemo(() => withAsked(withCircumstances(bare), subject), [bare, subject]);
   const { draft, change, clear } = useDraft(jobId, panel.id);
-  const [said, setSaid] = useState<{ words: string; bad?: boolean; kept?: { act: string; draft: PanelDraft } } | null>(null);
+  const [said, setSaid] = useState<PanelSaid | null>(null);
   const { blocks, read } = useMemo(() => valuesOf(panel, subject, draft), [panel, subject, draft]);
   const instrument = useLink();
   const takes = takesOf(panel.id);
@@ -99,33 +107,14 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
     change(withTaken(draft, taken));
     setSaid({ words: `Taken: ${taken.map((t) => `${t.text} ${t.unit}`).join(', ')}.` });
   };
-  const takeNow = useEffectEvent(take);
-  useEffect(() => {
-    const pressed = (e: KeyboardEvent) => {
-      if (e.key !== 'F2') return;
-      e.preventDefault();
-      takeNow();
-    };
-    document.addEventListener('keydown', pressed);
-    return () => document.removeEventListener('keydown', pressed);
-  }, []);
+  useTakeKey(take);
   const keep = () => {
-    if (empty) return setSaid({ words: 'Type a figure first.', bad: true });
-    if (wrong > 0)
-      return setSaid({
-        words: wrong === 1 ? 'One figure cannot be read: it is marked above.' : `${wrong} figures cannot be read: they are marked above.`,
-        bad: true,
-      });
-    if (practice.length)
-      return setSaid({ words: 'Practice is not kept on a bike. Type what you read, or take it from a real instrument.', bad: true });
+    const why = notKept({ empty, wrong, practice: practice.length > 0 });
+    if (why) return setSaid({ words: why, bad: true });
     const kept = savePanel(used, panel, subject, draft, result);
     if (!kept) return;
     if ('problem' in kept) return setSaid({ words: kept.problem, bad: true });
-    if (!kept.act)
-      return setSaid({
-        words: 'Nothing is worked out yet that the record could keep.',
-        bad: true,
-      });
+    if (!kept.act) return setSaid({ words: 'Nothing is worked out yet that the record could keep.', bad: true });
     setSaid({ words: keptWords(kept), kept: { act: kept.act, draft } });
     clear();
   };
@@ -134,22 +123,6 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
     if (!said?.kept || !used.store.undo(said.kept.act)) return;
     change(said.kept.draft);
     setSaid({ words: 'Taken back: what was typed stands here again.' });
-  };
-  const file = () => panelFile(panel.id, draft, result.words, { bike: traced.bike.name, writtenAt: new Date().toISOString() });
-  const csvOut = () =>
-    toCsv(panelRows(file())).then(
-      (text) => saveFile(`${panel.id}.csv`, 'text/csv', text),
-      () => setSaid({ words: notHere, bad: true }),
-    );
-  const bringIn = async (f: File) => {
-    const text = await f.text();
-    const json = text.trimStart().startsWith('{');
-    const rows = json ? null : await fromCsv(text).catch(() => null);
-    if (!json && !rows) return setSaid({ words: notHere, bad: true });
-    const got = rows ? readPanelRows(rows, panel.id) : readPanelJson(text, panel.id);
-    if (!got.ok) return setSaid({ words: got.message, bad: true });
-    change(got.draft);
-    setSaid({ words: `${got.count} fields taken from ${f.name}.` });
   };
   return (
     <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }} data-testid="panel">
@@ -214,37 +187,18 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
                 </Typography>
               )}
               <Outcome result={result} />
-              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5, '@media print': { display: 'none' } }}>
-                <Button variant="contained" data-keep-panel onClick={keep}>
-                  Keep
-                </Button>
-                <Button disabled={empty} onClick={clear}>
-                  Clear
-                </Button>
-                <Button startIcon={<Print />} onClick={() => window.print()}>
-                  Print
-                </Button>
-                <Button disabled={empty} onClick={() => void csvOut()}>
-                  Out as CSV
-                </Button>
-                <Button disabled={empty} onClick={() => saveFile(`${panel.id}.json`, 'application/json', JSON.stringify(file(), null, 2))}>
-                  as JSON
-                </Button>
-                <FileButton label="Take a panel from a file" accept=".csv,.json,text/csv,application/json" onFile={bringIn}>
-                  In
-                </FileButton>
-              </Box>
-              <Typography
-                role={said?.bad ? 'alert' : 'status'}
-                sx={{ mt: 1, minHeight: 24, color: said?.bad ? 'error.main' : 'text.primary' }}
-              >
-                {said?.words}
-                {said?.kept && (
-                  <Button onClick={back} sx={{ ml: 1 }}>
-                    Take it back
-                  </Button>
-                )}
-              </Typography>
+              <PanelActs
+                panel={panel}
+                draft={draft}
+                empty={empty}
+                said={said}
+                result={result}
+                onSay={setSaid}
+                onKeep={keep}
+                onClear={clear}
+                onBack={back}
+                onChange={change}
+              />
               {!many && <Lines lines={result.lines} />}
             </Box>
           </Box>

@@ -1,0 +1,213 @@
+import type { Facts, Knowledge } from '../knowledge';
+import { judge, limitFor, quantityInfo } from '../measure';
+import { amount, billOf, cents } from '../money';
+import { show } from '../quantity';
+import {
+  circumstanceWords,
+  list,
+  type Cause,
+  type FitnessAct,
+  type Part,
+  type ReadingValue,
+  type RetestResult,
+  type Signature,
+  type State,
+} from '../state';
+import { rowWords, type Case } from '../trace';
+
+/** One part of a record: titled lines, and what stands there where there are none. */
+export interface RecordSection {
+  title: string;
+  /** Cells of a line; the first is what it is about. */
+  lines: string[][];
+  empty: string;
+}
+
+const readingWords = (v: ReadingValue, unit: string): string => {
+  if (v.kind === 'exact') return `${show(v.value, unit)} ${unit}`;
+  if (v.kind === 'interval') return `${show(v.low, unit)} to ${show(v.high, unit)} ${unit}`;
+  if (v.kind === 'atLeast') return `over ${show(v.bound, unit)} ${unit}`;
+  if (v.kind === 'atMost') return `under ${show(v.bound, unit)} ${unit}`;
+  return `not obtained: ${v.reason}`;
+};
+
+const retestWords: Record<RetestResult, string> = {
+  gone: 'gone',
+  same: 'the same',
+  changed: 'changed',
+  back: 'gone, and came back',
+};
+
+/** What was allowed, as it is done to the bike. */
+const actNames: Record<FitnessAct, string> = {
+  turn: 'Turned by hand',
+  crank: 'Cranked',
+  run: 'Run',
+  ride: 'Ridden',
+  handOver: 'Handed over',
+};
+
+export const dateOf = (iso: string) => iso.slice(0, 10);
+
+/** What every section of a record is told from. */
+export interface Source {
+  state: State;
+  k: Knowledge;
+  c: Case;
+  facts: Facts;
+  currency: string;
+  /** Rows of this job alone. */
+  own<T extends { jobId: string }>(rows: T[]): T[];
+  /** A place, as it goes behind a name. */
+  place(position: string | null): string;
+}
+
+export const complaints = ({ c }: Source): RecordSection => ({
+  title: 'Complaint',
+  lines: c.complaints.map((p) => [
+    p.words,
+    p.state === 'gone' ? 'symptom gone' : p.state === 'changed' ? 'changed' : 'still open',
+    p.explained ? 'cause explained' : 'cause not explained',
+  ]),
+  empty: 'No complaint.',
+});
+
+function causeLine({ c, place }: Source, x: Cause): string[] {
+  const repairs = c.repairs.filter(
+    (r) => r.causeId === x.id || (x.faultId !== null && r.faultId === x.faultId && r.position === x.position),
+  );
+  const retest = c.retests.filter((t) => repairs.some((r) => r.id === t.repairId)).at(-1);
+  const words = `${x.words}${place(x.position)}`;
+  // A repair that changed nothing speaks against what it was made for.
+  if (retest?.result === 'same') return ['Suspected', words, 'repaired, and the complaint was the same: not the cause, or not alone'];
+  if (retest) return ['Cause', words, `repaired, then the complaint was ${retestWords[retest.result]}`];
+  return ['Cause', words, repairs.length ? 'repaired, not retested' : 'not repaired'];
+}
+
+export function found(s: Source): RecordSection {
+  const { state, k, c, own, place } = s;
+  const standing = c.evidence.filter((e) => !e.withdrawn && !e.readingId);
+  return {
+    title: 'Found',
+    lines: [
+      ...c.causes.map((x) => causeLine(s, x)),
+      ...own(list(state, 'finding')).map((f) => [`${f.item}${place(f.position)}`, f.seen, f.verdict]),
+      ...standing.map((e) => [
+        ...rowWords(k, c, e.id)
+          .split(/: (.*)/)
+          .slice(0, 2),
+        e.note ?? '',
+      ]),
+    ],
+    empty: 'Nothing was written down.',
+  };
+}
+
+export function measured({ k, c, facts, place }: Source): RecordSection {
+  const lines = c.readings.map((r) => {
+    const info = quantityInfo(k, r.quantity, facts);
+    const limit = info && limitFor(info, c.specs);
+    const verdict = info ? judge(r.value, limit, info.error).words : '';
+    const against =
+      limit && (limit.low !== null || limit.high !== null)
+        ? `${limit.low !== null ? show(limit.low, r.unit) : ''}–${limit.high !== null ? show(limit.high, r.unit) : ''} ${r.unit}, ${limit.source}`
+        : '';
+    return [
+      `${info?.name ?? r.quantity}${place(r.position)}`,
+      readingWords(r.value, r.unit),
+      [[verdict, against].filter(Boolean).join(' '), circumstanceWords(r.conditions), r.instrument].filter(Boolean).join('; '),
+    ];
+  });
+  return { title: 'Measured', lines, empty: 'Nothing was measured.' };
+}
+
+export const done = ({ c, currency }: Source, fitted: readonly Part[]): RecordSection => ({
+  title: 'Done and fitted',
+  lines: [
+    ...c.repairs.map((r) => [r.words, `${r.minutes} min`, `${amount(cents(r.cost))} ${currency}`]),
+    ...fitted.map((p) => [
+      `${p.quantity} × ${p.name}`,
+      [p.number, p.source].filter(Boolean).join(', '),
+      `${amount(cents(p.price) * p.quantity)} ${currency}`,
+    ]),
+  ],
+  empty: 'Nothing was fitted.',
+});
+
+export const retested = ({ c }: Source): RecordSection => ({
+  title: 'Retested',
+  lines: c.retests.map((t) => [
+    c.complaints.find((p) => p.id === t.complaintId)?.words ?? '',
+    `after: ${c.repairs.find((r) => r.id === t.repairId)?.words ?? ''}`,
+    [retestWords[t.result], circumstanceWords(t.conditions), t.note, dateOf(t.takenAt)].filter(Boolean).join('; '),
+  ]),
+  empty: 'Nothing was retested.',
+});
+
+export const checked = ({ k, c }: Source): RecordSection => ({
+  title: 'Checked',
+  lines: k.checklists.flatMap((l) =>
+    l.items.flatMap((item): string[][] => {
+      const mark = (c.checks ?? []).find((m) => m.list === l.id && m.item === item.id);
+      return !mark || mark.state === 'open'
+        ? []
+        : [[item.text, mark.state === 'done' ? 'checked' : 'N/A', [l.name, mark.note].filter(Boolean).join('; ')]];
+    }),
+  ),
+  empty: 'No check was ticked.',
+});
+
+export function torqued({ state, own }: Source, signatures: readonly Signature[]): RecordSection {
+  const lines = own(list(state, 'torque')).map((t) => {
+    const signed = signatures.filter((s) => s.subjectId === t.id).at(-1);
+    const stages = own(list(state, 'torqueStage')).filter((s) => s.torqueId === t.id);
+    const finished = stages.filter((s) => s.doneAt).length;
+    return [
+      `${t.name} (${t.count} × ${t.thread ?? 'thread not noted'})`,
+      `${t.entered} = ${show(t.figureNm, 'N·m')} N·m`,
+      signed ? `signed ${signed.signedBy}, ${dateOf(signed.signedAt)}` : `${finished} of ${stages.length} stages, not signed`,
+    ];
+  });
+  return { title: 'Torqued', lines, empty: 'No torque was recorded.' };
+}
+
+export const provisional = ({ state, own }: Source): RecordSection => ({
+  title: 'Provisional',
+  lines: own(list(state, 'provisional'))
+    .filter((p) => !p.endedAt)
+    .map((p) => [
+      p.what,
+      p.why,
+      [p.until ? `until ${p.until}` : '', p.mayRide ? 'may be ridden' : 'may NOT be ridden'].filter(Boolean).join(', '),
+    ]),
+  empty: 'Nothing provisional is on the bike.',
+});
+
+export const allowed = ({ c }: Source): RecordSection => ({
+  title: 'Allowed anyway',
+  lines: (c.overrules ?? []).map((o) => [
+    actNames[o.act],
+    o.reason,
+    [`by ${o.saidBy}, ${dateOf(o.madeAt)}`, o.endedAt ? `withdrawn ${dateOf(o.endedAt)}` : ''].filter(Boolean).join(', '),
+  ]),
+  empty: 'Nothing that stood against it was overruled.',
+});
+
+export const watched = ({ state, own }: Source): RecordSection => ({
+  title: 'To be watched',
+  lines: own(list(state, 'watch')).map((w) => [w.what, w.due, '']),
+  empty: 'Nothing in particular.',
+});
+
+export function billed({ c, currency }: Source, fitted: readonly Part[]): RecordSection {
+  const bill = billOf(fitted, c.repairs, c.job.rate);
+  return {
+    title: 'Bill',
+    lines: [
+      ['Parts and materials', '', `${amount(bill.partsCents)} ${currency}`],
+      ['Work', `${bill.minutes} min at ${c.job.rate} an hour`, `${amount(bill.labourCents)} ${currency}`],
+      ['Together, before tax', '', `${amount(bill.totalCents)} ${currency}`],
+    ],
+    empty: '',
+  };
+}

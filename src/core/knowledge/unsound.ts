@@ -1,0 +1,174 @@
+import { routesOf } from './access';
+import { gradesIn } from './lookup';
+import type { Access, Fault, FindingKind, Knowledge, Procedure, Test, When } from './types';
+
+/** What the history of a job tells; conditions may name it as they name attributes. */
+const history = new Set(['standingMonths', 'storage', 'fuelLeft', 'crash', 'ranWhenParked']);
+
+/** The values that a condition names; none for bounds. */
+const valuesOf = (v: When[string]): string[] => (Array.isArray(v) ? v.map(String) : typeof v === 'object' ? [] : [String(v)]);
+
+/** What a reference may lead to, and how a problem is said. */
+function ground(k: Knowledge) {
+  const problems: string[] = [];
+  const say = (where: string, what: string) => void problems.push(`${where}: ${what}`);
+  const ids = (list: readonly { id: string }[], kind: string) => {
+    const seen = new Set<string>();
+    for (const { id } of list) {
+      if (seen.has(id)) say(`${kind} ${id}`, 'this id is used twice');
+      seen.add(id);
+    }
+    return seen;
+  };
+  const known = {
+    fault: ids(k.faults, 'fault'),
+    access: ids(k.access, 'access'),
+    family: ids(k.families, 'family'),
+    archetype: ids(k.archetypes, 'archetype'),
+    hazard: ids(k.hazards, 'hazard'),
+    state: ids(k.states, 'state'),
+    area: ids(k.areas, 'area'),
+    test: ids(k.tests, 'test'),
+    finding: ids(k.findings, 'finding'),
+    doing: ids(k.doings, 'doing'),
+  };
+  const findings = new Map(k.findings.map((f) => [f.id, f]));
+  const grades = (id: string) => findings.get(id)?.grades ?? ['no', 'yes'];
+  const attributes = new Set([...k.attributes.map((a) => a.id), 'cylinders']);
+  const shares = (a: string, value: string) => a === 'cylinders' || (k.attributes.find((x) => x.id === a)?.share[value] ?? 0) > 0;
+  const refs = (where: string, what: string, list: readonly string[] | undefined, to: ReadonlySet<string>) => {
+    for (const id of list ?? []) if (!to.has(id)) say(where, `${what} '${id}' does not exist`);
+  };
+  return {
+    k,
+    problems,
+    say,
+    ids,
+    known,
+    findings,
+    grades,
+    /** Each of some ids must be there. */
+    lead: (where: string, what: keyof typeof known, list: readonly string[] | undefined) => refs(where, what, list, known[what]),
+    refs,
+    /** Findings with their grades, as an outcome names them. */
+    found: (where: string, find: Record<string, string>) => {
+      for (const [id, grade] of Object.entries(find)) {
+        if (!findings.has(id)) say(where, `finding '${id}' does not exist`);
+        else for (const g of gradesIn(grade)) if (!grades(id).includes(g)) say(where, `finding '${id}' has no grade '${g}'`);
+      }
+    },
+    isAttribute: (a: string) => attributes.has(a),
+    /** An attribute and its values, as a condition names them. */
+    values: (where: string, a: string, values: readonly string[]) => {
+      for (const x of values) if (!shares(a, x)) say(where, `attribute '${a}' has no value '${x}'`);
+    },
+  };
+}
+type Ground = ReturnType<typeof ground>;
+
+/** What comes off, on every bike and on the kinds that have their own; and what a kind of bike is like. */
+function accessUnsound({ k, say, ids, known, lead, refs, isAttribute, values }: Ground): void {
+  const own = k.archetypes.flatMap((a) => a.access);
+  const places = new Set([...known.access, ...own.map((x) => x.id)]);
+  const graph = (where: string, list: readonly Access[]) => {
+    for (const a of list) {
+      for (const route of routesOf(a)) refs(`${where}access ${a.id}`, 'access', route, places);
+      for (const [low, high] of [a.off, a.on]) if (low > high) say(`${where}access ${a.id}`, 'its minutes run backwards');
+    }
+  };
+  graph('', k.access);
+  for (const a of k.archetypes) {
+    const where = `archetype ${a.id}`;
+    ids(a.access, `${where}: access`);
+    graph(`${where}: `, a.access);
+    refs(where, 'absent access', a.absent, places);
+    for (const [id, value] of Object.entries(a.attributes)) {
+      if (!isAttribute(id)) say(where, `attribute '${id}' does not exist`);
+      else values(where, id, [String(value)]);
+    }
+  }
+  for (const a of [...k.access, ...own]) {
+    lead(`access ${a.id}`, 'doing', a.does);
+    lead(`access ${a.id}`, 'fault', a.refits);
+  }
+}
+
+function doingUnsound({ lead }: Ground, d: Procedure): void {
+  lead(`doing ${d.id}`, 'hazard', d.hazards);
+  lead(`doing ${d.id}`, 'doing', d.with);
+  lead(`doing ${d.id}`, 'state', d.needs);
+}
+
+function findingUnsound({ say, lead, grades, found }: Ground, f: FindingKind): void {
+  const where = `finding ${f.id}`;
+  for (const by of f.stops?.liftedBy ?? []) found(where, by);
+  const from = f.stops?.from;
+  if (from !== undefined && !grades(f.id).includes(from)) say(where, `it has no grade '${from}' to stop from`);
+  if (f.symptom) lead(where, 'family', [f.symptom.family]);
+  const leak = typeof f.leak === 'number' ? f.leak : Object.values(f.leak).reduce((a, b) => a + b, 0);
+  if (leak < 0.001 || leak > 0.1) say(where, `its leak ${leak} is not between 0.001 and 0.1`);
+}
+
+function faultUnsound({ say, lead, known, findings, grades, isAttribute, values }: Ground, f: Fault): void {
+  const where = `fault ${f.id}`;
+  lead(where, 'access', f.remedy.access);
+  lead(where, 'hazard', f.remedy.hazards);
+  lead(where, 'doing', f.remedy.does);
+  for (const u of f.unless ?? []) lead(where, 'finding', u.not);
+  lead(where, 'area', f.area);
+  lead(where, 'fault', f.leads && Object.keys(f.leads));
+  for (const a of [...Object.keys(f.applies ?? {}), ...(f.raised ?? []).flatMap((r) => Object.keys(r.when))])
+    if (!isAttribute(a) && !history.has(a)) say(where, `attribute '${a}' does not exist`);
+  for (const [a, v] of Object.entries(f.applies ?? {})) values(where, a, valuesOf(v));
+  for (const [id, strength] of Object.entries(f.causes)) {
+    if (!findings.has(id)) say(where, `finding '${id}' does not exist`);
+    if (typeof strength === 'object') {
+      for (const g of Object.keys(strength)) if (!grades(id).slice(1).includes(g)) say(where, `finding '${id}' has no grade '${g}'`);
+      if (Object.values(strength).reduce((a, b) => a + b, 0) > 1) say(where, `the chances for '${id}' add up to more than 1`);
+    } else if (grades(id).length > 2) say(where, `finding '${id}' has grades: give one chance a grade`);
+  }
+  if (f.replacedBy && !known.fault.has(f.replacedBy)) say(where, `replacedBy '${f.replacedBy}' does not exist`);
+}
+
+function testUnsound({ say, lead, findings, found, isAttribute, values }: Ground, t: Test): void {
+  const where = `test ${t.id}`;
+  lead(where, 'doing', t.does);
+  lead(where, 'test', t.after);
+  for (const [a, v] of Object.entries(t.applies ?? {})) {
+    if (!isAttribute(a)) say(where, `attribute '${a}' does not exist`);
+    values(where, a, valuesOf(v));
+  }
+  lead(where, 'hazard', t.hazards);
+  lead(where, 'access', t.access);
+  lead(where, 'state', t.needs);
+  lead(where, 'fault', t.bypasses);
+  lead(where, 'fault', t.exchanges);
+  for (const o of t.outcomes) {
+    found(where, o.cures ?? {});
+    if (o.cures && !t.exchanges) say(where, 'an outcome cures, but nothing is said to be exchanged');
+  }
+  for (const o of [...t.outcomes, ...(t.couldNot ?? [])]) found(where, o.find);
+  const shown = t.outcomes.map((o) => o.id);
+  for (const b of t.measure?.bands ?? []) if (!shown.includes(b.outcome)) say(where, `band outcome '${b.outcome}' does not exist`);
+  const kinds = t.outcomes.map((o) => Object.keys(o.find).sort().join());
+  if (t.per !== 'cylinder' && t.outcomes.some((o) => Object.keys(o.find).some((id) => findings.get(id)?.per === 'cylinder')))
+    say(where, 'it speaks of a cylinder but is not per cylinder');
+  if (new Set(kinds).size === 1 && new Set(t.outcomes.map((o) => JSON.stringify(o.find))).size < t.outcomes.length)
+    say(where, 'two outcomes say the same');
+  if ((t.kind === 'swap') !== (t.moves !== undefined)) say(where, 'a swap, and only a swap, says what moves');
+}
+
+/** References that lead nowhere, ids used twice, strengths and leaks out of range: it cannot be reckoned with. */
+export function unsound(k: Knowledge): string[] {
+  const all = ground(k);
+  accessUnsound(all);
+  for (const d of k.doings) doingUnsound(all, d);
+  for (const f of k.findings) findingUnsound(all, f);
+  for (const f of k.faults) faultUnsound(all, f);
+  for (const t of k.tests) testUnsound(all, t);
+  for (const g of k.groups) {
+    if (g.modes.length > 63) all.say(`group ${g.id}`, 'it has more than 64 states');
+    for (const m of g.modes) all.lead(`group ${g.id}`, 'fault', m.faults);
+  }
+  return all.problems;
+}
