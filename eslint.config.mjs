@@ -73,5 +73,11 @@ export default ts.config(
       ],
     },
   },
+  {
+    files: ['src/**/*.ts', 'src/**/*.tsx'],
+    ignores: ['**/*.test.ts', '**/*.test.tsx'],
+    // One that is longer says above it why it is not in parts.
+    rules: { 'max-lines-per-function': ['error', { max: 100, skipBlankLines: true, skipComments: true }] },
+  },
   { files: ['scripts/**', 'launcher/**', 'e2e/**', 'bench/**'], rules: { 'no-console': 'off' } },
 );

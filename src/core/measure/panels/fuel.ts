@@ -82,6 +82,15 @@ const jetLine = (label: string, hole: number, book: number | null): PanelLine =>
   note: `${holeMm2(mm(hole)).toFixed(3)} mm²`,
 });
 
+/** What the colour of a plug says of the mixture. Common practice. */
+const reads: Record<string, string> = {
+  light: 'Plug: light brown, right for that load. Read it after a clean cut, engine off and clutch in.',
+  white: 'Plug: white: lean, or too hot a plug, or early. Find out before it is run hard.',
+  sooty: 'Plug: sooty: rich, choke stuck, or too cold a plug.',
+  oily: 'Plug: oily: not the mixture; rings, guides or too much oil.',
+  bubbled: 'Plug: bubbled: far too hot. Do not run it on.',
+};
+
 export const jets: Panel = {
   id: 'jets',
   group: 'fuel',
@@ -143,6 +152,7 @@ export const jets: Panel = {
       ],
     },
   ],
+  // eslint-disable-next-line max-lines-per-function -- what jets, needle, float, screw and plug say is weighed together
   work: (v, s) => {
     const height = v.figure('height');
     const t = v.figure('t');
@@ -184,13 +194,6 @@ export const jets: Panel = {
       }
     const levels = s.cylinders.filter((c) => v.figure(at('level', c)) !== null);
     const plug = v.choice('plug');
-    const reads: Record<string, string> = {
-      light: 'Plug: light brown, right for that load. Read it after a clean cut, engine off and clutch in.',
-      white: 'Plug: white: lean, or too hot a plug, or early. Find out before it is run hard.',
-      sooty: 'Plug: sooty: rich, choke stuck, or too cold a plug.',
-      oily: 'Plug: oily: not the mixture; rings, guides or too much oil.',
-      bubbled: 'Plug: bubbled: far too hot. Do not run it on.',
-    };
     const settings = needleAndSlide.map((p) => {
       const [was, says, now] = ['was', 'says', 'now'].map((id) => v.text(at(id, p.id)).trim());
       return { ...p, says, here: now || was };

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
-import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useEffectEvent, useId, useRef, useState, type KeyboardEvent } from 'react';
 import { stageOfKind, type FoundLine } from '../../../core/find';
 import { fonts } from '../../theme/tokens';
 import { call } from '../../device/client';
@@ -12,15 +12,10 @@ type Answer = { kind: 'idle' } | { kind: 'looking' } | { kind: 'found'; lines: F
 const pauseMs = 120;
 const pathOf = (l: FoundLine) => `/job/${l.jobId}/${stageOfKind(l.kind).stage}`;
 
-/** One search over bikes, parts, notes, bags, torques and readings of all jobs. Arrows move, Enter opens. */
-export default function FindDialog({ taken, onClose }: { taken: () => string; onClose: () => void }) {
-  const [text, setText] = useState('');
+/** What is found for some words, a moment after they were typed. */
+function useSearch(text: string, onAnswer: () => void): Answer {
   const [answer, setAnswer] = useState<Answer>({ kind: 'idle' });
-  const [at, setAt] = useState(0);
-  const listId = useId();
-  // What was typed before this was here.
-  useEffect(() => setText((t) => taken() + t), [taken]);
-  const list = useRef<HTMLUListElement>(null);
+  const answered = useEffectEvent(onAnswer);
   useEffect(() => {
     const q = text.trim();
     if (q === '') {
@@ -31,7 +26,7 @@ export default function FindDialog({ taken, onClose }: { taken: () => string; on
     const timer = setTimeout(() => {
       void call('GET /api/find', { query: { q }, signal: going.signal }).then((found) => {
         if (going.signal.aborted) return;
-        setAt(0);
+        answered();
         if (found.ok) setAnswer({ kind: 'found', lines: found.body.lines });
         else
           setAnswer({
@@ -46,6 +41,18 @@ export default function FindDialog({ taken, onClose }: { taken: () => string; on
       going.abort();
     };
   }, [text]);
+  return answer;
+}
+
+/** One search over bikes, parts, notes, bags, torques and readings of all jobs. Arrows move, Enter opens. */
+export default function FindDialog({ taken, onClose }: { taken: () => string; onClose: () => void }) {
+  const [text, setText] = useState('');
+  const [at, setAt] = useState(0);
+  const answer = useSearch(text, () => setAt(0));
+  const listId = useId();
+  // What was typed before this was here.
+  useEffect(() => setText((t) => taken() + t), [taken]);
+  const list = useRef<HTMLUListElement>(null);
   const lines = answer.kind === 'found' ? answer.lines : [];
   useEffect(() => {
     list.current?.children[at]?.scrollIntoView?.({ block: 'nearest' });

@@ -55,6 +55,7 @@ function useSlash(onSlash: () => void): void {
  * keeps what is clear, and where a line has several meanings nothing is kept until one is chosen. The panel that understands
  * it is fetched when someone is about to write.
  */
+// eslint-disable-next-line max-lines-per-function -- its keys, its field and its panel know all of each other
 export function BenchLine({
   panel: Panel,
   placeholder = 'Say it, for example: comp 2 118 psi',

@@ -100,22 +100,28 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
       {meanings.length > 1 && <Several meanings={meanings} chosen={chosen} onKeep={(i) => keep(i) && onKept()} />}
       {problem && !idle && <Box sx={{ py: 1 }}>{problem}</Box>}
       {meanings.length < 2 && offers.length > 0 && (
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, pb: 1 }}>
-          {offers.map((o, i) => (
-            <Button
-              key={o}
-              variant={meanings.length === 0 && i === chosen ? 'contained' : 'outlined'}
-              onClick={() => {
-                onText(`${o} `);
-                onFocus();
-              }}
-              sx={{ minHeight: 48 }}
-            >
-              {o}
-            </Button>
-          ))}
-        </Box>
+        <Offers
+          offers={offers}
+          chosen={meanings.length === 0 ? chosen : -1}
+          onPick={(offer) => {
+            onText(`${offer} `);
+            onFocus();
+          }}
+        />
       )}
+    </Box>
+  );
+}
+
+/** How the line could go on. */
+function Offers({ offers, chosen, onPick }: { offers: readonly string[]; chosen: number; onPick(offer: string): void }) {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, pb: 1 }}>
+      {offers.map((o, i) => (
+        <Button key={o} variant={i === chosen ? 'contained' : 'outlined'} onClick={() => onPick(o)} sx={{ minHeight: 48 }}>
+          {o}
+        </Button>
+      ))}
     </Box>
   );
 }

@@ -53,7 +53,6 @@ export default function ImportView() {
     setChoices({});
     void send(chosen, true);
   };
-  const open = report?.conflicts.filter((c) => !choices[c.key]) ?? [];
   return (
     <Page
       title="Bring in a job"
@@ -88,52 +87,69 @@ export default function ImportView() {
           {stop && <Progress part={part} onStop={() => stop.abort()} />}
         </Card>
         {report && (
-          <Card title={report.bike} data-testid="import-report">
-            {report.done ? (
-              <>
-                <Typography sx={{ mb: 1 }}>
-                  It is here: {count(report.fresh, 'new entry', 'new entries')}, {report.known} known before
-                  {report.photos > 0 && `, ${count(report.photos - report.missingPhotos, 'photo')}`}.
-                </Typography>
-                <Button variant="contained" href={`/job/${report.jobId}/book-in`}>
-                  Open it
-                </Button>
-              </>
-            ) : (
-              <Box sx={{ display: 'grid', gap: 1 }}>
-                <Typography>
-                  {report.fresh === 0 && report.conflicts.length === 0
-                    ? 'Everything in this file is here already. Nothing would change.'
-                    : `It would bring ${count(report.fresh, 'new entry', 'new entries')}; ${report.known} are here already.`}{' '}
-                  {report.missingPhotos > 0 &&
-                    `${count(report.missingPhotos, 'photo')} of it ${report.missingPhotos === 1 ? 'is' : 'are'} not in the file.`}
-                </Typography>
-                {report.conflicts.map((c) => (
-                  <ConflictChoice
-                    key={c.key}
-                    conflict={c}
-                    choice={choices[c.key] ?? null}
-                    onChoose={(v) => setChoices({ ...choices, [c.key]: v })}
-                  />
-                ))}
-                {(report.fresh > 0 || report.conflicts.length > 0) && (
-                  <Box>
-                    <Button variant="contained" disabled={open.length > 0 || stop !== null} onClick={() => file && void send(file, false)}>
-                      Bring it in
-                    </Button>
-                    {open.length > 0 && (
-                      <Typography variant="body2" color="text.secondary">
-                        {count(open.length, 'choice')} to make first. Both values stay in the log.
-                      </Typography>
-                    )}
-                  </Box>
-                )}
-              </Box>
-            )}
-          </Card>
+          <ReportCard
+            report={report}
+            choices={choices}
+            busy={stop !== null}
+            onChoose={(key, v) => setChoices({ ...choices, [key]: v })}
+            onBring={() => file && void send(file, false)}
+          />
         )}
       </Box>
     </Page>
+  );
+}
+
+interface ReportCardProps {
+  report: ImportReport;
+  choices: Readonly<Record<string, ImportChoice>>;
+  busy: boolean;
+  onChoose(key: string, choice: ImportChoice): void;
+  onBring(): void;
+}
+
+/** What the file would bring, with a choice for each thing that both sides changed; or what it brought. */
+function ReportCard({ report, choices, busy, onChoose, onBring }: ReportCardProps) {
+  const open = report.conflicts.filter((c) => !choices[c.key]);
+  return (
+    <Card title={report.bike} data-testid="import-report">
+      {report.done ? (
+        <>
+          <Typography sx={{ mb: 1 }}>
+            It is here: {count(report.fresh, 'new entry', 'new entries')}, {report.known} known before
+            {report.photos > 0 && `, ${count(report.photos - report.missingPhotos, 'photo')}`}.
+          </Typography>
+          <Button variant="contained" href={`/job/${report.jobId}/book-in`}>
+            Open it
+          </Button>
+        </>
+      ) : (
+        <Box sx={{ display: 'grid', gap: 1 }}>
+          <Typography>
+            {report.fresh === 0 && report.conflicts.length === 0
+              ? 'Everything in this file is here already. Nothing would change.'
+              : `It would bring ${count(report.fresh, 'new entry', 'new entries')}; ${report.known} are here already.`}{' '}
+            {report.missingPhotos > 0 &&
+              `${count(report.missingPhotos, 'photo')} of it ${report.missingPhotos === 1 ? 'is' : 'are'} not in the file.`}
+          </Typography>
+          {report.conflicts.map((c) => (
+            <ConflictChoice key={c.key} conflict={c} choice={choices[c.key] ?? null} onChoose={(v) => onChoose(c.key, v)} />
+          ))}
+          {(report.fresh > 0 || report.conflicts.length > 0) && (
+            <Box>
+              <Button variant="contained" disabled={open.length > 0 || busy} onClick={onBring}>
+                Bring it in
+              </Button>
+              {open.length > 0 && (
+                <Typography variant="body2" color="text.secondary">
+                  {count(open.length, 'choice')} to make first. Both values stay in the log.
+                </Typography>
+              )}
+            </Box>
+          )}
+        </Box>
+      )}
+    </Card>
   );
 }
 

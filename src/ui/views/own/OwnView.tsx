@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import { knowledge as shipped } from 'virtual:knowledge';
-import { ownProblems, withOwn } from '../../../core/knowledge';
+import { ownProblems, withOwn, type Knowledge, type OwnProblem } from '../../../core/knowledge';
 import type { Own, OwnKind, WorkshopContext } from '../../../core/state';
 import { Empty } from '../../controls/Empty';
 import { Page } from '../../frame/Page';
@@ -42,6 +42,7 @@ const kinds: { what: OwnKind; title: string; add: string; teach: string }[] = [
 ];
 
 /** What the shop knows itself, on top of what ships: added here, reckoned with everywhere, taken along as a file. */
+// eslint-disable-next-line max-lines-per-function -- one screen whose parts are named below
 export default function OwnView({ workshop }: { workshop: WorkshopContext }) {
   const own = useOwn(workshop.own ?? []);
   const { rows } = own;
@@ -126,21 +127,15 @@ export default function OwnView({ workshop }: { workshop: WorkshopContext }) {
           }}
         >
           {kinds.map((k) => (
-            <Card key={k.what} title={k.title}>
-              {!rows.some((r) => r.what === k.what) && <Empty>{k.teach}</Empty>}
-              {rows
-                .filter((r) => r.what === k.what)
-                .map((r) => (
-                  <EntryLine
-                    key={r.id}
-                    row={r}
-                    knowledge={knowledge}
-                    problem={problems.get(r.id)}
-                    onChange={() => setEditing({ what: r.what, row: r })}
-                    onRetire={() => void retire(r)}
-                  />
-                ))}
-            </Card>
+            <EntryCard
+              key={k.what}
+              kind={k}
+              rows={rows.filter((r) => r.what === k.what)}
+              knowledge={knowledge}
+              problems={problems}
+              onChange={(row) => setEditing({ what: row.what, row })}
+              onRetire={(row) => void retire(row)}
+            />
           ))}
         </Box>
       </Box>
@@ -192,5 +187,33 @@ function FileNotice({ says, problems, onClose }: { says: string; problems: reado
         </Box>
       )}
     </Alert>
+  );
+}
+
+interface EntryCardProps {
+  kind: (typeof kinds)[number];
+  rows: readonly Own[];
+  knowledge: Knowledge;
+  problems: ReadonlyMap<string, OwnProblem>;
+  onChange(row: Own): void;
+  onRetire(row: Own): void;
+}
+
+/** The entries of one kind. */
+function EntryCard({ kind, rows, knowledge, problems, onChange, onRetire }: EntryCardProps) {
+  return (
+    <Card title={kind.title}>
+      {rows.length === 0 && <Empty>{kind.teach}</Empty>}
+      {rows.map((r) => (
+        <EntryLine
+          key={r.id}
+          row={r}
+          knowledge={knowledge}
+          problem={problems.get(r.id)}
+          onChange={() => onChange(r)}
+          onRetire={() => onRetire(r)}
+        />
+      ))}
+    </Card>
   );
 }

@@ -13,6 +13,7 @@ import { WorkHazards } from '../../widgets/Hazards';
 import { Card } from '../../controls/Card';
 
 /** One group of fasteners with its figure: asked back where thread and figure cannot belong together. */
+// eslint-disable-next-line max-lines-per-function -- a form: its fields in the order in which they are filled in
 export function TorqueForm() {
   const { store, jobId } = useJob();
   const [name, setName] = useState('');

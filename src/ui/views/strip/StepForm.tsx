@@ -17,6 +17,7 @@ import { Card } from '../../controls/Card';
 import type { Picture } from '../../device/picture';
 
 /** One strip step: what came off, its fasteners as they are spoken, and the bag they went into. */
+// eslint-disable-next-line max-lines-per-function -- a form: its fields in the order in which they are filled in
 export function StepForm() {
   const used = useJob();
   const { store, rows, jobId, traced } = used;

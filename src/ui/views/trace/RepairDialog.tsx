@@ -32,18 +32,17 @@ interface RepairDialogProps {
   onClose(): void;
 }
 
-/** Names the cause and logs what was done about it. The complaint is tried again after it. */
-export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: RepairDialogProps) {
+/** What a repair is about, how it is written down, and how its cause becomes a fault of the shop's own. */
+function useRepair(suspect: SuspectView | null, onClose: () => void) {
   const { store, knowledge, traced, jobId } = useJob();
   // A cause that was not in the list, once the shop keeps it as a fault of its own.
   const [remembered, setRemembered] = useState<string | null>(null);
   const [remembering, setRemembering] = useState(false);
-  useEffect(onOpen, [onOpen]);
   const fault = suspect && faultById(knowledge, suspect.faultId);
   const openOnes = openComplaints(traced);
   const [about, setAbout] = useState<string | null>(null);
   const complaint = openOnes.find((c) => c.id === about) ?? openOnes[0] ?? traced.complaints[0];
-  const { register, handleSubmit, formState, setValue, getValues } = useForm<Form>({
+  const form = useForm<Form>({
     defaultValues: {
       cause: suspect?.name ?? '',
       words: fault?.remedy.do ?? '',
@@ -52,6 +51,7 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
       cost: '',
     },
   });
+  const { register, handleSubmit, formState, setValue, getValues } = form;
   const { errors } = formState;
   const field = (name: keyof Form, rule: Parameters<typeof register>[1]) => {
     const { ref, ...rest } = register(name, rule);
@@ -89,6 +89,46 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
     }
     return done.ok;
   };
+  return {
+    store,
+    knowledge,
+    jobId,
+    fault,
+    openOnes,
+    complaint,
+    setAbout,
+    form,
+    field,
+    save,
+    remembered,
+    remembering,
+    setRemembering,
+    remember,
+  };
+}
+
+/** Names the cause and logs what was done about it. The complaint is tried again after it. */
+// eslint-disable-next-line max-lines-per-function -- a form: its fields in the order in which they are filled in
+export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: RepairDialogProps) {
+  const repair = useRepair(suspect, onClose);
+  const {
+    store,
+    knowledge,
+    jobId,
+    fault,
+    openOnes,
+    complaint,
+    setAbout,
+    form,
+    field,
+    save,
+    remembered,
+    remembering,
+    setRemembering,
+    remember,
+  } = repair;
+  const { setValue, getValues } = form;
+  useEffect(onOpen, [onOpen]);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="repair-title">
       <Box component="form" noValidate onSubmit={save} sx={{ p: 2.5, display: 'grid', gap: 1.5 }}>

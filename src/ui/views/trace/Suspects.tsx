@@ -67,38 +67,7 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
             data-suspect={s.key}
             data-probability={s.probability}
           >
-            <Box
-              component="button"
-              type="button"
-              aria-expanded={open === s.key}
-              onClick={() => toggle(s.key)}
-              sx={{
-                display: 'block',
-                width: '100%',
-                minHeight: 52,
-                textAlign: 'left',
-                font: 'inherit',
-                color: 'inherit',
-                bgcolor: 'transparent',
-                border: 0,
-                p: 0,
-                py: 0.5,
-                cursor: 'pointer',
-              }}
-            >
-              <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
-                <Box sx={{ flex: 1, minWidth: 0, fontWeight: 600, fontSize: '1.0625rem', lineHeight: 1.2 }}>
-                  {s.name}
-                  {pinned.includes(s.key) && (
-                    <Box component="span" sx={{ fontWeight: 400, fontSize: '1rem' }}>
-                      {s.probability < refuted ? ' · your theory, as good as refuted' : ' · your theory'}
-                    </Box>
-                  )}
-                </Box>
-                <Box sx={{ fontSize: '1rem', whiteSpace: 'nowrap' }}>{s.words}</Box>
-              </Box>
-              <Gauge p={s.probability} />
-            </Box>
+            <SuspectHead s={s} open={open === s.key} pinned={pinned.includes(s.key)} onToggle={() => toggle(s.key)} />
             {open === s.key && (
               <Why
                 s={s}
@@ -133,6 +102,51 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
       </Typography>
       <Counts />
     </Card>
+  );
+}
+
+interface SuspectHeadProps {
+  s: SuspectView;
+  open: boolean;
+  pinned: boolean;
+  onToggle(): void;
+}
+
+/** One suspect with its odds; pressed, it says why. */
+function SuspectHead({ s, open, pinned, onToggle }: SuspectHeadProps) {
+  return (
+    <Box
+      component="button"
+      type="button"
+      aria-expanded={open}
+      onClick={onToggle}
+      sx={{
+        display: 'block',
+        width: '100%',
+        minHeight: 52,
+        textAlign: 'left',
+        font: 'inherit',
+        color: 'inherit',
+        bgcolor: 'transparent',
+        border: 0,
+        p: 0,
+        py: 0.5,
+        cursor: 'pointer',
+      }}
+    >
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+        <Box sx={{ flex: 1, minWidth: 0, fontWeight: 600, fontSize: '1.0625rem', lineHeight: 1.2 }}>
+          {s.name}
+          {pinned && (
+            <Box component="span" sx={{ fontWeight: 400, fontSize: '1rem' }}>
+              {s.probability < refuted ? ' · your theory, as good as refuted' : ' · your theory'}
+            </Box>
+          )}
+        </Box>
+        <Box sx={{ fontSize: '1rem', whiteSpace: 'nowrap' }}>{s.words}</Box>
+      </Box>
+      <Gauge p={s.probability} />
+    </Box>
   );
 }
 

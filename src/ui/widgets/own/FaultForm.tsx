@@ -40,6 +40,7 @@ const yesNo = [
 ];
 
 /** A fault that a shop knows and the list does not: what it is, what it brings, what cures it, and how it is found. */
+// eslint-disable-next-line max-lines-per-function -- a form: its fields in the order in which they are filled in
 export function FaultForm(props: FaultFormProps) {
   const { knowledge, currency, first, id } = props;
   const { draft, set, wrong, keep } = useEntry(

@@ -72,34 +72,7 @@ export default function PhotoDialog({
             value={photo.caption ?? ''}
             onSet={(t) => (store.set('photo.set', photo.id, { caption: t || null }), null)}
           />
-          <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}>
-            {pins.map((pin, i) => (
-              <Box
-                component="li"
-                key={pin.id}
-                sx={{
-                  display: 'grid',
-                  gridTemplateColumns: '40px 1fr auto',
-                  gap: 1,
-                  alignItems: 'end',
-                  outline: pin.id === active ? '2px solid' : 'none',
-                  outlineColor: 'bench.brass',
-                  p: 0.5,
-                }}
-              >
-                <Mark n={i + 1} />
-                <AutosaveField
-                  label={`Pin ${i + 1}`}
-                  multiline
-                  value={pin.note}
-                  onSet={(t) => (t ? (store.set('pin.set', pin.id, { note: t }), null) : 'Say what is to be seen there.')}
-                />
-                <Button onClick={() => store.act('pin.remove', pin.id, { jobId })} aria-label={`Take pin ${i + 1} off`}>
-                  Off
-                </Button>
-              </Box>
-            ))}
-          </Box>
+          <Pins pins={pins} active={active} />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <Button variant="outlined" onClick={() => add(0.5, 0.5)}>
               Pin in the middle
@@ -116,6 +89,41 @@ export default function PhotoDialog({
         </Box>
       </Box>
     </Dialog>
+  );
+}
+
+/** What each pin is about. */
+function Pins({ pins, active }: { pins: readonly Pin[]; active: string | null }) {
+  const { store, jobId } = useJob();
+  return (
+    <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}>
+      {pins.map((pin, i) => (
+        <Box
+          component="li"
+          key={pin.id}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: '40px 1fr auto',
+            gap: 1,
+            alignItems: 'end',
+            outline: pin.id === active ? '2px solid' : 'none',
+            outlineColor: 'bench.brass',
+            p: 0.5,
+          }}
+        >
+          <Mark n={i + 1} />
+          <AutosaveField
+            label={`Pin ${i + 1}`}
+            multiline
+            value={pin.note}
+            onSet={(t) => (t ? (store.set('pin.set', pin.id, { note: t }), null) : 'Say what is to be seen there.')}
+          />
+          <Button onClick={() => store.act('pin.remove', pin.id, { jobId })} aria-label={`Take pin ${i + 1} off`}>
+            Off
+          </Button>
+        </Box>
+      ))}
+    </Box>
   );
 }
 

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Sensors from '@mui/icons-material/SensorsOutlined';
 import { memo, useState } from 'react';
-import { figureOf, readRecording, type Control, type InstrumentKind } from '../../../../core/instrument';
+import { figureOf, readRecording, type Control, type Hello, type InstrumentKind, type LiveChannel } from '../../../../core/instrument';
 import { chosenOf, type LiveFigure } from './takeLive';
 import { Choice } from '../../../controls/Choice';
 import { Field } from '../../../controls/Field';
@@ -38,7 +38,6 @@ interface InstrumentProps {
 export function Instrument({ kinds, used, simulate, onTake, taken }: InstrumentProps) {
   const { link, state, open, close } = used;
   const [other, setOther] = useState(false);
-  const [url, setUrl] = useState('ws://127.0.0.1:4695');
   const [problem, setProblem] = useState<string | null>(null);
   const replay = async (f: File) => {
     const r = readRecording(await f.text());
@@ -63,23 +62,7 @@ export function Instrument({ kinds, used, simulate, onTake, taken }: InstrumentP
           <Button onClick={() => setOther(!other)} aria-expanded={other}>
             A real one
           </Button>
-          {other && (
-            <Box
-              component="form"
-              sx={{ display: 'flex', gap: 1, alignItems: 'flex-end', flex: '1 1 300px' }}
-              onSubmit={(e) => (e.preventDefault(), open({ kind: 'socket', url }))}
-            >
-              <Field
-                label="Address of its bridge"
-                value={url}
-                onChange={(e) => setUrl(e.target.value)}
-                inputProps={{ inputMode: 'url', autoComplete: 'off' }}
-              />
-              <Button type="submit" variant="outlined">
-                Listen
-              </Button>
-            </Box>
-          )}
+          {other && <BridgeForm onListen={(url) => open({ kind: 'socket', url })} />}
         </Box>
       )}
       {link && (
@@ -100,37 +83,9 @@ export function Instrument({ kinds, used, simulate, onTake, taken }: InstrumentP
             <Button onClick={close}>Put it away</Button>
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
-            {hello?.channels.map((c) => {
-              const now = channels.get(c.id);
-              const figure = now && figureOf(hello, now);
-              return (
-                <Box
-                  key={c.id}
-                  role="img"
-                  aria-label={`${c.name}: ${figure ? `${figure.value.toFixed(figure.decimals)} ${c.unit}` : (now?.last.over ?? 'nothing')}`}
-                >
-                  <Box component="span" sx={{ color: 'text.secondary', mr: 0.5 }}>
-                    {c.name}
-                  </Box>
-                  <Box
-                    component="span"
-                    sx={{
-                      fontFamily: fonts.head,
-                      fontSize: '1.75rem',
-                      fontWeight: 600,
-                      fontVariantNumeric: 'tabular-nums',
-                      minWidth: 70,
-                      textAlign: 'right',
-                      display: 'inline-block',
-                    }}
-                  >
-                    {figure ? figure.value.toFixed(figure.decimals) : now?.last.over ? (now.last.over === 'high' ? 'over' : 'under') : '—'}
-                  </Box>{' '}
-                  {c.unit}
-                  {now?.last.settled ? ' · settled' : ''}
-                </Box>
-              );
-            })}
+            {hello?.channels.map((c) => (
+              <ChannelNow key={c.id} hello={hello} channel={c} now={channels.get(c.id)} />
+            ))}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, rowGap: 0.5, mt: 0.5, alignItems: 'flex-end' }}>
             {hello?.controls.map((c) => (
@@ -144,6 +99,59 @@ export function Instrument({ kinds, used, simulate, onTake, taken }: InstrumentP
           {state.problem ?? problem}
         </Typography>
       )}
+    </Box>
+  );
+}
+
+/** Where the bridge of a real instrument is. */
+function BridgeForm({ onListen }: { onListen(url: string): void }) {
+  const [url, setUrl] = useState('ws://127.0.0.1:4695');
+  return (
+    <Box
+      component="form"
+      sx={{ display: 'flex', gap: 1, alignItems: 'flex-end', flex: '1 1 300px' }}
+      onSubmit={(e) => (e.preventDefault(), onListen(url))}
+    >
+      <Field
+        label="Address of its bridge"
+        value={url}
+        onChange={(e) => setUrl(e.target.value)}
+        inputProps={{ inputMode: 'url', autoComplete: 'off' }}
+      />
+      <Button type="submit" variant="outlined">
+        Listen
+      </Button>
+    </Box>
+  );
+}
+
+/** What one channel shows now. */
+function ChannelNow({ hello, channel: c, now }: { hello: Hello; channel: Hello['channels'][number]; now: LiveChannel | undefined }) {
+  const figure = now && figureOf(hello, now);
+  return (
+    <Box
+      role="img"
+      aria-label={`${c.name}: ${figure ? `${figure.value.toFixed(figure.decimals)} ${c.unit}` : (now?.last.over ?? 'nothing')}`}
+    >
+      <Box component="span" sx={{ color: 'text.secondary', mr: 0.5 }}>
+        {c.name}
+      </Box>
+      <Box
+        component="span"
+        sx={{
+          fontFamily: fonts.head,
+          fontSize: '1.75rem',
+          fontWeight: 600,
+          fontVariantNumeric: 'tabular-nums',
+          minWidth: 70,
+          textAlign: 'right',
+          display: 'inline-block',
+        }}
+      >
+        {figure ? figure.value.toFixed(figure.decimals) : now?.last.over ? (now.last.over === 'high' ? 'over' : 'under') : '—'}
+      </Box>{' '}
+      {c.unit}
+      {now?.last.settled ? ' · settled' : ''}
     </Box>
   );
 }

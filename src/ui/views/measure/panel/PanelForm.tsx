@@ -5,7 +5,15 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
-import { isGrid, type Block, type PanelDraft, type Field, type Grid, type ReadField } from '../../../../core/measure/panel';
+import {
+  isGrid,
+  type Block,
+  type ChoiceField,
+  type PanelDraft,
+  type Field,
+  type Grid,
+  type ReadField,
+} from '../../../../core/measure/panel';
 import { Entry } from './Entry';
 import { Figure, unitsFor } from './Figure';
 
@@ -14,6 +22,74 @@ interface FormProps {
   draft: PanelDraft;
   read: ReadonlyMap<string, ReadField>;
   onChange(d: PanelDraft): void;
+}
+
+/** The name of a column of figures, and its unit where there is more than one. */
+function ColumnHead({ column: c, unit, onUnit }: { column: Field; unit: string; onUnit(unit: string): void }) {
+  return (
+    <Box sx={{ minWidth: 0 }}>
+      <Typography variant="body2" sx={{ fontWeight: 600 }}>
+        {c.label}
+      </Typography>
+      {c.kind === 'figure' && unitsFor(c.unit).length < 2 && (
+        <Typography variant="body2" color="text.secondary">
+          {c.unit}
+        </Typography>
+      )}
+      {c.kind === 'figure' && unitsFor(c.unit).length > 1 && (
+        <Select
+          variant="standard"
+          value={unit}
+          onChange={(e) => onUnit(e.target.value)}
+          inputProps={{ 'aria-label': `Unit of ${c.label}` }}
+          sx={{
+            minWidth: 72,
+            '& .MuiSelect-select': { minHeight: '48px !important', display: 'flex', alignItems: 'center', boxSizing: 'border-box' },
+          }}
+        >
+          {unitsFor(c.unit).map((u) => (
+            <MenuItem key={u} value={u}>
+              {u}
+            </MenuItem>
+          ))}
+        </Select>
+      )}
+    </Box>
+  );
+}
+
+interface ChoiceSelectProps {
+  field: ChoiceField;
+  name: string;
+  value: string;
+  onChange(value: string): void;
+}
+
+/** One of several, or not said. */
+function ChoiceSelect({ field, name, value, onChange }: ChoiceSelectProps) {
+  return (
+    <Select
+      fullWidth
+      displayEmpty
+      value={value}
+      onChange={(e) => onChange(e.target.value)}
+      inputProps={{ 'aria-label': name }}
+      renderValue={(v) =>
+        field.options.find((o) => o.value === v)?.label ?? (
+          <Box component="span" sx={{ color: 'text.secondary' }}>
+            not said
+          </Box>
+        )
+      }
+    >
+      <MenuItem value="">not said</MenuItem>
+      {field.options.map((o) => (
+        <MenuItem key={o.value} value={o.value}>
+          {o.label}
+        </MenuItem>
+      ))}
+    </Select>
+  );
 }
 
 /** Drawn anew where something is typed, and not with every reading of an instrument. */
@@ -30,29 +106,7 @@ export const PanelForm = memo(function PanelForm({ blocks, draft, read, onChange
       case 'figure':
         return <Figure {...typed} field={field} unit={draft.unit[id] ?? field.unit} onUnit={(u) => unit([id], u)} bare={bare} />;
       case 'choice':
-        return (
-          <Select
-            fullWidth
-            displayEmpty
-            value={draft.text[id] ?? ''}
-            onChange={(e) => text(id, e.target.value)}
-            inputProps={{ 'aria-label': name }}
-            renderValue={(v) =>
-              field.options.find((o) => o.value === v)?.label ?? (
-                <Box component="span" sx={{ color: 'text.secondary' }}>
-                  not said
-                </Box>
-              )
-            }
-          >
-            <MenuItem value="">not said</MenuItem>
-            {field.options.map((o) => (
-              <MenuItem key={o.value} value={o.value}>
-                {o.label}
-              </MenuItem>
-            ))}
-          </Select>
-        );
+        return <ChoiceSelect field={field} name={name} value={draft.text[id] ?? ''} onChange={(v) => text(id, v)} />;
       case 'list':
       case 'text':
         return <Entry {...typed} inputProps={{ maxLength: 200 }} />;
@@ -73,39 +127,17 @@ export const PanelForm = memo(function PanelForm({ blocks, draft, read, onChange
       >
         <Box />
         {b.columns.map((c) => (
-          <Box key={c.id} sx={{ minWidth: 0 }}>
-            <Typography variant="body2" sx={{ fontWeight: 600 }}>
-              {c.label}
-            </Typography>
-            {c.kind === 'figure' && unitsFor(c.unit).length < 2 && (
-              <Typography variant="body2" color="text.secondary">
-                {c.unit}
-              </Typography>
-            )}
-            {c.kind === 'figure' && unitsFor(c.unit).length > 1 && (
-              <Select
-                variant="standard"
-                value={draft.unit[`${c.id}#${b.places[0].id}`] ?? c.unit}
-                onChange={(e) =>
-                  unit(
-                    b.places.map((p) => `${c.id}#${p.id}`),
-                    e.target.value,
-                  )
-                }
-                inputProps={{ 'aria-label': `Unit of ${c.label}` }}
-                sx={{
-                  minWidth: 72,
-                  '& .MuiSelect-select': { minHeight: '48px !important', display: 'flex', alignItems: 'center', boxSizing: 'border-box' },
-                }}
-              >
-                {unitsFor(c.unit).map((u) => (
-                  <MenuItem key={u} value={u}>
-                    {u}
-                  </MenuItem>
-                ))}
-              </Select>
-            )}
-          </Box>
+          <ColumnHead
+            key={c.id}
+            column={c}
+            unit={c.kind === 'figure' ? (draft.unit[`${c.id}#${b.places[0].id}`] ?? c.unit) : ''}
+            onUnit={(u) =>
+              unit(
+                b.places.map((p) => `${c.id}#${p.id}`),
+                u,
+              )
+            }
+          />
         ))}
         {b.places.map((p, row) => [
           <Typography key={p.id} sx={{ fontWeight: 600 }}>

@@ -3,8 +3,17 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import ArrowBack from '@mui/icons-material/ArrowBack';
 import { useCallback, useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
-import { fieldsOf, valuesOf, withAsked, withCircumstances, type PanelDraft, type Panel } from '../../../../core/measure/panel';
-import { useJob } from '../../../job/useJob';
+import {
+  fieldsOf,
+  valuesOf,
+  withAsked,
+  withCircumstances,
+  type Panel,
+  type PanelDraft,
+  type PanelSubject,
+  type Result,
+} from '../../../../core/measure/panel';
+import { useJob, type UsedJob } from '../../../job/useJob';
 import { Field } from '../../../controls/Field';
 import { Hazards } from '../../../widgets/Hazards';
 import { lazyPart } from '../../../controls/lazyPart';
@@ -61,15 +70,48 @@ function useTakeKey(take: () => void): void {
   }, []);
 }
 
-/** One panel of the measuring bench: typed on the left, judged on the right as it is typed, kept once. */
-export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): void }) {
-  const used = useJob();
+interface KeepingProps {
+  panel: Panel;
+  subject: PanelSubject;
+  draft: PanelDraft;
+  result: Result;
+  said: PanelSaid | null;
+  empty: boolean;
+  wrong: number;
+  practice: boolean;
+  setSaid(said: PanelSaid): void;
+  change(draft: PanelDraft): void;
+  clear(): void;
+}
+
+/** How a panel is kept with one press, and taken back with one. */
+function useKeeping(used: UsedJob, { panel, subject, draft, result, said, empty, wrong, practice, setSaid, change, clear }: KeepingProps) {
+  const keep = () => {
+    const why = notKept({ empty, wrong, practice });
+    if (why) return setSaid({ words: why, bad: true });
+    const kept = savePanel(used, panel, subject, draft, result);
+    if (!kept) return;
+    if ('problem' in kept) return setSaid({ words: kept.problem, bad: true });
+    if (!kept.act) return setSaid({ words: 'Nothing is worked out yet that the record could keep.', bad: true });
+    setSaid({ words: keptWords(kept), kept: { act: kept.act, draft } });
+    clear();
+  };
+  /** One press kept it, one press takes all of it back; what was typed stands there again. */
+  const back = () => {
+    if (!said?.kept || !used.store.undo(said.kept.act)) return;
+    change(said.kept.draft);
+    setSaid({ words: 'Taken back: what was typed stands here again.' });
+  };
+  return { keep, back };
+}
+
+/** A panel as it suits this bike, what stands typed in it or is shown by an instrument, and what it says to that. */
+function useJudged(used: UsedJob, bare: Panel) {
   const { knowledge, traced, jobId } = used;
   const { state } = used.view;
   const subject = useMemo(() => subjectOf(knowledge, traced, state), [knowledge, traced, state]);
   const panel = useMemo(() => withAsked(withCircumstances(bare), subject), [bare, subject]);
   const { draft, change, clear } = useDraft(jobId, panel.id);
-  const [said, setSaid] = useState<PanelSaid | null>(null);
   const { blocks, read } = useMemo(() => valuesOf(panel, subject, draft), [panel, subject, draft]);
   const instrument = useLink();
   const takes = takesOf(panel.id);
@@ -77,8 +119,6 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   // What it says may come a moment after what is typed; an instrument on the bench is judged as it moves.
   const settled = useDeferredValue(taken.length ? withLive(draft, taken) : draft);
   const result = useMemo(() => panel.work(valuesOf(panel, subject, settled).values, subject), [panel, subject, settled]);
-  // Many bars stand below, so that the verdict stays in sight beside a long list.
-  const many = result.lines.length > 6;
   const practice = practiceIn(draft);
   const wrong = [...read.values()].filter((r) => r && !r.ok).length;
   const empty = Object.values(draft.text).every((t) => t.trim() === '');
@@ -86,6 +126,18 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
   // A limit that is only looked up may be that of a reading which the panel works out.
   const named = [...new Set([...typed, ...(panel.limits ?? []), ...result.lines.flatMap((l) => (l.keep ? [l.keep.quantity] : []))])].join();
   const quantities = useMemo(() => named.split(',').filter(Boolean), [named]);
+  return { subject, panel, draft, change, clear, blocks, read, instrument, takes, taken, result, practice, wrong, empty, quantities };
+}
+
+/** One panel of the measuring bench: typed on the left, judged on the right as it is typed, kept once. */
+// eslint-disable-next-line max-lines-per-function -- one screen whose parts are named below; what it hands them is drawn once and kept
+export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): void }) {
+  const used = useJob();
+  const { subject, panel, draft, change, clear, blocks, read, instrument, takes, taken, result, practice, wrong, empty, quantities } =
+    useJudged(used, bare);
+  const [said, setSaid] = useState<PanelSaid | null>(null);
+  // Many bars stand below, so that the verdict stays in sight beside a long list.
+  const many = result.lines.length > 6;
   const typedIn = useCallback((d: PanelDraft) => (setSaid(null), change(d)), [change]);
   // Kept as they are while an instrument speaks: drawing them anew with every reading costs frames.
   const hazards = useMemo(() => <Hazards ids={panel.hazards} place={panel.id} />, [panel]);
@@ -108,22 +160,19 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
     setSaid({ words: `Taken: ${taken.map((t) => `${t.text} ${t.unit}`).join(', ')}.` });
   };
   useTakeKey(take);
-  const keep = () => {
-    const why = notKept({ empty, wrong, practice: practice.length > 0 });
-    if (why) return setSaid({ words: why, bad: true });
-    const kept = savePanel(used, panel, subject, draft, result);
-    if (!kept) return;
-    if ('problem' in kept) return setSaid({ words: kept.problem, bad: true });
-    if (!kept.act) return setSaid({ words: 'Nothing is worked out yet that the record could keep.', bad: true });
-    setSaid({ words: keptWords(kept), kept: { act: kept.act, draft } });
-    clear();
-  };
-  /** One press kept it, one press takes all of it back; what was typed stands there again. */
-  const back = () => {
-    if (!said?.kept || !used.store.undo(said.kept.act)) return;
-    change(said.kept.draft);
-    setSaid({ words: 'Taken back: what was typed stands here again.' });
-  };
+  const { keep, back } = useKeeping(used, {
+    panel,
+    subject,
+    draft,
+    result,
+    said,
+    empty,
+    wrong,
+    practice: practice.length > 0,
+    setSaid,
+    change,
+    clear,
+  });
   return (
     <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }} data-testid="panel">
       <Card
@@ -153,7 +202,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
                     kind: 'simulated',
                     start: {
                       start,
-                      seed: seedOf(traced.bike.id),
+                      seed: seedOf(used.traced.bike.id),
                       cylinders: subject.cylinders.length,
                       strokes: subject.strokes ?? 'four',
                       voltage: subject.voltage,
@@ -177,15 +226,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
               {bookField}
             </Box>
             <Box sx={{ position: { lg: 'sticky' }, top: 8, minWidth: 0 }}>
-              {practice.length > 0 && (
-                <Typography
-                  role="status"
-                  data-testid="practice"
-                  sx={{ borderLeft: '6px solid', borderColor: 'bench.brass', bgcolor: 'bench.brassWash', pl: 1.5, py: 0.75, mb: 1 }}
-                >
-                  <b>Practice.</b> {practice.join(', ')}: these figures are of no bike.
-                </Typography>
-              )}
+              {practice.length > 0 && <PracticeNotice by={practice} />}
               <Outcome result={result} />
               <PanelActs
                 panel={panel}
@@ -207,5 +248,18 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
       </Card>
       <History quantities={quantities} panel={panel.name} />
     </Box>
+  );
+}
+
+/** Figures of a simulated instrument stand in the panel. */
+function PracticeNotice({ by }: { by: readonly string[] }) {
+  return (
+    <Typography
+      role="status"
+      data-testid="practice"
+      sx={{ borderLeft: '6px solid', borderColor: 'bench.brass', bgcolor: 'bench.brassWash', pl: 1.5, py: 0.75, mb: 1 }}
+    >
+      <b>Practice.</b> {by.join(', ')}: these figures are of no bike.
+    </Typography>
   );
 }

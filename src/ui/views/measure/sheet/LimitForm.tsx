@@ -57,6 +57,7 @@ export function limitDraftOf(s: Spec): LimitDraft {
 const bounds = ['low', 'high', 'serviceLow', 'serviceHigh'] as const;
 const labels = { low: 'From', high: 'To', serviceLow: 'Done for under', serviceHigh: 'Done for over' } as const;
 
+// eslint-disable-next-line max-lines-per-function -- a form: its fields in the order in which they are filled in
 export function LimitForm({ draft, onDraft }: { draft: LimitDraft; onDraft(d: LimitDraft): void }) {
   const used = useJob();
   const { knowledge, traced } = used;
