@@ -86,7 +86,7 @@ test('leaving the workshop ends the session: its cookie opens nothing any more',
   expect((await page.request.get('/api/jobs')).status()).toBe(401);
 });
 
-test('the same field on two devices: a conflicts with both values, one tap, nothing dropped, others pass', async ({ bench: page }) => {
+test('the same field on two devices: a conflict with both values, one tap, nothing dropped, others pass', async ({ bench: page }) => {
   const job = await bookIn(page);
   const other = await second(page);
   await other.page.goto(`${job}/book-in`);

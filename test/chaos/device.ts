@@ -270,7 +270,7 @@ export class SimDevice {
     );
   }
 
-  /** A person looks at the conflicts and decides one case, or tries it once more. */
+  /** A person looks at the conflicts and decides one, or tries it once more. */
   async decideOne(): Promise<boolean> {
     await this.refresh();
     for (const store of this.stores.values()) {

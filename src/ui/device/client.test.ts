@@ -27,6 +27,16 @@ describe('call', () => {
     expect(sent[0].init.body).toBeUndefined();
   });
 
+  it('names the workshop of the page, but not where another is entered or this one is left', async () => {
+    document.documentElement.dataset.shop = 's1';
+    const { via, sent } = answering('{}');
+    await call('GET /api/session', { via });
+    await call('POST /api/session', { body: { shopId: 's2' }, via });
+    await call('DELETE /api/session', { via });
+    delete document.documentElement.dataset.shop;
+    expect(sent.map((s) => (s.init.headers as Record<string, string>)['x-ivrek-shop'])).toEqual(['s1', undefined, undefined]);
+  });
+
   it('sends an object as JSON and a file as it is', async () => {
     const { via, sent } = answering('{}');
     const file = new Blob(['faults: []']);

@@ -34,6 +34,14 @@ interface Parts {
   body?: unknown;
 }
 
+/** What is asked in the name of no workshop: it leads into one, out of one, or to none. */
+const ofNone: ReadonlySet<EndpointName> = new Set<EndpointName>([
+  'POST /api/session',
+  'DELETE /api/session',
+  'POST /api/pair',
+  'POST /api/demo',
+]);
+
 const away: Failure = { ok: false, status: 0, message: 'The server cannot be reached just now.' };
 
 function pathOf(endpoint: EndpointName, id: string | undefined, query: Parts['query']): string {
@@ -44,7 +52,15 @@ function pathOf(endpoint: EndpointName, id: string | undefined, query: Parts['qu
 }
 
 function send<E extends EndpointName>(endpoint: E, asking: CallOptions<E>, accept?: string): Promise<Response> {
-  const { id, shopId = pageShop(), headers, signal, via = fetch, query, body } = asking as CallOptions<E> & Parts;
+  const {
+    id,
+    shopId = ofNone.has(endpoint) ? undefined : pageShop(),
+    headers,
+    signal,
+    via = fetch,
+    query,
+    body,
+  } = asking as CallOptions<E> & Parts;
   const isFile = body instanceof Blob;
   return via(pathOf(endpoint, id, query), {
     method: endpoint.split(' ')[0],

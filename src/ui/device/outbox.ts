@@ -82,7 +82,7 @@ export class Outbox {
   }
 
   /**
-   * Takes a refused entry off the conflicts, puts the decision in its place and lets go what was held by it, but for those that
+   * Takes a refused entry out of the conflicts, puts the decision in its place and lets go what was held by it, but for those that
    * the decision covers: all of it or nothing.
    */
   async decided(id: string, covered: readonly string[], decision: OutboxItem): Promise<void> {

@@ -48,7 +48,7 @@ export type News =
   | { kind: 'refused'; id: string; jobId: string | null }
   /** Refused, and there is no outbox in which it could wait for a person: it is told at once. */
   | { kind: 'turnedDown'; id: string; type: string; refusal: Refusal }
-  /** Something in the outbox or the conflicts is not as it was. */
+  /** Something in the outbox or among the conflicts is not as it was. */
   | { kind: 'outbox'; jobId: string | null }
   | { kind: 'entries'; entries: Heard[] }
   /** The line came back after a cut or a sleep: what was missed is to be fetched. */

@@ -14,7 +14,7 @@ export interface ConflictCase {
 
 const setOf = (item: OutboxItem) => (item.command.payload as { set?: Record<string, unknown> }).set ?? {};
 
-/** The refused entries of a conflicts as cases; what is held behind each is counted with it. */
+/** The refused entries as cases; what is held behind each is counted with it. */
 export function casesOf(conflicts: readonly OutboxItem[]): ConflictCase[] {
   return conflicts
     .filter((i) => i.state === 'refused')

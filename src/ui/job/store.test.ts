@@ -161,7 +161,7 @@ describe('the job on one device', () => {
     expect(second.store.get().waiting).toBe(2);
   });
 
-  it('a refused entry leaves the screen and lies in the conflicts with what was held by it', () => {
+  it('a refused entry leaves the screen and lies among the conflicts with what was held by it', () => {
     const { store, kept } = storeWith();
     store.set('bike.set', id.bike, { year: 1970 });
     store.set('bike.set', id.bike, { year: 1971 });
