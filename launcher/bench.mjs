@@ -3,10 +3,11 @@ import { resolve } from 'node:path';
 import { benchOptions, readArgs } from './args.mjs';
 import { ensureBuild } from './build.mjs';
 import { startCluster } from './cluster.mjs';
+import { migrate } from './migrate.mjs';
 import { ensureChromium, ensureNpm, ensurePostgres } from './packages.mjs';
 import { freePort, visibly } from './run.mjs';
 import { Stop } from './say.mjs';
-import { loadDemo, migrate, startServer } from './serve.mjs';
+import { loadDemo, startServer } from './serve.mjs';
 
 /** Starts the built application with the demo on a cluster of its own, runs `work` with its address, and cleans up. */
 export async function withDemo(folder, work) {

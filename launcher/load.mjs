@@ -1,4 +1,4 @@
-import { migrate } from './serve.mjs';
+import { migrate } from './migrate.mjs';
 
 /**
  * Makes a database of what is in a dump. Nothing in the file is ever run: the tables are made by our own migrations, up to

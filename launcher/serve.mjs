@@ -9,37 +9,13 @@ import { startCluster } from './cluster.mjs';
 import { backupsFile, keepDaily } from './dumps.mjs';
 import { ensureCertificate, lanEnvironment } from './lan.mjs';
 import { alone, dataLock, lock } from './lock.mjs';
+import { migrate } from './migrate.mjs';
 import { isRunning, killOrphan, readNote, removeNote, who, writeNote } from './note.mjs';
 import { ensureNpm, ensurePostgres } from './packages.mjs';
 import { portIsFree, visibly } from './run.mjs';
 import { say, Stop } from './say.mjs';
 import { statusFile } from './status.mjs';
 import { supervise } from './supervise.mjs';
-
-/**
- * Runs the forward-only migrations (with a dump before) and makes the application's own database role; `upTo` so many of them,
- * for data of an earlier version.
- */
-export async function migrate(cluster, database, base, { upTo = null, fresh = false } = {}) {
-  const bin = await ensurePostgres();
-  const env = {
-    ...process.env,
-    ...(upTo !== null && { IVREK_UP_TO: String(upTo) }),
-    ...(fresh && { IVREK_FRESH: '1' }),
-    IVREK_MAINTENANCE_URL: cluster.ownerUrl('postgres'),
-    IVREK_OWNER_URL: cluster.ownerUrl(database),
-    IVREK_DB: database,
-    IVREK_APP_PASSWORD: cluster.appPassword,
-    IVREK_PG_BIN: bin.dir,
-    IVREK_DUMPS: `${base}/dumps`,
-  };
-  const code = await visibly('node', ['scripts/migrate.mjs'], { env, stdio: ['ignore', 2, 2] });
-  if (code !== 0)
-    throw new Stop(
-      'the database could not be brought up to date',
-      'Nothing was half done: each migration is one transaction. See the message above.',
-    );
-}
 
 /** Puts the demo workshop in, once, and an empty one beside it; `empty` leaves the demo out (this time). */
 export async function loadDemo(cluster, database, base, { empty = false } = {}) {

@@ -2,12 +2,13 @@ import { mkdirSync, rmSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { ensureBuild, quietEnv } from './build.mjs';
 import { startCluster } from './cluster.mjs';
+import { migrate } from './migrate.mjs';
 import { ensureCertificate, lanEnvironment } from './lan.mjs';
 import { ensureChromium, ensureNpm, ensurePostgres } from './packages.mjs';
 import { counts, failures } from './reports.mjs';
 import { aside, freePort, visibly } from './run.mjs';
 import { say, Stop } from './say.mjs';
-import { loadDemo, migrate, startServer } from './serve.mjs';
+import { loadDemo, startServer } from './serve.mjs';
 
 /** Stages that only read the code, the longest first: they run two at a time, and each says what it has to say at its end. */
 const reading = ['lint', 'types', 'format', 'rules'];

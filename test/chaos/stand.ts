@@ -3,7 +3,8 @@ import { resolve } from 'node:path';
 import { startCluster } from '../../launcher/cluster.mjs';
 import { postgresBin } from '../../launcher/packages.mjs';
 import { alive, freePort } from '../../launcher/run.mjs';
-import { migrate, startServer } from '../../launcher/serve.mjs';
+import { migrate } from '../../launcher/migrate.mjs';
+import { startServer } from '../../launcher/serve.mjs';
 
 interface Cluster {
   pid: number;

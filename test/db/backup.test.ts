@@ -9,7 +9,7 @@ import { startCluster } from '../../launcher/cluster.mjs';
 import { dumpToday, proveOlder } from '../../launcher/dumps.mjs';
 import { lock } from '../../launcher/lock.mjs';
 import { postgresBin } from '../../launcher/packages.mjs';
-import { migrate } from '../../launcher/serve.mjs';
+import { migrate } from '../../launcher/migrate.mjs';
 import { makePool } from '../../src/server/db/pool';
 import { storePhoto, readPhoto } from '../../src/server/files/photos';
 import { jobSnapshot } from '../../src/server/queries/job';

@@ -4,7 +4,7 @@ import { createInterface } from 'node:readline';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startCluster } from '../../launcher/cluster.mjs';
 import { postgresBin } from '../../launcher/packages.mjs';
-import { migrate } from '../../launcher/serve.mjs';
+import { migrate } from '../../launcher/migrate.mjs';
 import { makePool } from '../../src/server/db/pool';
 import { readJournal, replay } from '../../src/server/commands/replay';
 import { openShop } from '../../src/server/queries/shops';

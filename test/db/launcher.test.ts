@@ -7,7 +7,8 @@ import { startCluster } from '../../launcher/cluster.mjs';
 import { postgresBin } from '../../launcher/packages.mjs';
 import { freePort, portIsFree } from '../../launcher/run.mjs';
 import { killOrphan } from '../../launcher/note.mjs';
-import { loadDemo, migrate } from '../../launcher/serve.mjs';
+import { migrate } from '../../launcher/migrate.mjs';
+import { loadDemo } from '../../launcher/serve.mjs';
 import { makePool } from '../../src/server/db/pool';
 import { demoState, listShops } from '../../src/server/queries/shops';
 

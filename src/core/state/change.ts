@@ -1,11 +1,5 @@
-import type { RowsOf, State } from './state';
 import type { AnyRow, TableName } from './rows';
-
-/** What a command does to one row. Each change carries what was there before, so that it can be taken back. */
-export type Change =
-  | { op: 'insert'; table: TableName; row: AnyRow }
-  | { op: 'delete'; table: TableName; row: AnyRow }
-  | { op: 'update'; table: TableName; id: string; set: Record<string, unknown>; was: Record<string, unknown> };
+import type { Change, RowsOf, State } from './state';
 
 /** Field versions after a set of fields was written once more. */
 export function bump(versions: Record<string, number>, names: string[]): Record<string, number> {

@@ -1,6 +1,11 @@
-import type { Change } from './change';
 import { tableNames } from './fields';
-import type { TableName, Tables } from './rows';
+import type { AnyRow, TableName, Tables } from './rows';
+
+/** What a command does to one row. Each change carries what was there before, so that it can be taken back. */
+export type Change =
+  | { op: 'insert'; table: TableName; row: AnyRow }
+  | { op: 'delete'; table: TableName; row: AnyRow }
+  | { op: 'update'; table: TableName; id: string; set: Record<string, unknown>; was: Record<string, unknown> };
 
 /** One line of the journal as effects and screens need it. */
 export interface JournalEntry {
