@@ -1,9 +1,10 @@
 // Speed and memory as ratios within one run; --bikes=N for another size of trace than 200 bikes a family. Parts: rank, trace, named, picture, chaos and attack (no demo server), page, bytes, view, measure, offline. IVREK_URL names the server.
+import { parseArgs } from 'node:util';
+import { benchOptions } from '../launcher/args.mjs';
 import type { Figures } from './figures';
 
-const args = process.argv.slice(2);
-const quick = args.includes('--quick');
-const asJson = args.includes('--json');
+const { values, positionals: wanted } = parseArgs({ options: benchOptions, allowPositionals: true });
+const { quick = false, json = false } = values;
 const known = [
   'rank',
   'worker',
@@ -20,7 +21,6 @@ const known = [
   'mutants',
   'mutants-code',
 ];
-const wanted = args.filter((a) => !a.startsWith('--'));
 // Errors are planted when that is asked for: it takes longer than all the rest.
 const parts = wanted.length ? wanted : known.filter((p) => !p.startsWith('mutants'));
 const unknown = parts.filter((p) => !known.includes(p));
@@ -32,11 +32,7 @@ if (unknown.length) {
 const figures: Figures = {};
 if (parts.includes('rank')) Object.assign(figures, (await import('./rank')).benchRank(quick));
 if (parts.includes('worker')) Object.assign(figures, await (await import('./worker')).benchWorker(quick));
-if (parts.includes('trace'))
-  Object.assign(
-    figures,
-    await (await import('./trace')).benchTrace(quick, Number(args.find((a) => a.startsWith('--bikes='))?.slice(8)) || undefined),
-  );
+if (parts.includes('trace')) Object.assign(figures, await (await import('./trace')).benchTrace(quick, Number(values.bikes) || undefined));
 if (parts.includes('named')) Object.assign(figures, await (await import('./trace')).benchNamed(quick));
 if (parts.includes('picture')) Object.assign(figures, await (await import('./trace')).benchPicture(quick));
 if (parts.includes('page')) Object.assign(figures, await (await import('./page')).benchPage(quick));
@@ -46,21 +42,12 @@ if (parts.includes('offline')) Object.assign(figures, await (await import('./off
 if (parts.includes('chaos')) Object.assign(figures, await (await import('./chaos')).benchChaos(quick));
 if (parts.includes('attack')) Object.assign(figures, await (await import('./attack')).benchAttack(quick));
 if (parts.includes('mutants'))
-  Object.assign(
-    figures,
-    await (
-      await import('./mutants')
-    ).benchKnowledgeMutants(Number(args.find((a) => a.startsWith('--draw='))?.slice(7)) || (quick ? 60 : 500)),
-  );
+  Object.assign(figures, await (await import('./mutants')).benchKnowledgeMutants(Number(values.draw) || (quick ? 60 : 500)));
 if (parts.includes('mutants-code')) {
   const { benchCodeMutants, codeParts } = await import('./mutants');
-  const of =
-    args
-      .find((a) => a.startsWith('--of='))
-      ?.slice(5)
-      .split(',') ?? codeParts;
-  const share = Number(args.find((a) => a.startsWith('--share='))?.slice(8)) || 1;
+  const of = values.of?.split(',') ?? codeParts;
+  const share = Number(values.share) || 1;
   Object.assign(figures, await benchCodeMutants(of, share));
 }
-if (asJson) process.stdout.write(`${JSON.stringify(figures)}\n`);
+if (json) process.stdout.write(`${JSON.stringify(figures)}\n`);
 else for (const [name, x] of Object.entries(figures)) console.log(`${name.padEnd(44)} ${Number.isInteger(x) ? x : x.toPrecision(4)}`);
