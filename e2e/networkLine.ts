@@ -1,4 +1,5 @@
 import { connect, createServer, type Server, type Socket } from 'node:net';
+import { test } from './bench';
 
 /** A line to the server that a test can cut and mend: a relay on a port of its own, for real broken connections. */
 export class NetworkLine {
@@ -44,3 +45,14 @@ export class NetworkLine {
     if (server) await new Promise<void>((done) => server.close(() => done()));
   }
 }
+
+/** A test whose browser reaches the server over a line of its own. */
+export const overLine = test.extend<{ line: NetworkLine; baseURL: string }>({
+  line: async ({}, use) => {
+    const line = new NetworkLine(new URL(process.env.IVREK_URL ?? 'http://127.0.0.1:4680'));
+    await line.mend();
+    await use(line);
+    await line.cut();
+  },
+  baseURL: async ({ line }, use) => use(line.url),
+});

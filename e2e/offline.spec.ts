@@ -1,17 +1,8 @@
-import { awake, bookIn, chooseTest, describeBike, expect, pointsTwin, ranked, test as base, type Page } from './bench';
-import { NetworkLine } from './networkLine';
+import { awake, bookIn, chooseTest, describeBike, expect, pointsTwin, ranked, type Page } from './bench';
+import { overLine as test } from './networkLine';
 
 // Without a network: what was opened goes on, and what is entered arrives later, once.
 
-const test = base.extend<{ cord: NetworkLine; baseURL: string }>({
-  cord: async ({}, use) => {
-    const cord = new NetworkLine(new URL(process.env.IVREK_URL ?? 'http://127.0.0.1:4680'));
-    await cord.mend();
-    await use(cord);
-    await cord.cut();
-  },
-  baseURL: async ({ cord }, use) => use(cord.url),
-});
 test.use({ serviceWorkers: 'allow' });
 
 /** Until every screen lies on the device. */
@@ -49,14 +40,14 @@ async function onDevice(page: Page, job: string, wanted: string): Promise<void> 
 
 test('reload without a server shows the bike, ranks it and takes entries, which arrive later, in order, each once', async ({
   bench: page,
-  cord,
+  line,
 }) => {
   const job = await bookIn(page);
   await describeBike(page, job, pointsTwin);
   await page.goto(`${job}/trace`);
   await offlineReady(page);
   await onDevice(page, job, '"voltage":6');
-  await cord.cut();
+  await line.cut();
   await page.reload();
   await awake(page);
   await expect(page.getByRole('heading', { level: 1, name: 'Quillon 350' })).toBeVisible();
@@ -78,7 +69,7 @@ test('reload without a server shows the bike, ranks it and takes entries, which 
   await expect(page.getByText('2 entries wait on this device')).toBeVisible();
   await page.reload();
   await expect(page.getByTestId('steps')).toContainText('Left cover');
-  await cord.mend();
+  await line.mend();
   await expect(page.getByText('The server cannot be reached.')).toHaveCount(0, { timeout: 20_000 });
   await expect.poll(async () => (await journal(page, job)).map((e) => e.type).slice(-2)).toEqual(['evidence.add', 'step.add']);
   const ids = (await journal(page, job)).map((e) => e.id);
@@ -87,11 +78,11 @@ test('reload without a server shows the bike, ranks it and takes entries, which 
   await expect(page.getByTestId('steps')).toContainText('Left cover');
 });
 
-test('a bike is booked in without a server, worked on, and arrives whole', async ({ bench: page, cord }) => {
+test('a bike is booked in without a server, worked on, and arrives whole', async ({ bench: page, line }) => {
   await page.goto('/');
   await page.goto('/book-in');
   await offlineReady(page);
-  await cord.cut();
+  await line.cut();
   await page.goto('/book-in');
   await page.getByLabel('Bike: make and model').fill('Marram 80');
   await page.getByLabel('Owner', { exact: true }).fill('Perrin Sallow');
@@ -106,7 +97,7 @@ test('a bike is booked in without a server, worked on, and arrives whole', async
   await expect(page.getByText('2 entries wait on this device')).toBeVisible();
   await page.goto('/');
   await expect(page.getByText('Marram 80').first()).toBeVisible();
-  await cord.mend();
+  await line.mend();
   await expect.poll(async () => (await (await page.request.get('/api/jobs')).json()).lines.length, { timeout: 20_000 }).toBe(1);
   await expect.poll(async () => (await journal(page, job)).map((e) => e.type)).toEqual(['person.add', 'bike.bookIn', 'bike.set']);
   await page.goto(`${job}/book-in`);
@@ -114,12 +105,12 @@ test('a bike is booked in without a server, worked on, and arrives whole', async
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Perrin Sallow');
 });
 
-test('the next board works without a server from the bikes on the device', async ({ bench: page, cord }) => {
+test('the next board works without a server from the bikes on the device', async ({ bench: page, line }) => {
   const job = await bookIn(page);
   await page.goto('/');
   await offlineReady(page);
   await onDevice(page, job, 'Quillon 350');
-  await cord.cut();
+  await line.cut();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Can be done now' })).toBeVisible();
   await expect(page.getByRole('link', { name: /Quillon 350/ })).toBeVisible();

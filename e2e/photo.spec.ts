@@ -1,16 +1,7 @@
 import sharp from 'sharp';
-import { awake, bookIn, expect, test as base, type Page } from './bench';
-import { NetworkLine } from './networkLine';
+import { awake, bookIn, expect, type Page } from './bench';
+import { overLine as test } from './networkLine';
 
-const test = base.extend<{ cord: NetworkLine; baseURL: string }>({
-  cord: async ({}, use) => {
-    const cord = new NetworkLine(new URL(process.env.IVREK_URL ?? 'http://127.0.0.1:4680'));
-    await cord.mend();
-    await use(cord);
-    await cord.cut();
-  },
-  baseURL: async ({ cord }, use) => use(cord.url),
-});
 test.use({ serviceWorkers: 'allow', viewport: { width: 412, height: 860 } });
 
 /** A picture as a telephone makes it: lying on its side, with the place in it. Its left half is red as it lies. */
@@ -33,11 +24,11 @@ const photosOf = async (page: Page, job: string) =>
     }
   ).rows.photo;
 
-test('taken with the server gone on a phone, a photo arrives later, upright and without the place', async ({ bench: page, cord }) => {
+test('taken with the server gone on a phone, a photo arrives later, upright and without the place', async ({ bench: page, line }) => {
   const job = await bookIn(page);
   await page.goto(`${job}/strip`);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await cord.cut();
+  await line.cut();
   await page.getByLabel('What comes off').fill('Left cover');
   await page.getByLabel('Fasteners').fill('4x M6x25');
   const camera = page.getByLabel('Camera: this step');
@@ -49,7 +40,7 @@ test('taken with the server gone on a phone, a photo arrives later, upright and 
   await expect(thumb).toBeVisible();
   await expect.poll(() => thumb.locator('img').evaluate((i: HTMLImageElement) => i.naturalWidth)).toBeGreaterThan(50);
   await expect(page.getByText('2 entries wait on this device')).toBeVisible();
-  await cord.mend();
+  await line.mend();
   await expect.poll(async () => (await photosOf(page, job)).length, { timeout: 25_000 }).toBe(1);
   const [photo] = await photosOf(page, job);
   // On its side 800 × 600, upright 600 × 800, with the red half on top.

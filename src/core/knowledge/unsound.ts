@@ -158,7 +158,7 @@ function testUnsound({ say, lead, findings, found, isAttribute, values }: Ground
   if ((t.kind === 'swap') !== (t.moves !== undefined)) say(where, 'a swap, and only a swap, says what moves');
 }
 
-/** References that lead nowhere, ids used twice, strengths and leaks out of range: it cannot be reckoned with. */
+/** References that lead nowhere, ids used twice, strengths and leaks out of range: it cannot be used. */
 export function unsound(k: Knowledge): string[] {
   const all = ground(k);
   accessUnsound(all);

@@ -78,6 +78,11 @@ describe('callFollowed', () => {
     expect(answer).toEqual({ ok: true, body: { bike: 'Quillon 350' } });
   });
 
+  it('does not throw where what answers is not the server', async () => {
+    expect((await bring('<html>', 502, 'text/html')).answer).toMatchObject({ ok: false, status: 0 });
+    expect((await bring('<html>\n')).answer).toMatchObject({ ok: false, status: 0 });
+  });
+
   it('tells a refusal on the way from one before it, and both from a line that broke', async () => {
     expect((await bring('{"part":0.3}\n{"status":422,"body":{"message":"Not a job."}}\n')).answer).toEqual({
       ok: false,

@@ -114,7 +114,7 @@ export async function callFollowed<E extends EndpointName>(
   try {
     const response = await send(endpoint, asking, 'application/x-ndjson');
     const isFollowed = response.headers.get('content-type')?.startsWith('application/x-ndjson');
-    if (!response.body || !isFollowed) return wholeAnswer<E>(response);
+    if (!response.body || !isFollowed) return await wholeAnswer<E>(response);
     const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
     let rest = '';
     for (;;) {

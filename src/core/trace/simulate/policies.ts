@@ -9,7 +9,7 @@ import type { BeliefNode } from './beliefNode';
 
 export type PolicyAction = { kind: 'test'; test: Test; position: string | null } | { kind: 'repair'; key: string } | { kind: 'none' };
 
-/** What to do next from where a job stands. `random` is for a policy that throws one. */
+/** What to do next from where a job stands. `random` is for a policy that draws. */
 export interface Policy {
   name: string;
   next(node: BeliefNode, random: SeededRandom): PolicyAction;
