@@ -154,3 +154,13 @@ describe('breadth', () => {
     expect(checkKnowledge(thin).join()).toMatch(/fault thermostat-shut: no test settles it on faired-four/);
   });
 });
+
+describe('the vocabulary', () => {
+  it.each<[string, (v: Knowledge['vocabulary']) => void, RegExp]>([
+    ['a word in two lines', (v) => v.alike.push(['puddle', 'pool']), /vocabulary puddle: it stands in two lines/],
+    ['a word both good and bad', (v) => v.good.push('seized'), /vocabulary seized: it speaks well and badly/],
+    ['a word that is ignored', (v) => v.ignored.push('petrol'), /vocabulary petrol: it is ignored and means something/],
+  ])('is not sound with %s', (_, change, problem) => {
+    expect(changed((k) => change(k.vocabulary)).join()).toMatch(problem);
+  });
+});

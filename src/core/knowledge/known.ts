@@ -1,6 +1,6 @@
 import { unitOf } from '../quantity';
 import { faultById, findingById, testById } from './lookup';
-import type { Knowledge } from './types';
+import { comesAndGoes, couldNot, type Knowledge } from './types';
 
 /** What of a command nobody here knows: the field of its payload, and what to do. */
 export interface Unknown {
@@ -25,7 +25,7 @@ interface Naming {
 }
 
 /** Outcomes that every test has besides its own. */
-const always = ['comes-and-goes', 'skipped', 'could-not:no-tool'];
+const always = [comesAndGoes, 'skipped', `${couldNot}:no-tool`];
 const mostCylinders = 8;
 
 /** The unit that a quantity is kept in; undefined for a quantity that is not measured here. */
@@ -53,7 +53,7 @@ export function unknownIn(k: Knowledge, type: string, payload: object): Unknown 
   if (p.testId !== undefined) {
     const test = testById(k, p.testId);
     if (!test) return { path: 'testId', message: 'There is no such test here.' };
-    const outcomes = [...test.outcomes.map((o) => o.id), ...(test.couldNot ?? []).map((o) => `could-not:${o.id}`), ...always];
+    const outcomes = [...test.outcomes.map((o) => o.id), ...(test.couldNot ?? []).map((o) => `${couldNot}:${o.id}`), ...always];
     if (p.outcome !== undefined && !outcomes.includes(p.outcome)) return { path: 'outcome', message: 'This test has no such result.' };
     if (p.expected && !outcomes.includes(p.expected)) return { path: 'expected', message: 'This test has no such result.' };
     if (test.per === 'cylinder' && p.position != null && !(Number(p.position) >= 1 && Number(p.position) <= mostCylinders))

@@ -1,6 +1,6 @@
 import { toSi } from '../quantity';
 import { remedyDone, testDone } from './doings';
-import type { Knowledge, Measure, OwnFigure, Test } from './types';
+import type { Knowledge, Measure, OwnFigure, Test, Vocabulary } from './types';
 
 /** Parsed files as they stand in knowledge/, in any order. */
 export interface KnowledgeFile {
@@ -61,16 +61,45 @@ function inSi(measure: Measure): Measure {
   };
 }
 
+/** Where no file says how words are understood, they are compared as they stand. */
+const noWords: Vocabulary = {
+  alike: [],
+  endings: [],
+  ignored: [],
+  doing: [],
+  good: [],
+  bad: [],
+  phrases: [],
+  denies: [],
+  broken: [],
+  intermittent: [],
+};
+
+const withWords = (v: Vocabulary, more: Vocabulary): Vocabulary => ({
+  alike: [...v.alike, ...more.alike],
+  endings: [...v.endings, ...more.endings],
+  ignored: [...v.ignored, ...more.ignored],
+  doing: [...v.doing, ...more.doing],
+  good: [...v.good, ...more.good],
+  bad: [...v.bad, ...more.bad],
+  phrases: [...v.phrases, ...more.phrases],
+  denies: [...v.denies, ...more.denies],
+  broken: [...v.broken, ...more.broken],
+  intermittent: [...v.intermittent, ...more.intermittent],
+});
+
 /** One body of knowledge out of several files. Figures with a unit become SI. The hash is the caller's: it names the bytes. */
 export function mergeKnowledge(files: readonly KnowledgeFile[], hash: string): Knowledge {
   const all = Object.fromEntries(lists.map((l) => [l, [] as unknown[]]));
   let label = '';
+  let vocabulary = noWords;
   for (const { content } of files) {
     if (!label && typeof content.label === 'string') label = content.label;
+    if (content.vocabulary) vocabulary = withWords(vocabulary, content.vocabulary as Vocabulary);
     for (const l of lists) if (Array.isArray(content[l])) all[l].push(...(content[l] as unknown[]));
   }
   const k = all as unknown as Knowledge;
   const tests = k.tests.map((t) => testDone(testInSi(t), k.doings, k.access));
   const faults = k.faults.map((f) => ({ ...f, remedy: remedyDone(f.remedy, k.doings, k.access) }));
-  return { ...k, faults, tests, label, hash };
+  return { ...k, faults, tests, vocabulary, label, hash };
 }

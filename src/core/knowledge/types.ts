@@ -110,6 +110,10 @@ export interface FindingKind {
   symptom?: { family: string; words: string; sets?: Record<string, 'yes' | 'no'> };
 }
 
+/** Ids of results that every test has besides its own. */
+export const comesAndGoes = 'comes-and-goes';
+export const couldNot = 'could-not';
+
 export interface TestOutcome {
   id: string;
   says: string;
@@ -316,6 +320,28 @@ export interface Attribute {
   asked?: When;
 }
 
+/** Words as mechanics say them; see knowledge/vocabulary.yaml. */
+export interface Vocabulary {
+  /** Words that mean the same; the first of each line stands for all. */
+  alike: string[][];
+  /** Endings that are cut off before words are compared, the longest first. */
+  endings: string[];
+  /** Words that say nothing about a bike. */
+  ignored: string[];
+  /** Words of doing that every test has. */
+  doing: string[];
+  good: string[];
+  bad: string[];
+  /** Turns of phrase that stand for one word. */
+  phrases: { stands: string; for: string[] }[];
+  /** What denies. */
+  denies: string[];
+  /** What says of a circuit or a reading that it is bad. */
+  broken: string[];
+  /** What says that it comes and goes. */
+  intermittent: string[];
+}
+
 export interface Knowledge {
   hash: string;
   label: string;
@@ -334,4 +360,5 @@ export interface Knowledge {
   attributes: Attribute[];
   quantities: { id: string; name: string; unit: string; limit?: { low?: number; high?: number }; source?: string }[];
   checklists: { id: string; name: string; items: { id: string; text: string; hazards?: string[]; gate?: boolean }[] }[];
+  vocabulary: Vocabulary;
 }

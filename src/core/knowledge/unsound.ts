@@ -159,6 +159,17 @@ function testUnsound({ say, lead, findings, found, isAttribute, values }: Ground
 }
 
 /** References that lead nowhere, ids used twice, strengths and leaks out of range: it cannot be used. */
+/** A word that means two things at once is understood by neither. */
+function vocabularyUnsound({ say }: ReturnType<typeof ground>, v: Knowledge['vocabulary']): void {
+  const twice = (lists: readonly (readonly string[])[]) => {
+    const at = new Map<string, number>();
+    return lists.flatMap((words, i) => words.filter((w) => (at.get(w) ?? i) !== i || void at.set(w, i)));
+  };
+  for (const w of twice(v.alike)) say(`vocabulary ${w}`, 'it stands in two lines of words that mean the same');
+  for (const w of twice([v.good, v.bad])) say(`vocabulary ${w}`, 'it speaks well and badly of a part');
+  for (const w of twice([v.ignored, v.alike.flat()])) say(`vocabulary ${w}`, 'it is ignored and means something');
+}
+
 export function unsound(k: Knowledge): string[] {
   const all = ground(k);
   accessUnsound(all);
@@ -166,6 +177,7 @@ export function unsound(k: Knowledge): string[] {
   for (const f of k.findings) findingUnsound(all, f);
   for (const f of k.faults) faultUnsound(all, f);
   for (const t of k.tests) testUnsound(all, t);
+  vocabularyUnsound(all, k.vocabulary);
   for (const g of k.groups) {
     if (g.modes.length > 63) all.say(`group ${g.id}`, 'it has more than 64 states');
     for (const m of g.modes) all.lead(`group ${g.id}`, 'fault', m.faults);

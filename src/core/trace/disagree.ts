@@ -1,7 +1,6 @@
-import { testById, type Knowledge } from '../knowledge';
+import { comesAndGoes, testById, type Knowledge } from '../knowledge';
 import { Epochs, lastRepairId } from '../repairs';
 import { groupBy, type Evidence } from '../state';
-import { comesAndGoes } from './model/outcome';
 import { keyOf } from './model/groups';
 import type { Case } from './model/case';
 

@@ -26,4 +26,3 @@ export { placeOf, places, type Place } from './place';
 export { symptomsToAsk, type SymptomAsk } from './policy/asks';
 export { disagreements } from './disagree';
 export { apart, joined, type ComplaintLink } from './policy/complaintLinks';
-export { symptomsMeant, type SymptomMatch } from './symptoms';

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import type { FindingKind, Knowledge } from '../../core/knowledge';
 import type { SymptomAnswer } from '../../core/state';
-import { symptomsMeant } from '../../core/trace/symptoms';
+import { symptomsMeant } from '../../core/meaning';
 import { useKnowledge } from '../job/useJob';
 import { Choice } from '../controls/Choice';
 import { Field } from '../controls/Field';

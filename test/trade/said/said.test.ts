@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { parse } from 'yaml';
 import { shipped } from '../../fixtures/knowledge';
-import { readCase, symptomsMeant, type CaseFile } from '../../../src/core/trace';
+import { symptomsMeant } from '../../../src/core/meaning';
+import { readCase, type CaseFile } from '../../../src/core/trace';
 
 const said = Object.entries(parse(readFileSync('test/trade/said/complaints.yaml', 'utf8')) as Record<string, string[]>).flatMap(
   ([id, lines]) => lines.map((words) => ({ id, words })),

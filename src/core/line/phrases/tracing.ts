@@ -1,8 +1,8 @@
-import { type Fault, type Test, applicability, cylindersOf, factsOf, findingById, testById } from '../../knowledge';
+import { type Fault, type Test, applicability, comesAndGoes, couldNot, cylindersOf, factsOf, findingById, testById } from '../../knowledge';
 import { forBike, limitFor, quantityInfo } from '../../measure';
 import type { Complaint, Conditions, Evidence, Repair, SymptomAnswer } from '../../state';
 import { openComplaints } from '../../stage';
-import { comesAndGoes, couldNot, lastRepairId, likeliestOutcome, outcomeWeights, placeName, positionsOf } from '../../trace';
+import { lastRepairId, likeliestOutcome, outcomeWeights, placeName, positionsOf } from '../../trace';
 import { figure, figureWords, type Figure } from '../figure';
 import { amount, among, cylinder, mark, maybe, number, oneOf, perhaps, said, words } from '../slots';
 import type { Found, LineContext, LineResult, Meaning, Phrase, Slot } from '../types';

@@ -1,4 +1,4 @@
-import { type Knowledge, type Test, applicability, factsOf, faultById, testById } from '../../knowledge';
+import { type Knowledge, type Test, applicability, comesAndGoes, couldNot, factsOf, faultById, testById } from '../../knowledge';
 import { corrected, forBike } from '../../measure';
 import { limitOfRatio } from '../../measure/compression';
 import { parseQuantity, show } from '../../quantity';
@@ -22,12 +22,9 @@ import {
 } from '../../state';
 import type { Case } from '../model/case';
 import { repairsInOrder } from '../../repairs';
-import { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights } from '../model/outcome';
-import { symptomsMeant } from '../symptoms';
-import { resolveName } from './resolveName';
-import { outcomeMeant } from './outcomeMeant';
+import { meantFrom, outcomeMeant, resolveName, symptomsMeant, testsMeant } from '../../meaning';
+import { likeliestOutcome, outcomeWeights } from '../model/outcome';
 import { misshapen } from './shape';
-import { meantFrom, testsMeant } from './testMeant';
 
 /** A case as it stands in a file that a person writes; see docs/formats.md. */
 export interface CaseFile {
@@ -109,7 +106,7 @@ class Reader {
       ...this.bike(),
     } as Bike;
     if (bike.archetype !== null && !this.k.archetypes.some((a) => a.id === bike.archetype)) {
-      const meant = resolveName(this.k.archetypes, bike.archetype);
+      const meant = resolveName(this.k, this.k.archetypes, bike.archetype);
       if (meant) this.said('bike.archetype', bike.archetype, meant.name);
       else this.problems.push(`bike.archetype: '${bike.archetype}' is none of ${this.k.archetypes.map((a) => a.id).join(', ')}`);
       bike.archetype = meant?.id ?? null;
@@ -214,7 +211,7 @@ class Reader {
 
   /** Something that is off or drained, as a step of the strip log. */
   private off(said: string, id: string, where: string, n: number): Step[] {
-    const meant = resolveName(this.k.access, said);
+    const meant = resolveName(this.k, this.k.access, said);
     if (!meant) {
       this.problems.push(`${where}: nothing that comes off is known as '${said}'`);
       return [];
@@ -229,7 +226,7 @@ class Reader {
       this.problems.push(`${where}: the verdict is one of ${verdicts.join(', ')}`);
       return c;
     }
-    const fault = line.fault === undefined ? null : resolveName(this.k.faults, line.fault);
+    const fault = line.fault === undefined ? null : resolveName(this.k, this.k.faults, line.fault);
     if (line.fault !== undefined && !fault) this.problems.push(`${where}: no fault is known as '${line.fault}'`);
     if (fault?.how === 'words') this.said(where, line.fault!, `${fault.id} (${fault.name})`);
     const per = fault && faultById(this.k, fault.id)?.per;
@@ -255,14 +252,14 @@ class Reader {
     if ('learned' in line) return { ...c, job: { ...c.job, ...this.known(line.learned, historyFields, where) } };
     if ('off' in line) return { ...c, steps: [...c.steps, ...this.off(line.off, `s${n}x`, where, n)] };
     if ('on' in line) {
-      const meant = resolveName(this.k.access, line.on);
+      const meant = resolveName(this.k, this.k.access, line.on);
       if (!meant) this.problems.push(`${where}: nothing that comes off is known as '${line.on}'`);
       return { ...c, steps: c.steps.map((s) => (s.access === meant?.id ? { ...s, refittedAt: at(n) } : s)) };
     }
     if ('finding' in line) return this.finding(c, line, n, where, last);
     const position = line.at === undefined ? null : String(line.at);
     if ('repair' in line) {
-      const meant = resolveName(this.k.faults, String(line.repair));
+      const meant = resolveName(this.k, this.k.faults, String(line.repair));
       if (!meant) {
         this.problems.push(`${where}: no fault is known as '${line.repair}'`);
         return c;
@@ -348,7 +345,7 @@ class Reader {
     const exact = testById(this.k, said.trim());
     const [first, second] = exact
       ? [{ test: exact, score: 1, covers: 1 }]
-      : testsMeant(this.k.tests, said, result).filter((x) => here(x.test));
+      : testsMeant(this.k, this.k.tests, said, result).filter((x) => here(x.test));
     if (!first || first.covers < meantFrom || (second && second.score > first.score - 0.02)) {
       const near = first ? `: ${[first, ...(second ? [second] : [])].map((x) => `${x.test.id} (${x.test.name})`).join(' or ')}` : '';
       this.problems.push(`${where}: no test is known as '${said}', or several are${near}`);
@@ -359,7 +356,7 @@ class Reader {
   }
 
   private outcome(test: Test, said: string | undefined, where: string): string | null {
-    const meant = said === undefined ? null : outcomeMeant(test, String(said));
+    const meant = said === undefined ? null : outcomeMeant(this.k, test, String(said));
     if (!meant) {
       const all = [
         ...test.outcomes.map((o) => `${o.id} (${o.says})`),

@@ -9,6 +9,8 @@ import {
   foundBy,
   gradesIn,
   testById,
+  comesAndGoes,
+  couldNot,
 } from '../../knowledge';
 import { corrected, forBike } from '../../measure';
 import { groupBy, type Conditions, type Evidence } from '../../state';
@@ -16,7 +18,7 @@ import { Epochs, repairOf, repairsUpTo } from '../../repairs';
 import type { Case } from './case';
 import { instanceId, type Instance } from './instance';
 import { keyOf } from './groups';
-import { comesAndGoes, couldNot, outcomeWeights, worstOutcome } from './outcome';
+import { outcomeWeights, worstOutcome } from './outcome';
 import { positionsOf } from './places';
 import { gradesOf } from './strength';
 

@@ -4,7 +4,7 @@ export { questionOf, type Question } from './question';
 export { lastRepairId, repairOf, repairsInOrder, repairsUpTo } from '../../repairs';
 export * from './build';
 export { keyOf, type Suspect, type TracedGroup } from './groups';
-export { comesAndGoes, couldNot, likeliestOutcome, outcomeWeights, worstOutcome, type OwnLimit } from './outcome';
+export { likeliestOutcome, outcomeWeights, worstOutcome, type OwnLimit } from './outcome';
 export { positionsOf } from './places';
 export { gradesOf } from './strength';
 export type { Claim } from './claims';

@@ -1,9 +1,5 @@
-import type { Measure, TestOutcome, Test } from '../../knowledge';
+import { type Measure, type TestOutcome, type Test } from '../../knowledge';
 import type { ReadingValue, Spec } from '../../state';
-
-/** Ids of outcomes that every test has besides its own. */
-export const comesAndGoes = 'comes-and-goes';
-export const couldNot = 'could-not';
 
 /** Standard normal distribution function, Abramowitz and Stegun 7.1.26 (error below 1.5e-7). */
 export function normalCdf(z: number): number {

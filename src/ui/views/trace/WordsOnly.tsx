@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Complaint } from '../../../core/state';
-import { symptomsMeant } from '../../../core/trace/symptoms';
+import { symptomsMeant } from '../../../core/meaning';
 import { useJob } from '../../job/useJob';
 import { SymptomPicker } from '../../widgets/SymptomPicker';
 import { Card } from '../../controls/Card';

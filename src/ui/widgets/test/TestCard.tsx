@@ -4,19 +4,10 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent, type ReactNode } from 'react';
-import { accessOf, factsOf, type Test } from '../../../core/knowledge';
+import { accessOf, comesAndGoes, couldNot, factsOf, type Test } from '../../../core/knowledge';
 import { forBike, limitFor } from '../../../core/measure';
 import type { Bike, Conditions } from '../../../core/state';
-import {
-  comesAndGoes,
-  couldNot,
-  likeliestOutcome,
-  outcomeWeights,
-  placeName,
-  positionsOf,
-  type Ranking,
-  type TestView,
-} from '../../../core/trace';
+import { likeliestOutcome, outcomeWeights, placeName, positionsOf, type Ranking, type TestView } from '../../../core/trace';
 import { enterResult } from '../../job/evidence';
 import { useJob } from '../../job/useJob';
 import { Field } from '../../controls/Field';

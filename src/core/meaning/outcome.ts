@@ -1,20 +1,7 @@
-import type { TestOutcome, Test } from '../../knowledge';
-import { wordsOf } from '../words';
-import { comesAndGoes, couldNot } from '../model/outcome';
+import { comesAndGoes, couldNot, type TestOutcome, type Test } from '../knowledge';
+import { lexiconOf, wordsOf, type Speaking } from './words';
 
-const stems = (text: string) => new Set(wordsOf(text));
-
-/** Words for what is as it should be, and for what is not: enough where a test has one result of either kind. */
-const good = stems(
-  'good ok okay fine right normal clean clear steady within correct proper healthy perfect even smooth true straight silent quiet firm works working passes',
-);
-const bad = stems(
-  'bad worn loose blocked low weak broken snapped cracked split torn burnt burned blued glazed dirty rusty rust corroded corrosion green leaks leaking hisses hissing sticks stuck seized notchy rough play slack short shorted odd wrong high hot dead blown missing drops falls fails failed empty dribble trickle contaminated oily perished bent scored scratched dim discharged flat coked kinked pinched intermittent faulty suspect poor damaged pitted furred gummed swollen frayed chafed wet damp sludge fault uneven melted warped rubbed fallen arcing growling growls rattles judders shakes grinding humming vibrates whining swollen leaky shut bubbling bubbles floppy',
-);
-
-const negated = /\b(no|not|none|nothing|never|without|isn't|doesn't|won't|does not|is not|will not|didn't|did not|cannot|can't)\b/i;
-const broken = /\b(open circuit|infinite|no continuity|short circuit|out of (range|limits|spec))\b/i;
-const intermittent = /\b(comes and goes|now and then|sometimes|intermittent(ly)?|on and off)\b/i;
+const stems = (k: Speaking, text: string) => new Set(wordsOf(k, text));
 
 /** What every result of a test may be called. */
 const namesOf = (test: Test) => [
@@ -22,26 +9,25 @@ const namesOf = (test: Test) => [
   ...(test.couldNot ?? []).map((o) => ({ id: `${couldNot}:${o.id}`, normal: false, text: o.says })),
 ];
 
-/** Turns of phrase that stand for one word. */
-const phrases: readonly [RegExp, string][] = [
-  [/\b(no change|no difference|makes? no difference|made no difference|unchanged|nothing changed|as before)\b/gi, 'same'],
-  [/\b(went up|goes up|comes up|came up|higher|increase[sd]?|climb(s|ed)?)\b/gi, 'rises'],
-  [/\b(went down|goes down|drop(s|ped)?|fell|lower|decrease[sd]?)\b/gi, 'falls'],
-  [/\b(like new|as new|nothing wrong|no fault(s)?|no problem(s)?)\b/gi, 'fine'],
-  [/\bone tooth out\b/gi, 'off'],
-];
-const plain = (text: string) => phrases.reduce((t, [from, to]) => t.replace(from, to), text);
+const plain = (k: Speaking, text: string) => lexiconOf(k).phrases.reduce((t, [from, to]) => t.replace(from, to), text);
 
 /** A result that says that something is not there or does not happen; "one click, no turning" is there. */
 const saysNo = (text: string) => /^\s*(no|never)\b|\b(not|nothing|none)\b|n't\b/i.test(text);
 
-/** How well some words fit the results of a test by their names: 0 to 1, the results that fit best, and whether the words deny them. */
-export function outcomeFit(test: Test, said: string): { score: number; ids: string[]; denied: boolean } {
-  const text = plain(said);
-  const asked = wordsOf(text);
-  const no = negated.test(text);
+/**
+ * How well some words fit the results of a test by their names.
+ *
+ * @param k the vocabulary by which words are compared
+ * @param test the test whose results may be meant
+ * @param said what came of it, in anyone's words
+ * @returns `score` 0 to 1, `ids` of the results that fit best, and `denied`: the words say that it is not so
+ */
+export function outcomeFit(k: Speaking, test: Test, said: string): { score: number; ids: string[]; denied: boolean } {
+  const text = plain(k, said);
+  const asked = wordsOf(k, text);
+  const no = lexiconOf(k).denies.test(text);
   const scored = namesOf(test).map(({ id, text: name }) => {
-    const own = stems(plain(name));
+    const own = stems(k, plain(k, name));
     const shared = asked.filter(
       (w) => own.has(w) || [...own].some((x) => x.length > 3 && (w.startsWith(x) || (w.length > 3 && x.startsWith(w)))),
     );
@@ -61,12 +47,12 @@ export function outcomeFit(test: Test, said: string): { score: number; ids: stri
 }
 
 /** A test that asks and is answered yes or no: yes is the result that repeats what is asked, or the normal one. */
-function yesOrNo(test: Test, said: string): string | null {
+function yesOrNo(k: Speaking, test: Test, said: string): string | null {
   const answer = /^\W*(yes|yep|no|nope)\W*$/i.exec(said)?.[1];
   if (!answer || test.outcomes.length !== 2) return null;
-  const asks = [...stems(test.name)];
+  const asks = [...stems(k, test.name)];
   const repeats = (o: TestOutcome) =>
-    wordsOf(o.says).filter((w) => asks.some((x) => x.length > 2 && (x.startsWith(w) || w.startsWith(x)))).length;
+    wordsOf(k, o.says).filter((w) => asks.some((x) => x.length > 2 && (x.startsWith(w) || w.startsWith(x)))).length;
   const [a, b] = test.outcomes;
   if (repeats(a) === repeats(b) && !test.name.includes('?')) return null;
   const yes = repeats(a) !== repeats(b) ? (repeats(a) > repeats(b) ? a : b) : a.normal ? a : b;
@@ -75,14 +61,21 @@ function yesOrNo(test: Test, said: string): string | null {
 
 const only = <T>(list: readonly T[]): T | null => (list.length === 1 ? list[0] : null);
 
-/** The result of a test that some words mean: its id, its name, or good or bad where that is enough. Null where they are not clear. */
-export function outcomeMeant(test: Test, said: string): string | null {
+/**
+ * The result of a test that some words mean: its id, its name, or good or bad where that is enough.
+ *
+ * @param k the vocabulary by which words are compared
+ * @param test the test whose results may be meant
+ * @param said what came of it, in anyone's words
+ * @returns the id of the result, of a reason why it could not be tried, or `comes-and-goes`; null where the words are not clear
+ */
+export function outcomeMeant(k: Speaking, test: Test, said: string): string | null {
   const text = said.trim();
   const exact = [...namesOf(test).map((o) => o.id), comesAndGoes].find((id) => id === text);
   if (exact) return exact;
   const named = test.outcomes.find((o) => o.says.toLowerCase() === text.toLowerCase());
   if (named) return named.id;
-  const fit = outcomeFit(test, text);
+  const fit = outcomeFit(k, test, text);
   const fitting = only(fit.ids);
   const isNormal = (id: string) => test.outcomes.some((o) => o.id === id && o.normal);
   const others = (id: string) => test.outcomes.filter((o) => (o.normal === true) !== isNormal(id));
@@ -91,13 +84,14 @@ export function outcomeMeant(test: Test, said: string): string | null {
     const other = only(others(fitting));
     if (other) return other.id;
   } else if (fitting && fit.score >= 0.3) return fitting;
+  const { good, bad, broken, denies, intermittent } = lexiconOf(k);
   if (intermittent.test(text)) return comesAndGoes;
-  const answered = yesOrNo(test, text);
+  const answered = yesOrNo(k, test, text);
   if (answered) return answered;
-  const asked = wordsOf(plain(text));
+  const asked = wordsOf(k, plain(k, text));
   const [fine, poor] = [asked.some((w) => good.has(w)), asked.some((w) => bad.has(w)) || broken.test(text)];
   if (fine === poor) return fitting && fit.score > 0 && !fit.denied ? fitting : null;
-  const sound = negated.test(text) ? poor : fine;
+  const sound = denies.test(text) ? poor : fine;
   const meant = test.outcomes.filter((o) => (o.normal === true) === sound).map((o) => o.id);
   return only(meant) ?? only(fit.ids.filter((id) => meant.includes(id)));
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../../../test/fixtures/knowledge';
-import { symptomsMeant } from './symptoms';
+import { symptomsMeant } from './symptom';
 import { wordsOf } from './words';
 
 const first = (text: string) => symptomsMeant(shipped, text).map((m) => m.kind.id);
@@ -32,6 +32,6 @@ describe('a mechanic’s own words', () => {
     expect(first('')).toEqual([]);
     expect(first('the of and')).toEqual([]);
     expect(first('overhea')[0]).toBe('overheats');
-    expect(wordsOf('Petrol, GAS; fuel')).toEqual(['fuel', 'fuel', 'fuel']);
+    expect(wordsOf(shipped, 'Petrol, GAS; fuel')).toEqual(['fuel', 'fuel', 'fuel']);
   });
 });

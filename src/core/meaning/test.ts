@@ -1,13 +1,6 @@
-import type { Test } from '../../knowledge';
-import { begun, wordsOf } from '../words';
-import { outcomeFit } from './outcomeMeant';
-
-/** Words of doing that every other test has too. */
-const idle = new Set(
-  wordsOf(
-    'look check test tried try measure measured feel felt see took take removed did was were i we it pulled read around under its off',
-  ),
-);
+import type { Test } from '../knowledge';
+import { outcomeFit } from './outcome';
+import { begun, lexiconOf, wordsOf, type Speaking } from './words';
 
 const worth = { name: 1, how: 0.35, result: 0.3 };
 
@@ -20,19 +13,20 @@ interface Entry {
 
 const known = new WeakMap<readonly Test[], { entries: Entry[]; rarity: (w: string) => number }>();
 
-function entriesOf(tests: readonly Test[]): { entries: Entry[]; rarity: (w: string) => number } {
+function entriesOf(k: Speaking, tests: readonly Test[]): { entries: Entry[]; rarity: (w: string) => number } {
   const made = known.get(tests);
   if (made) return made;
+  const { doing } = lexiconOf(k);
   const entries = tests.map((test): Entry => {
     const words = new Map<string, number>();
     const add = (text: string | undefined, count: number) => {
-      for (const w of wordsOf(text ?? '')) if (!idle.has(w)) words.set(w, Math.max(count, words.get(w) ?? 0));
+      for (const w of wordsOf(k, text ?? '')) if (!doing.has(w)) words.set(w, Math.max(count, words.get(w) ?? 0));
     };
     const name = [test.name, test.id.replace(/-/g, ' '), test.words ?? '', test.measure?.name ?? ''].join(' ');
     for (const o of test.outcomes) add(`${o.says} ${o.words ?? ''}`, worth.result);
     add(`${test.how ?? ''} ${(test.tools ?? []).join(' ')}`, worth.how);
     add(name, worth.name);
-    return { test, words, name: new Set(wordsOf(`${test.name} ${test.measure?.name ?? ''}`).filter((w) => !idle.has(w))) };
+    return { test, words, name: new Set(wordsOf(k, `${test.name} ${test.measure?.name ?? ''}`).filter((w) => !doing.has(w))) };
   });
   const have = new Map<string, number>();
   for (const e of entries) for (const [w, c] of e.words) if (c === worth.name) have.set(w, (have.get(w) ?? 0) + 1);
@@ -61,12 +55,20 @@ export interface TestMeant {
 /** So much of what is said a test has to have to be meant: with less it is only near. */
 export const meantFrom = 0.45;
 
-/** Tests that some words may mean, the best first; what came of it, where that is said, helps to tell them apart. */
-export function testsMeant(tests: readonly Test[], said: string, result?: string): TestMeant[] {
+/**
+ * Tests that some words may mean.
+ *
+ * @param k the vocabulary by which words are compared
+ * @param tests what may be meant
+ * @param said what was done, in anyone's words
+ * @param result what came of it; helps to tell tests apart
+ * @returns the tests, the best first; one that is called so is the only one
+ */
+export function testsMeant(k: Speaking, tests: readonly Test[], said: string, result?: string): TestMeant[] {
   const exact = tests.find((t) => t.name.toLowerCase() === said.trim().toLowerCase());
   if (exact) return [{ test: exact, score: 10, covers: 1 }];
-  const { entries, rarity } = entriesOf(tests);
-  const asked = [...new Set(wordsOf(said))].filter((w) => !idle.has(w));
+  const { entries, rarity } = entriesOf(k, tests);
+  const asked = [...new Set(wordsOf(k, said))].filter((w) => !lexiconOf(k).doing.has(w));
   if (asked.length === 0) return [];
   // A word that no test has says little against any of them.
   const all = asked.reduce((sum, w) => sum + Math.min(4, rarity(w)), 0);
@@ -80,7 +82,7 @@ export function testsMeant(tests: readonly Test[], said: string, result?: string
         if (count >= 0.8) named += rarity(w);
       }
       const own = [...e.name].reduce((sum, w) => sum + rarity(w), 0);
-      const fits = result ? outcomeFit(e.test, result).score : 0;
+      const fits = result ? outcomeFit(k, e.test, result).score : 0;
       return {
         test: e.test,
         covers: hit / all + 0.5 * fits,
