@@ -1,6 +1,6 @@
 import { unitOf } from '../quantity';
 import { testInSi, withFigures } from './merge';
-import { idle } from './check';
+import { idle } from './idle';
 import { unsound } from './unsound';
 import { remedyDone, testDone } from './doings';
 import type { Fault, FindingKind, Knowledge, OwnEntry, OwnFigure, Test } from './types';

@@ -1,4 +1,8 @@
-export * from './spine';
+export { checklist } from './checklist';
+export { firstLook } from './firstLook';
+export { gatesNow } from './gatesNow';
+export { openComplaints, untested } from './openComplaints';
+export { spineOf, type StageLine } from './spine';
 export * from './stages';
 export * from './next';
 export { boardLine, type Board, type BoardLine } from './board';

@@ -3,7 +3,9 @@ import { engineActs, type Knowledge } from '../knowledge';
 import { list, type FitnessAct, type State, type Wait } from '../state';
 import { accountOf } from '../strip';
 import { caseOf, type Case, type Ranking } from '../trace';
-import { checklist, firstLook, openComplaints, untested } from './spine';
+import { checklist } from './checklist';
+import { firstLook } from './firstLook';
+import { openComplaints, untested } from './openComplaints';
 import type { StageId } from './stages';
 import { dueAt, holds, stageOfWait } from './waits';
 

@@ -1,11 +1,13 @@
-import { applicability, cylindersOf, factsOf, type Knowledge, type Test } from '../knowledge';
-import { fitnessOf } from '../fitness';
+import { factsOf, type Knowledge } from '../knowledge';
 import { judge, limitFor, quantityInfo } from '../measure';
 import { groupBy, list, type State } from '../state';
 import { accountOf } from '../strip';
 import { stages, type StageId } from './stages';
 import { stageOfWait } from './waits';
-import { caseOf, engineStates, lastRepairId, buildModel, type Case } from '../trace';
+import { caseOf } from '../trace';
+import { checklist } from './checklist';
+import { firstLook } from './firstLook';
+import { openComplaints, untested } from './openComplaints';
 
 export interface StageLine {
   id: StageId;
@@ -22,41 +24,6 @@ const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? o
 
 /** Attributes of a bike worth knowing before tracing. */
 const wanted = ['strokes', 'cylinders', 'cooling', 'ignition', 'fuelling', 'starting', 'voltage'] as const;
-
-/** The first-look tests that apply to this bike, in their order, each once for each place it has. */
-export function firstLook(k: Knowledge, c: Case): { test: Test; position: string | null; done: boolean }[] {
-  const facts = factsOf(c.bike, c.job, k);
-  const tests = k.tests
-    .filter((t) => t.firstLook !== undefined && !t.retired)
-    .filter((t) => applicability(t.applies, facts, k.attributes) > 0 && applicability(t.lookWhen, facts, k.attributes) > 0)
-    .sort((a, b) => a.firstLook! - b.firstLook!);
-  return tests.flatMap((test) => {
-    const positions = test.per === 'cylinder' ? Array.from({ length: cylindersOf(c.bike, k) ?? 1 }, (_x, i) => String(i + 1)) : [null];
-    return positions.map((position) => ({
-      test,
-      position,
-      done: c.evidence.some((e) => !e.withdrawn && e.testId === test.id && e.position === position),
-    }));
-  });
-}
-
-/** Items of a checklist with their marks. */
-export function checklist(state: State, k: Knowledge, jobId: string, listId: string) {
-  const marks = list(state, 'checkmark').filter((m) => m.jobId === jobId && m.list === listId);
-  return (k.checklists.find((l) => l.id === listId)?.items ?? []).map((item) => ({
-    ...item,
-    mark: marks.find((m) => m.item === item.id) ?? null,
-  }));
-}
-
-/** Complaints that are neither gone nor turned into another. */
-export const openComplaints = (c: Pick<Case, 'complaints'>) => c.complaints.filter((p) => p.state === 'open');
-
-/** The last repair that no retest speaks of yet, if any. */
-export function untested(c: Case) {
-  const last = lastRepairId(c.repairs);
-  return last && openComplaints(c).length > 0 && !c.retests.some((r) => r.repairId === last) ? c.repairs.find((r) => r.id === last)! : null;
-}
 
 /** The spine of one job. `standing` is the number of suspects still worth a look, where a ranking has been made. */
 export function spineOf(state: State, k: Knowledge, jobId: string, standing: number | null): StageLine[] {
@@ -133,12 +100,4 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
     of('tune', tuned > 0 && tuned < tune.length ? `${tune.length - tuned} left` : '', tuned > 0),
     of('handover', handed ? '' : some(provisional.length > 0 && `${provisional.length} provisional`), handed),
   ];
-}
-
-/** What forbids turning or cranking the engine now, in words. */
-export function gatesNow(k: Knowledge, c: Case): { id: string; hidden: string }[] {
-  const stuck = engineStates(buildModel(k, c)).get('turns') === 'no' ? k.states.find((s) => s.id === 'turns') : undefined;
-  // An engine that does not turn is not cranked either: that says it all.
-  if (stuck) return [{ id: stuck.id, hidden: stuck.hidden }];
-  return fitnessOf(k, c).crank.reasons.map((r) => ({ id: r.code, hidden: `Not to be cranked: ${r.because}. ${r.lift}.` }));
 }

@@ -1,7 +1,7 @@
 import { comesAndGoes, testById, type Knowledge } from '../knowledge';
 import { Epochs, lastRepairId } from '../repairs';
 import { groupBy, type Evidence } from '../state';
-import { keyOf } from './model/groups';
+import { keyOf } from './model/faultsHere';
 import type { Case } from './model/case';
 
 /**

@@ -11,11 +11,14 @@ export {
   type NextView,
 } from './policy/rank';
 export { atOnce } from './policy/atOnce';
-export { oddsOf, placeName, standing, type Odds, type SuspectView } from './policy/odds';
+export { oddsOf } from './policy/odds';
+export { standing, type Odds, type SuspectView } from './policy/suspects';
 export { theoryOf, type TheoryView } from './policy/theory';
 export { weighing, type Weighing } from './policy/weighing';
-export { insteadOf, insteadWords, valueInstead, type Instead } from './policy/instead';
-export { explain, resultWords, rowWords, type Reason, type ResultWords } from './policy/explain';
+export { insteadOf, valueInstead, type Instead } from './policy/instead';
+export { insteadWords } from './policy/insteadWords';
+export { explain, type Reason } from './policy/explain';
+export { resultWords, rowWords, type ResultWords } from './policy/rowWords';
 export { schoolIds, type SchoolId } from './policy/schools';
 export { readCase, caseFileOf, type CaseFile, type CaseLine } from './file';
 export { believe, type BeliefState } from './policy/beliefs';

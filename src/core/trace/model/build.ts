@@ -6,7 +6,8 @@ import { Epochs, repairsInOrder, repairsUpTo } from '../../repairs';
 import type { Case } from './case';
 import { evidenceClaims, type Claim } from './claims';
 import { instanceId, type Instance } from './instance';
-import { groupsOf, keyOf, suspectsOf, type Mode, type Suspect, type TracedGroup } from './groups';
+import { keyOf } from './faultsHere';
+import { groupsOf, suspectsOf, type Mode, type Suspect, type TracedGroup } from './groups';
 import { positionsOf } from './places';
 import { levelsOf, linkLevels, showing, strongest } from './strength';
 

@@ -17,7 +17,7 @@ import { groupBy, type Conditions, type Evidence } from '../../state';
 import { Epochs, repairOf, repairsUpTo } from '../../repairs';
 import type { Case } from './case';
 import { instanceId, type Instance } from './instance';
-import { keyOf } from './groups';
+import { keyOf } from './faultsHere';
 import { outcomeWeights, worstOutcome } from './outcome';
 import { positionsOf } from './places';
 import { gradesOf } from './strength';

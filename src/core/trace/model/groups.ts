@@ -2,6 +2,7 @@ import { applicability, isMet, type Facts, type Fault, type FindingKind, type Kn
 import { groupBy, type Experience } from '../../state';
 import type { Group } from '../network';
 import { experienceWords, timesFound } from './experience';
+import { keyOf } from './faultsHere';
 import { linkLevels } from './strength';
 
 /** A fault at a place on this bike; it may be there or not. */
@@ -38,8 +39,6 @@ export const residual = 0.08;
 export const madeByRepair = 0.02;
 const mostTimes = 20;
 const mostStates = 64;
-
-export const keyOf = (faultId: string, position: string | null) => (position === null ? faultId : `${faultId}#${position}`);
 
 /** A fault without what it does not bring on this bike. */
 function onThisBike(fault: Fault, facts: Facts): Fault {

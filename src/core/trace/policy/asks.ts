@@ -1,7 +1,7 @@
 import { applicability, findingById, type FindingKind } from '../../knowledge';
 import type { Model } from '../model/build';
 import { faultProbabilities } from '../model/probabilities';
-import { infer } from '../network';
+import type { Posterior } from '../network';
 
 /** A complaint that nobody asked for yet and that would part the suspects. */
 export interface SymptomAsk {
@@ -12,11 +12,15 @@ export interface SymptomAsk {
 /**
  * Symptoms worth asking the owner for, the most telling first: those that some of the suspects bring readily and others do not
  * (spread of the chance that each brings it, by today's odds). Asking costs nothing.
+ *
+ * @param model the case as a network
+ * @param posterior what is believed of it now
+ * @param most how many to give at most
  */
-export function symptomsToAsk(model: Model, most = 3): SymptomAsk[] {
+export function symptomsToAsk(model: Model, posterior: Posterior, most = 3): SymptomAsk[] {
   const asked = new Set(model.case.complaints.flatMap((c) => Object.keys(c.symptoms)));
   if (asked.size === 0) return [];
-  const p = faultProbabilities(model, infer(model.network, model.observations));
+  const p = faultProbabilities(model, posterior);
   const suspects = model.suspects.map((s) => ({ s, p: p.get(s.key) ?? 0 })).filter((x) => x.p > 0.01);
   const all = suspects.reduce((sum, x) => sum + x.p, 0);
   const strength = (causes: Record<string, unknown>, id: string) => (typeof causes[id] === 'number' ? causes[id] : 0);

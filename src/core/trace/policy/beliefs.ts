@@ -1,5 +1,5 @@
 import { noTool, tellsSomething } from '../../state';
-import { keyOf } from '../model/groups';
+import { keyOf } from '../model/faultsHere';
 import { type EngineAct, type Fault, type Test, actOf, applicability, engineActs, riskPrice, testById } from '../../knowledge';
 import { fitnessOf, type Fitness } from '../../fitness';
 import type { Problem, Situation, TestAct } from '../decide';

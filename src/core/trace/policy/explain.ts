@@ -1,9 +1,9 @@
-import { type Knowledge, cylindersOf, testById } from '../../knowledge';
-import { placeWords } from '../../state';
+import type { Knowledge } from '../../knowledge';
 import { buildModel, type Model } from '../model/build';
 import type { Case } from '../model/case';
 import { faultProbabilities } from '../model/probabilities';
 import { infer } from '../network';
+import { rowWords } from './rowWords';
 import { chanceWords, weightWords } from './words';
 
 export interface Reason {
@@ -40,45 +40,4 @@ export function explain(knowledge: Knowledge, traced: Case, key: string): { star
   const history = suspect.raisedBy.map((r): Reason => ({ rowId: null, what: r.because, says: weightWords(r.times), ratio: r.times }));
   const prior = suspect.fault.prior;
   return { start: chanceWords(prior), now: chanceWords(with_ / (1 + with_)), reasons: [...history, ...reasons] };
-}
-
-/** Outcomes that every test has, in words. */
-const common: Record<string, string> = {
-  'comes-and-goes': 'comes and goes',
-  'could-not:no-tool': 'could not, no tool for it',
-  skipped: 'left out for now',
-};
-
-/** A result in its parts: what was tried, where, and what it showed. */
-export interface ResultWords {
-  test: string;
-  /** The cylinder or other place in words; empty where the test has none. */
-  where: string;
-  position: string | null;
-  said: string;
-}
-
-/** What a result says; null where there is no such evidence. */
-export function resultWords(k: Knowledge, c: Case, rowId: string): ResultWords | null {
-  const e = c.evidence.find((x) => x.id === rowId);
-  if (!e) return null;
-  const test = testById(k, e.testId);
-  const said =
-    common[e.outcome] ??
-    test?.outcomes.find((o) => o.id === e.outcome)?.says ??
-    test?.couldNot?.find((o) => `could-not:${o.id}` === e.outcome)?.says ??
-    e.outcome;
-  return { test: test?.name ?? e.testId, where: placeWords(e.position, cylindersOf(c.bike, k)), position: e.position, said };
-}
-
-/** One line for a row of evidence, as the ledger writes it. */
-export function rowWords(k: Knowledge, c: Case, rowId: string): string {
-  const found = resultWords(k, c, rowId);
-  if (found) return `${found.test}${found.where && `, ${found.where}`}: ${found.said}`;
-  const complaint = c.complaints.find((x) => x.id === rowId);
-  if (complaint) return `The complaint: ${complaint.words}`;
-  const retest = c.retests.find((x) => x.id === rowId);
-  if (retest) return `Retest after the repair: ${retest.result}`;
-  const finding = c.findings.find((x) => x.id === rowId);
-  return finding ? `${finding.item}: ${finding.verdict}` : rowId;
 }

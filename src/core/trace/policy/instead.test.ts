@@ -4,7 +4,8 @@ import { shipped } from '../../../../test/fixtures/knowledge';
 import { best } from '../decide';
 import { buildModel } from '../model';
 import { believe } from './beliefs';
-import { insteadOf, insteadWords, valueInstead } from './instead';
+import { insteadOf, valueInstead } from './instead';
+import { insteadWords } from './insteadWords';
 import { weighing } from './weighing';
 
 const standing = new CaseMaker({ 'no-start': 'present' }, {}, { standingMonths: 30, storage: 'damp' });

@@ -1,36 +1,11 @@
-import { placeWords } from '../../state';
 import type { Model } from '../model/build';
+import { placeName } from '../model/places';
 import { faultProbabilities } from '../model/probabilities';
 import type { Posterior } from '../network';
 import { repairActs, repairCosts } from './repairActs';
 import { stripOf } from './strip';
+import type { Odds, SuspectView } from './suspects';
 import { chanceWords, tooClose } from './words';
-
-export interface SuspectView {
-  key: string;
-  faultId: string;
-  position: string | null;
-  name: string;
-  system: string;
-  probability: number;
-  words: string;
-  repairCost: number;
-  remedy: string;
-  /** Whether a complaint or a result can come from it; the others keep the odds they began with. */
-  bears: boolean;
-}
-
-/** What is believed of the suspects: a small part of the work of a ranking, and its first. */
-export interface Odds {
-  suspects: SuspectView[];
-  tooClose: boolean;
-  impossible: boolean;
-  /** True if there are too many findings at once to work the odds out exactly. */
-  rough: boolean;
-}
-
-export const placeName = (name: string, position: string | null, positions: readonly string[]) =>
-  [name, placeWords(position, positions.length)].filter(Boolean).join(', ');
 
 /** Probability of each suspect being there now, exact, most likely first. `repairCost` is money, by suspect. */
 export function oddsOf(model: Model, posterior: Posterior, repairCost = costsOf(model)): Odds {
@@ -60,9 +35,6 @@ export function oddsOf(model: Model, posterior: Posterior, repairCost = costsOf(
     rough: posterior.rough,
   };
 }
-
-/** How many suspects are still worth a look: those at one in ten or more. */
-export const standing = ({ suspects }: Pick<Odds, 'suspects'>): number => suspects.filter((s) => s.probability >= 0.1).length;
 
 function costsOf(model: Model): Float64Array {
   const strip = stripOf(model);

@@ -8,7 +8,10 @@ import { questionViews, sameStrip, whileOpen, type QuestionView } from './shared
 import { compareSchools, schoolMove, schoolIds, type Move, type SchoolId } from './schools';
 import type { ComplaintLink } from './complaintLinks';
 import { weighing, type Weighing } from './weighing';
-import { oddsOf, placeName, type Odds } from './odds';
+import { placeName } from '../model/places';
+import { symptomsToAsk, type SymptomAsk } from './asks';
+import { oddsOf } from './odds';
+import type { Odds } from './suspects';
 import { chanceWords, listing } from './words';
 
 export interface OutcomeView {
@@ -62,6 +65,8 @@ export interface Ranking extends Odds {
   askOwner: { remaining: number; expected: number } | null;
   leftOut: number;
   tableSize: number;
+  /** What else is worth asking the owner. */
+  asks: SymptomAsk[];
   /** Whether it may be turned, cranked, run, ridden and handed over. */
   fitness: Fitness;
   /** True if there are too many to look ahead with all of them: the advice rests on those that matter most. */
@@ -132,6 +137,7 @@ export function rank(
     tests,
     next,
     repairNow,
+    asks: symptomsToAsk(model, b.posterior),
     whileOpen: whileOpen(b, w.bits).map((t) => t.key),
     sameStrip: (move.kind === 'none'
       ? []

@@ -1,7 +1,7 @@
 import { faultById, testById, type Knowledge } from '../../knowledge';
 import { buildModel, type Model } from '../model/build';
 import { infer, type Posterior } from '../network';
-import { keyOf } from '../model/groups';
+import { keyOf } from '../model/faultsHere';
 import {
   afterOutcome,
   best,

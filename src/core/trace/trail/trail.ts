@@ -1,7 +1,7 @@
 import { type Knowledge, faultById } from '../../knowledge';
 import { repairsInOrder } from '../../repairs';
 import type { Case } from '../model/case';
-import { rowWords } from '../policy/explain';
+import { rowWords } from '../policy/rowWords';
 import { chanceWords } from '../policy/words';
 
 /** One thing on the way from the first symptom to where the job stands. */

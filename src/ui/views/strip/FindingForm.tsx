@@ -7,7 +7,7 @@ import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState, type FormEvent } from 'react';
 import { verdicts, type StoredVerdict } from '../../../core/state';
-import { buildModel, lastRepairId, placeName } from '../../../core/trace';
+import { faultsHere, lastRepairId, placeName } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
 import { Choice } from '../../controls/Choice';
 import { Field } from '../../controls/Field';
@@ -18,7 +18,7 @@ import { Card } from '../../controls/Card';
 export function FindingForm() {
   const { store, rows, knowledge, traced, jobId } = useJob();
   const readDraft = useReadDraft();
-  const suspects = useMemo(() => buildModel(knowledge, traced).suspects, [knowledge, traced]);
+  const suspects = useMemo(() => faultsHere(knowledge, traced.bike, traced.job), [knowledge, traced]);
   const [item, setItem] = useState('');
   const [seen, setSeen] = useState('');
   const [draft, setDraft] = useState(emptyDraft);

@@ -1,15 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useMemo } from 'react';
 import { openComplaints } from '../../../core/stage';
-import { buildModel, symptomsToAsk } from '../../../core/trace';
+import type { Ranking } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
 
 /** What else is worth asking the owner: symptoms that would part the suspects, yes or no with one tap. */
-export function AskSymptoms() {
-  const { store, knowledge, traced } = useJob();
-  const asks = useMemo(() => symptomsToAsk(buildModel(knowledge, traced)), [knowledge, traced]);
+export function AskSymptoms({ asks }: Pick<Ranking, 'asks'>) {
+  const { store, traced } = useJob();
   const [complaint] = openComplaints(traced);
   if (!complaint || asks.length === 0) return null;
   const answer = (id: string, a: 'present' | 'absent') =>

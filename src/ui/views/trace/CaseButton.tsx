@@ -1,5 +1,4 @@
 import Button from '@mui/material/Button';
-import { caseFileOf } from '../../../core/trace/file';
 import { saveFile } from '../../job/saveFile';
 import { useJob } from '../../job/useJob';
 
@@ -7,7 +6,7 @@ import { useJob } from '../../job/useJob';
 export function CaseButton() {
   const { traced } = useJob();
   const save = async () => {
-    const { stringify } = await import('yaml');
+    const [{ stringify }, { caseFileOf }] = await Promise.all([import('yaml'), import('../../../core/trace/file')]);
     saveFile(`case-${traced.job.id.slice(0, 8)}.yaml`, 'application/yaml', stringify(caseFileOf(traced), { flowCollectionPadding: false }));
   };
   return (

@@ -80,7 +80,7 @@ export default function TraceView() {
             onRepair={(s) => setRepairing({ suspect: s })}
           />
         )}
-        {!wordsOnly && <AskSymptoms />}
+        {!wordsOnly && <AskSymptoms asks={ranking.asks} />}
         <Together ranking={ranking} onChoose={setChosen} />
         <Ledger />
       </Column>

@@ -1,0 +1,11 @@
+import type { Knowledge } from '../knowledge';
+import { list, type State } from '../state';
+
+/** Items of a checklist with their marks. */
+export function checklist(state: State, k: Knowledge, jobId: string, listId: string) {
+  const marks = list(state, 'checkmark').filter((m) => m.jobId === jobId && m.list === listId);
+  return (k.checklists.find((l) => l.id === listId)?.items ?? []).map((item) => ({
+    ...item,
+    mark: marks.find((m) => m.item === item.id) ?? null,
+  }));
+}

@@ -1,0 +1,17 @@
+import { applicability, cylindersOf, factsOf, type Fault, type Knowledge } from '../../knowledge';
+import type { Bike, Job } from '../../state';
+import { positionsOf } from './places';
+
+/** A fault at a place: "plug-fouled#2" on the second cylinder, "battery-flat" where a bike has one of it. */
+export const keyOf = (faultId: string, position: string | null): string => (position === null ? faultId : `${faultId}#${position}`);
+
+/** Faults that this bike can have, each once for each place it has; no odds are worked out for it. */
+export function faultsHere(k: Knowledge, bike: Bike, job: Job): { key: string; fault: Fault; position: string | null }[] {
+  const facts = factsOf(bike, job, k);
+  const positions = positionsOf(cylindersOf(bike, k));
+  return k.faults
+    .filter((f) => !f.retired && applicability(f.applies, facts, k.attributes) > 0)
+    .flatMap((fault) =>
+      (fault.per === 'cylinder' ? positions : [null]).map((position) => ({ key: keyOf(fault.id, position), fault, position })),
+    );
+}
