@@ -8,6 +8,10 @@ const onWords = [
   'CallExpression[callee.property.name=/^(startsWith|endsWith|includes|match|search)$/][callee.object.name=/^(words|message|says)$/]',
   'CallExpression[callee.property.name=/^(startsWith|endsWith|includes|match|search)$/][callee.object.property.name=/^(words|message|says)$/]',
 ].map((selector) => ({ selector, message: 'no behaviour hangs on a sentence: give a code beside the words' }));
+const aStar = {
+  selector: 'ExportAllDeclaration',
+  message: 'An index says by name what its folder has for others.',
+};
 const aClock = {
   selector: "NewExpression[callee.name='Date'][arguments.length=0]",
   message: 'core has no clock: take the time as a parameter',
@@ -47,13 +51,13 @@ export default ts.config(
         'setInterval',
       ],
       'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
-      'no-restricted-syntax': ['error', aClock, ...onWords],
+      'no-restricted-syntax': ['error', aClock, aStar, ...onWords],
     },
   },
   {
     files: ['src/**/*.ts', 'src/**/*.tsx'],
     ignores: ['src/core/**', '**/*.test.ts', '**/*.test.tsx'],
-    rules: { 'no-restricted-syntax': ['error', ...onWords] },
+    rules: { 'no-restricted-syntax': ['error', aStar, ...onWords] },
   },
   {
     files: ['src/ui/**/*.tsx'],

@@ -1,1 +1,1 @@
-export * from './record';
+export { headOf, recordNotice, recordOf, type JobRecord } from './record';

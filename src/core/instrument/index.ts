@@ -1,3 +1,3 @@
-export * from './line';
-export * from './live';
-export * from './types';
+export { readLine, readRecording, writeLine } from './line';
+export { figureOf, heard, silent, type Live, type LiveChannel } from './live';
+export { instrumentKinds, type Control, type Hello, type InstrumentKind, type Message, type Turned } from './types';

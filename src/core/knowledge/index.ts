@@ -1,14 +1,62 @@
-export * from './types';
+export {
+  comesAndGoes,
+  couldNot,
+  engineActs,
+  systems,
+  type Access,
+  type Attribute,
+  type EngineAct,
+  type EngineState,
+  type Fault,
+  type FindingKind,
+  type Knowledge,
+  type Measure,
+  type OwnFigure,
+  type Strength,
+  type System,
+  type Test,
+  type TestOutcome,
+  type Vocabulary,
+  type When,
+} from './types';
 export { places, type Place } from './places';
-export * from './facts';
+export { applicability, cylindersOf, factsOf, isMet, type Facts } from './facts';
 export { checkKnowledge } from './check';
 export { accessOf, expectedBreakage, expectedMinutes, routesOf } from './access';
 export { mergeKnowledge, withFigures, type KnowledgeFile } from './merge';
 export { freeId, ownFile, ownProblems, withOwn, type OwnProblem } from './own';
-export { nameless, coverageOf, type Coverage } from './coverage';
+export { coverageOf, nameless } from './coverage';
 export { unknownIn, type Unknown } from './known';
 export { fitting } from './answers';
 export { faultById, findingById, foundBy, gradesIn, testById } from './lookup';
 export { cautionsHere, hazardsOfWork, type Work } from './cautions';
-export { actOf, doneWith, hazardsOf, riskPrice } from './doings';
-export * from './ownDraft';
+export { actOf, riskPrice } from './doings';
+export {
+  draftOfFault,
+  draftOfFigure,
+  draftOfSign,
+  draftOfTest,
+  faultChanged,
+  faultFrom,
+  figureFrom,
+  freshFault,
+  freshFigure,
+  freshLook,
+  freshSign,
+  freshTest,
+  gradesOf,
+  howCommon,
+  howStray,
+  howSurely,
+  signChanged,
+  signFrom,
+  testFrom,
+  type FaultDraft,
+  type FigureDraft,
+  type LookDraft,
+  type Made,
+  type Shown,
+  type SignDraft,
+  type TestDraft,
+  type Wrong,
+} from './ownDraft';

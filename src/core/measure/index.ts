@@ -1,5 +1,5 @@
-export * from './correct';
-export * from './judge';
-export * from './scale';
-export * from './limits';
-export * from './plausible';
+export { corrected } from './correct';
+export { judge, spread, type GaugeError, type Limit, type Verdict } from './judge';
+export { barGeometry } from './scale';
+export { forBike, limitFor, otherGauge, quantityInfo, type QuantityInfo } from './limits';
+export { plausibleFor } from './plausible';

@@ -1,2 +1,2 @@
-export * from './bill';
+export { amount, billOf, cents } from './bill';
 export { agreedLeft, spentCents } from './spent';

@@ -1,2 +1,2 @@
-export * from './units';
-export * from './parse';
+export { besideSi, fromSi, sameKind, show, toSi, unitOf, units, type Unit } from './units';
+export { parseQuantity, type Parsed, type Plausible } from './parse';

@@ -1,2 +1,2 @@
-export * from './file';
-export * from './template';
+export { crossing, enteredAs, readSpecJson, readSpecRows, specFile, specRows, type SpecEntry } from './file';
+export { templateFor } from './template';

@@ -1,1 +1,1 @@
-export * from './account';
+export { accountOf, parseFasteners, type ParsedFastener } from './account';

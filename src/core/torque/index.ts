@@ -1,4 +1,4 @@
-export * from './thread';
-export * from './query';
-export * from './stages';
-export * from './wrench';
+export { parseThread, proofLoadKn, proofNmm2, stressAreaMm2, threadName, tighteningTorqueNm } from './thread';
+export { queryTorque } from './query';
+export { parseStages } from './stages';
+export { crowfootSettingNm, settingsWithin, wrenchDeviation } from './wrench';

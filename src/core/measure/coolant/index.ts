@@ -1,1 +1,1 @@
-export * from './mix';
+export { drainAndReplaceMl, freezesAtC, shareFor } from './mix';

@@ -1,1 +1,1 @@
-export * from './bore';
+export { boreDecision, boreShape, nextOversize, ringGapInMm, type BoreAct, type BoreQuestion, type BoreSurface, type Liner } from './bore';

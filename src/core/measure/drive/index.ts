@@ -1,2 +1,2 @@
-export * from './belt';
-export * from './chain';
+export { beltTensionN } from './belt';
+export { chainWear, pitchMm, ratioOf, revsAt, teethWords } from './chain';

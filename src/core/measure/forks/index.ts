@@ -1,1 +1,1 @@
-export * from './fork';
+export { gapAfterMm, legsAlike, oilForGapMl, sagVerdict, usualSag } from './fork';

@@ -1,1 +1,1 @@
-export * from './orders';
+export { matchOrders, turningIn, type Train } from './orders';

@@ -1,4 +1,4 @@
-export * from './debris';
-export * from './fill';
-export * from './mix';
-export * from './use';
+export { debrisVerdict, type Debris, type DebrisFamily, type EngineParts } from './debris';
+export { fillPlan } from './fill';
+export { correctMix, fuelChange, mixWords, oilFor } from './mix';
+export { oilLevelAdvice, oilUse, type OilLevel } from './use';

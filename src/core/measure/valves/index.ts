@@ -1,5 +1,5 @@
-export * from './assign';
-export * from './clearance';
-export * from './position';
-export * from './shims';
-export * from './timing';
+export { assign, never } from './assign';
+export { aimMm, feeler, screwTurns, type Aim, type ClearanceBand } from './clearance';
+export { decompressorTrap, layouts, settingPositions } from './position';
+export { shimmedValve, shimPlan, type ShimmedValve, type ShimMove, type Stock } from './shims';
+export { camTiming, sprocketError } from './timing';

@@ -1,12 +1,9 @@
 export { experienceWeight } from './experience';
-export * from './case';
+export { caseOf, type Case } from './case';
 export { questionOf, type Question } from './question';
-export { lastRepairId, repairOf, repairsInOrder, repairsUpTo } from '../../repairs';
-export * from './build';
+export { lastRepairId, repairsInOrder, repairsUpTo } from '../../repairs';
+export { buildModel, type Model } from './build';
 export { faultsHere, keyOf } from './faultsHere';
-export { type Suspect, type TracedGroup } from './groups';
-export { likeliestOutcome, outcomeWeights, worstOutcome, type OwnLimit } from './outcome';
+export { likeliestOutcome, outcomeWeights } from './outcome';
 export { placeName, positionsOf } from './places';
-export { gradesOf } from './strength';
-export type { Claim } from './claims';
 export { faultProbabilities } from './probabilities';
