@@ -55,7 +55,11 @@ export interface CommandType<P = never, T extends string = string, K extends Tab
   needs(command: Command<P>): Need[];
   /** The job that the change belongs to, if it belongs to one. */
   jobOf(command: Command<P>, state: State): string | null;
-  /** Pure: depends on the state and the command only. Throws Refused. */
+  /**
+   * Pure: depends on the state and the command only.
+   *
+   * @throws {Refused}
+   */
   effect(state: State, command: Command<P>): Change[];
 }
 

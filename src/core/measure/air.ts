@@ -7,8 +7,9 @@ const gasConstant = 287.05287;
 const gravity = 9.80665;
 
 /**
- * Pressure of the standard atmosphere in Pa, up to 11,000 m of geopotential height (ISO 2533):
- * p = p0 (1 - L h / T0)^(g / (R L)). Throws RangeError above that.
+ * Pressure of the standard atmosphere in Pa, up to 11,000 m of geopotential height (ISO 2533): p = p0 (1 - L h / T0)^(g / (R L)).
+ *
+ * @throws {RangeError} above that
  */
 export function standardPressurePa(heightM: number): number {
   if (heightM > 11000) throw new RangeError('higher than 11,000 m');

@@ -21,8 +21,10 @@ export function propagate(f: (...x: number[]) => number, ...inputs: readonly Unc
 }
 
 /**
- * A value known to lie between two bounds, each as likely as the other: its middle, and half its width over the square
- * root of three (JCGM 100, 4.3.7). Throws RangeError where the bounds are crossed.
+ * A value known to lie between two bounds, each as likely as the other: its middle, and half its width over the square root of three (JCGM
+ * 100, 4.3.7).
+ *
+ * @throws {RangeError} where the bounds are crossed
  */
 export function between(low: number, high: number): Uncertain {
   if (low > high) throw new RangeError('the lower bound is above the upper one');

@@ -171,13 +171,21 @@ function known(id: string): Unit {
   return u;
 }
 
-/** SI value of `value` in `unitId`. Throws RangeError for an unknown unit. */
+/**
+ * SI value of `value` in `unitId`.
+ *
+ * @throws {RangeError} for an unknown unit
+ */
 export function toSi(value: number, unitId: string): number {
   const u = known(unitId);
   return (value + (u.offset ?? 0)) * u.factor;
 }
 
-/** Value in `unitId` of an SI value. Throws RangeError for an unknown unit. */
+/**
+ * Value in `unitId` of an SI value.
+ *
+ * @throws {RangeError} for an unknown unit
+ */
 export function fromSi(si: number, unitId: string): number {
   const u = known(unitId);
   return si / u.factor - (u.offset ?? 0);

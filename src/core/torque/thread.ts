@@ -39,7 +39,11 @@ export function stressAreaMm2({ diameterMm, pitchMm, under = 0.9382 }: Thread): 
 /** Proof stress in N/mm² by strength class, for diameters up to 16 mm: ISO 898-1, quoted from memory. */
 export const proofNmm2: Readonly<Record<string, number>> = { '5.8': 380, '8.8': 580, '10.9': 830, '12.9': 970 };
 
-/** Proof load in kN: what a screw of a class bears without staying longer. Throws RangeError for an unknown class. */
+/**
+ * Proof load in kN: what a screw of a class bears without staying longer.
+ *
+ * @throws {RangeError} for an unknown class
+ */
 export function proofLoadKn(thread: Thread, strength: string): number {
   const stress = proofNmm2[strength];
   if (!stress) throw new RangeError(`no strength class ${strength}`);
@@ -47,9 +51,11 @@ export function proofLoadKn(thread: Thread, strength: string): number {
 }
 
 /**
- * Tightening torque in N·m that uses 90 % of the yield strength, VDI 2230 part 1: tension and torsion together by von
- * Mises, T = F·(0.16·P + 0.58·d2·μ + μ·D_km/2), hexagon head, the same friction in thread and under the head.
- * `yieldNmm2`: 640 for class 8.8, 940 for 10.9, 1100 for 12.9. Throws RangeError for a diameter without head sizes.
+ * Tightening torque in N·m that uses 90 % of the yield strength, VDI 2230 part 1: tension and torsion together by von Mises, T = F·(0.16·P
+ * + 0.58·d2·μ + μ·D_km/2), hexagon head, the same friction in thread and under the head. `yieldNmm2`: 640 for class 8.8, 940 for 10.9, 1100
+ * for 12.9.
+ *
+ * @throws {RangeError} for a diameter without head sizes
  */
 export function tighteningTorqueNm({ diameterMm: d, pitchMm: p, name }: Thread, friction: number, yieldNmm2: number): number {
   // Heads of inch screws differ by age and maker: one and a half diameters is the usual order of size.

@@ -1,7 +1,8 @@
 /**
  * What a torque wrench must be set to with a crowfoot or an extension in line with it: T·L/(L + E), statics. `wrenchMm` from the grip to
- * the square, `extensionMm` from the square to the fastener, positive where it makes the lever longer. Throws RangeError where no lever
- * is left.
+ * the square, `extensionMm` from the square to the fastener, positive where it makes the lever longer.
+ *
+ * @throws {RangeError} where no lever is left
  */
 export function crowfootSettingNm(wantedNm: number, wrenchMm: number, extensionMm: number): number {
   if (!(wrenchMm > 0) || !(wrenchMm + extensionMm > 0)) throw new RangeError('a wrench has a length, and some of it is left');

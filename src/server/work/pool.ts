@@ -36,8 +36,10 @@ const movable = (data: unknown): ArrayBuffer[] =>
 const turns = new Turns(1, mostWaiting, 30_000);
 
 /**
- * Does a task for a workshop beside the server's own thread. It is broken off where it takes too long, or when nobody waits for
- * it any more (`signal`). Throws Busy where too much is asked at once.
+ * Does a task for a workshop beside the server's own thread. It is broken off where it takes too long, or when nobody waits for it any more
+ * (`signal`).
+ *
+ * @throws {Busy} where too much is asked at once
  */
 export async function work<T extends keyof Tasks>(
   shopId: string,

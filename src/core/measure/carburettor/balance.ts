@@ -43,9 +43,10 @@ export interface BalanceAdvice {
 const mean = (x: readonly number[]) => x.reduce((a, b) => a + b, 0) / x.length;
 
 /**
- * Which screw next. `vacuum` is what each carburettor draws, more is further shut. Pairs are made equal before pairs are set
- * against each other, since the screw in the middle moves a whole pair: the first screw in that order whose sides differ by
- * more than half of the limit. Throws RangeError for fewer than 2 or more than 4.
+ * Which screw next. `vacuum` is what each carburettor draws, more is further shut. Pairs are made equal before pairs are set against each
+ * other, since the screw in the middle moves a whole pair: the first screw in that order whose sides differ by more than half of the limit.
+ *
+ * @throws {RangeError} for fewer than 2 or more than 4
  */
 export function balanceAdvice(vacuum: readonly number[], limit: number, flutter = 0): BalanceAdvice {
   if (vacuum.length < 2 || vacuum.length > 4) throw new RangeError('two to four carburettors');

@@ -3,7 +3,11 @@
 /** Flow area of a round hole. */
 export const holeMm2 = (diameterMm: number): number => (Math.PI / 4) * diameterMm ** 2;
 
-/** What is open around a needle in its jet. Throws RangeError for a needle thicker than the jet. */
+/**
+ * What is open around a needle in its jet.
+ *
+ * @throws {RangeError} for a needle thicker than the jet
+ */
 export function needleMm2(jetMm: number, needleMm: number): number {
   if (needleMm > jetMm) throw new RangeError('the needle is thicker than its jet');
   return holeMm2(jetMm) - holeMm2(needleMm);

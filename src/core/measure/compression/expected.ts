@@ -10,8 +10,10 @@ const exponent = 1.25;
 const roughly = 0.12;
 
 /**
- * Gauge pressure in Pa that an engine of a compression ratio should pump up to at a height: p = p_air ((share × ratio)^n - 1),
- * polytropic compression. The uncertainty says how rough that is. Throws RangeError for a ratio of 2 or less.
+ * Gauge pressure in Pa that an engine of a compression ratio should pump up to at a height: p = p_air ((share × ratio)^n - 1), polytropic
+ * compression. The uncertainty says how rough that is.
+ *
+ * @throws {RangeError} for a ratio of 2 or less
  */
 export function expectedPeakPa(compressionRatio: number, heightM: number): Uncertain {
   if (!(compressionRatio > 2)) throw new RangeError('a compression ratio is more than 2');

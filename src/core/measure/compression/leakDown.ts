@@ -9,8 +9,9 @@ export interface LeakDown {
 }
 
 /**
- * Share of the air that a cylinder loses, from the two gauges of a leak-down tester in the same unit: (supply - cylinder) /
- * supply. Throws RangeError where the cylinder's gauge reads more than the supply's, or there is no supply.
+ * Share of the air that a cylinder loses, from the two gauges of a leak-down tester in the same unit: (supply - cylinder) / supply.
+ *
+ * @throws {RangeError} where the cylinder's gauge reads more than the supply's, or there is no supply
  */
 export function leakShare(supply: number, cylinder: number): number {
   if (!(supply > 0) || cylinder < 0 || cylinder > supply)

@@ -9,7 +9,11 @@ const freezes: readonly [share: number, celsius: number][] = [
   [0.6, -52],
 ];
 
-/** Freezing point of a mix, between the points of the table in a straight line. Throws RangeError over 60 %. */
+/**
+ * Freezing point of a mix, between the points of the table in a straight line.
+ *
+ * @throws {RangeError} over 60 %
+ */
 export function freezesAtC(share: number): number {
   if (share < 0 || share > 0.6) throw new RangeError('between pure water and six parts in ten');
   const i = Math.max(

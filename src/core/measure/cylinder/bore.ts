@@ -13,7 +13,11 @@ export interface BoreShape {
   outOfRoundMm: number;
 }
 
-/** Taper, out-of-round and extremes (common practice: three depths, two directions). Throws RangeError for no reading. */
+/**
+ * Taper, out-of-round and extremes (common practice: three depths, two directions).
+ *
+ * @throws {RangeError} for no reading
+ */
 export function boreShape({ depths }: BoreReadings): BoreShape {
   if (depths.length === 0) throw new RangeError('no reading of the bore');
   const along = depths.map((d) => d.alongMm);

@@ -20,8 +20,10 @@ export interface ChainWear {
 export const chainMost = { open: 0.02, 'in oil': 0.01 } as const;
 
 /**
- * Wear of a chain, from a length over some pins pulled tight: (length - pins × pitch) / (pins × pitch), pins counted as the
- * spaces between them. `most` is the share it may grow by: the bike's own limit where it has one. Throws RangeError for an unknown chain or fewer than 5 spaces.
+ * Wear of a chain, from a length over some pins pulled tight: (length - pins × pitch) / (pins × pitch), pins counted as the spaces between
+ * them. `most` is the share it may grow by: the bike's own limit where it has one.
+ *
+ * @throws {RangeError} for an unknown chain or fewer than 5 spaces
  */
 export function chainWear(
   chain: string,

@@ -25,8 +25,10 @@ export interface BatteryState {
 }
 
 /**
- * State of charge from the voltage after some hours of rest, at a temperature in °C. A battery that reads about one cell
- * short of what it should is taken for one with a dead cell. Throws RangeError for a system that is not 6 or 12 V.
+ * State of charge from the voltage after some hours of rest, at a temperature in °C. A battery that reads about one cell short of what it
+ * should is taken for one with a dead cell.
+ *
+ * @throws {RangeError} for a system that is not 6 or 12 V
  */
 export function batteryState(restV: number, systemV: number, kind: BatteryKind, temperatureC: number): BatteryState {
   if (systemV !== 6 && systemV !== 12) throw new RangeError('a battery of 6 or 12 V');
@@ -91,8 +93,10 @@ export interface CrankingState {
 const usualLeastV = (systemV: number): number => 9.6 * (systemV / 12);
 
 /**
- * What a battery does while it cranks, held against the least in V that this bike's manual allows, or the usual. The dip at first
- * is the starter breaking away; what it turns at is what counts. Throws RangeError for fewer than four samples.
+ * What a battery does while it cranks, held against the least in V that this bike's manual allows, or the usual. The dip at first is the
+ * starter breaking away; what it turns at is what counts.
+ *
+ * @throws {RangeError} for fewer than four samples
  */
 export function crankingState({ samples }: CrankingTrace, systemV: number, leastV: number | null = null): CrankingState {
   if (samples.length < 4) throw new RangeError('too few samples to say anything');

@@ -18,8 +18,10 @@ export interface CrankcaseLeak {
 export const crankcaseMostPa = 6894.757;
 
 /**
- * What a crankcase pressure test says. A small leak flows in proportion to the pressure, so that it falls by halves in equal
- * times; the rate a minute is taken at the start of that fall. Throws RangeError for a rise or for no time.
+ * What a crankcase pressure test says. A small leak flows in proportion to the pressure, so that it falls by halves in equal times; the
+ * rate a minute is taken at the start of that fall.
+ *
+ * @throws {RangeError} for a rise or for no time
  */
 export function crankcaseLeak({ startPa, endPa, seconds }: PressureDrop): CrankcaseLeak {
   if (!(startPa > 0) || !(seconds > 0) || endPa < 0 || endPa > startPa) throw new RangeError('pressure only falls in this test');

@@ -1,6 +1,10 @@
 /** A round port with a layer of carbon all round: geometry. */
 
-/** Share of its area that is still open. Throws RangeError for a layer that would more than fill it. */
+/**
+ * Share of its area that is still open.
+ *
+ * @throws {RangeError} for a layer that would more than fill it
+ */
 export function openShare(portMm: number, layerMm: number): number {
   if (!(portMm > 0) || layerMm < 0 || 2 * layerMm > portMm) throw new RangeError('the layer is thicker than the port is wide');
   return (1 - (2 * layerMm) / portMm) ** 2;

@@ -22,7 +22,8 @@ export function pistonMm(crank: Crank, degrees: number): number {
 
 /**
  * The angle, 0 to 180, at which the piston stands so far below the top: the cosine rule on crank, rod and their distance.
- * Throws RangeError for less than nothing or more than the stroke.
+ *
+ * @throws {RangeError} for less than nothing or more than the stroke
  */
 export function degreesAt(crank: Crank, belowTopMm: number): number {
   const { r, l } = checked(crank);

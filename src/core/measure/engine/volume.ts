@@ -20,7 +20,11 @@ export interface Chamber {
 export const chamberCm3 = ({ boreMm, headCm3, gasketMm, gasketBoreMm, deckMm, domeCm3 }: Chamber): number =>
   headCm3 + sweptCm3(gasketBoreMm, gasketMm) + sweptCm3(boreMm, deckMm) - domeCm3;
 
-/** (swept + left) / left. Throws RangeError where nothing is left. */
+/**
+ * (swept + left) / left.
+ *
+ * @throws {RangeError} where nothing is left
+ */
 export function compressionRatio(sweptVolumeCm3: number, leftCm3: number): number {
   if (!(leftCm3 > 0)) throw new RangeError('nothing is left above the piston: look at the figures again');
   return (sweptVolumeCm3 + leftCm3) / leftCm3;

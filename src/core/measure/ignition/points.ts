@@ -1,6 +1,10 @@
 /** Contact breaker: gap, dwell and timing. Angles in degrees of the points cam unless they say crank. */
 
-/** A dwell meter's angle as a share of the time the contacts are shut. Throws RangeError beyond one cam lobe. */
+/**
+ * A dwell meter's angle as a share of the time the contacts are shut.
+ *
+ * @throws {RangeError} beyond one cam lobe
+ */
 export function dwellShare(dwellDegrees: number, lobes: number): number {
   const all = 360 / lobes;
   if (!(lobes >= 1) || dwellDegrees < 0 || dwellDegrees > all) throw new RangeError('dwell is between nothing and one lobe');
@@ -14,9 +18,10 @@ export interface GapAndDwell {
 }
 
 /**
- * The gap that gives a dwell, in mm, from two that were tried: over the small range of an adjustment the one goes in a
- * straight line with the other (a wider gap is open for longer). Throws RangeError where the two tries are alike or say
- * that a wider gap dwells longer, which no cam does.
+ * The gap that gives a dwell, in mm, from two that were tried: over the small range of an adjustment the one goes in a straight line with
+ * the other (a wider gap is open for longer).
+ *
+ * @throws {RangeError} where the two tries are alike or say that a wider gap dwells longer, which no cam does
  */
 export function gapFor(a: GapAndDwell, b: GapAndDwell, wantedDwell: number): number {
   const slope = (b.dwellDegrees - a.dwellDegrees) / (b.gapMm - a.gapMm);

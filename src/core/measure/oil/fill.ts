@@ -8,7 +8,11 @@ export interface Fill {
   firstShare: number;
 }
 
-/** How much goes in, in how many cans, and in which stages. Throws RangeError where more stays in than it holds. */
+/**
+ * How much goes in, in how many cans, and in which stages.
+ *
+ * @throws {RangeError} where more stays in than it holds
+ */
 export function fillPlan({ dryMl, staysMl, canMl, firstShare }: Fill): {
   neededMl: number;
   cans: number;

@@ -1,6 +1,10 @@
 /** Two-stroke mix. Ratios are fuel to one of oil; volumes in any one unit. */
 
-/** Oil for so much fuel. Throws RangeError for a ratio under 1. */
+/**
+ * Oil for so much fuel.
+ *
+ * @throws {RangeError} for a ratio under 1
+ */
 export function oilFor(fuel: number, ratio: number): number {
   if (!(ratio >= 1) || fuel < 0) throw new RangeError('a mix is at least as much fuel as oil');
   return fuel / ratio;

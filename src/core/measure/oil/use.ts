@@ -5,8 +5,10 @@ export interface OilFill {
 }
 
 /**
- * Litres per 1,000 km, over all fills but the first (which only brought it to the mark). Null for fewer than two, or where no
- * way lies between them. Throws RangeError where the mileage runs backwards.
+ * Litres per 1,000 km, over all fills but the first (which only brought it to the mark). Null for fewer than two, or where no way lies
+ * between them.
+ *
+ * @throws {RangeError} where the mileage runs backwards
  */
 export function oilUse(fills: readonly OilFill[]): { per1000Km: number; overKm: number } | null {
   for (let i = 1; i < fills.length; i++) if (fills[i].km < fills[i - 1].km) throw new RangeError('the mileage runs backwards');

@@ -16,7 +16,8 @@ export const aimMm = ({ lowMm, highMm }: ClearanceBand, aim: Aim): number => low
 
 /**
  * A clearance from a feeler gauge, in mm: the thickest blade that goes and the thinnest that does not. Either may be null.
- * Throws RangeError where a thinner blade does not go than one that does.
+ *
+ * @throws {RangeError} where a thinner blade does not go than one that does
  */
 export function feeler(goesMm: number | null, doesNotGoMm: number | null): ReadingValue {
   if (goesMm === null && doesNotGoMm === null) return { kind: 'none', reason: 'no blade was tried' };
@@ -28,9 +29,11 @@ export function feeler(goesMm: number | null, doesNotGoMm: number | null): Readi
 }
 
 /**
- * Turns of a screw adjuster that bring a clearance to what is wanted; positive is out (looser). `ratio` is what the valve
- * moves for a movement at the screw: 1 where the screw bears on the valve itself, the rocker ratio where it stands on the
- * push rod's side. A screw moves by its pitch in one turn. Throws RangeError for a pitch or ratio that is not positive.
+ * Turns of a screw adjuster that bring a clearance to what is wanted; positive is out (looser). `ratio` is what the valve moves for a
+ * movement at the screw: 1 where the screw bears on the valve itself, the rocker ratio where it stands on the push rod's side. A screw
+ * moves by its pitch in one turn.
+ *
+ * @throws {RangeError} for a pitch or ratio that is not positive
  */
 export function screwTurns({
   foundMm,

@@ -24,9 +24,10 @@ export const layouts: Readonly<Record<string, { name: string; order: string[]; i
 };
 
 /**
- * Where the crank stands, one cylinder after the other, with that cylinder at top dead centre between compression and
- * firing: both its valves shut and its followers on the round of the cam. Throws RangeError where the intervals do not fit
- * the order or do not add up to two turns.
+ * Where the crank stands, one cylinder after the other, with that cylinder at top dead centre between compression and firing: both its
+ * valves shut and its followers on the round of the cam.
+ *
+ * @throws {RangeError} where the intervals do not fit the order or do not add up to two turns
  */
 export function settingPositions(order: readonly string[], intervals: readonly number[]): SettingPosition[] {
   if (order.length === 0 || order.length !== intervals.length)

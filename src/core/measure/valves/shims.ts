@@ -64,11 +64,12 @@ const withShim = (v: ShimmedValve, shimUm: number) => ({
 });
 
 /**
- * New shims for every valve: fewest to buy, and among those plans the one that ends nearest to what is aimed at (the least
- * sum of distances), and among those the one that moves fewest. Every clearance ends inside its band; where a feeler gauge
- * left it between two blades, all of what it can be does. Exact: an assignment of valves to shims in the engine, at hand and
- * to be bought, its three aims in one whole number each. A shim that was not measured stays where its valve is good; where it
- * is not, it has to be measured first. Throws RangeError for a size step that is not positive.
+ * New shims for every valve: fewest to buy, and among those plans the one that ends nearest to what is aimed at (the least sum of
+ * distances), and among those the one that moves fewest. Every clearance ends inside its band; where a feeler gauge left it between two
+ * blades, all of what it can be does. Exact: an assignment of valves to shims in the engine, at hand and to be bought, its three aims in
+ * one whole number each. A shim that was not measured stays where its valve is good; where it is not, it has to be measured first.
+ *
+ * @throws {RangeError} for a size step that is not positive
  */
 export function shimPlan(valves: readonly ShimmedValve[], stock: Stock, { leaveGood }: ShimOptions): ShimResult {
   if (!(stock.buyUm.step > 0)) throw new RangeError('the step of sizes must be more than nothing');

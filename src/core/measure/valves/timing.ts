@@ -53,8 +53,10 @@ export interface SprocketError {
 }
 
 /**
- * How far a cam is out, in teeth: one tooth of a cam sprocket of z teeth is 720/z crank degrees. `centre` and `bookCentre`
- * are lobe centres after top dead centre for an inlet, before it for an exhaust cam. Throws RangeError for fewer than 8 teeth.
+ * How far a cam is out, in teeth: one tooth of a cam sprocket of z teeth is 720/z crank degrees. `centre` and `bookCentre` are lobe centres
+ * after top dead centre for an inlet, before it for an exhaust cam.
+ *
+ * @throws {RangeError} for fewer than 8 teeth
  */
 export function sprocketError(side: 'inlet' | 'exhaust', centre: number, bookCentre: number, camTeeth: number): SprocketError {
   if (!(camTeeth >= 8)) throw new RangeError('a cam sprocket has at least 8 teeth');
