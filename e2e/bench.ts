@@ -65,7 +65,7 @@ export const test = base.extend<Fixtures>({
     const wrong = watch(page);
     openAwake(page);
     await page.goto('/workshops');
-    await page.getByTestId('demo-shop').getByRole('button', { name: 'Go in as Ines Corrow' }).click();
+    await page.getByTestId('demo-shop').getByRole('button', { name: 'Open as Ines Corrow' }).click();
     await page.getByRole('heading', { name: 'Can be done now' }).waitFor();
     await use(page);
     expect(wrong).toEqual([]);
@@ -80,7 +80,7 @@ export async function bookIn(page: Page, name = 'Quillon 350', words = 'Kicks ov
   await page.goto('/book-in');
   await page.getByLabel('Bike: make and model').fill(name);
   await page.getByLabel('Owner', { exact: true }).fill('Orla Fennimore');
-  await page.getByLabel('What is wrong').fill(words);
+  await page.getByLabel('Complaint, in the owner').fill(words);
   await page.getByRole('group', { name: 'Turns over but will not start' }).getByRole('button', { name: 'yes' }).click();
   await page.getByRole('button', { name: 'Book in' }).click();
   await page.waitForURL(/\/job\/[\da-f-]{36}\/look/);

@@ -68,9 +68,9 @@ async function followAdvice(page: Page, hidden: Hidden[], comesAndGoes = false):
     );
     const outcome = t.outcomes.find((o) => o.id === id)!;
     if (t.measure) {
-      await card.getByRole('combobox', { name: 'Could not be done, and why' }).click();
-      await page.getByRole('option', { name: 'I have not got the tool' }).click();
-    } else if (comesAndGoes && !outcome.normal) await card.getByRole('button', { name: 'Comes and goes' }).last().click();
+      await card.getByRole('combobox', { name: 'Couldn’t test, and why' }).click();
+      await page.getByRole('option', { name: 'No tool for it' }).click();
+    } else if (comesAndGoes && !outcome.normal) await card.getByRole('button', { name: 'Intermittent' }).last().click();
     else await card.getByRole('button', { name: outcome.says, exact: true }).click();
     await expect(page.getByTestId('ledger')).toContainText(title);
     // The next question comes with the new ranking.
@@ -102,7 +102,7 @@ test('a clutch that drags for two reasons: one repair is not enough', async ({ b
   expect(repaired).toEqual(expect.arrayContaining(['clutch-too-much-play', 'basket-notched']));
 });
 
-test('electrics that come and go: the harness is found by what comes and goes', async ({ bench: page }) => {
+test('electrics that come and go: the harness is found by what intermittent', async ({ bench: page }) => {
   test.setTimeout(300_000);
   const job = await complain(page, 'lights flicker and it cuts out over bumps', 'Electrics come and go');
   await describeBike(page, job, { ...four, archetype: 'air-twin', cylinders: 2 });

@@ -30,12 +30,12 @@ test('one search by keyboard alone: open, beginnings of words, a slip, arrows, E
   await page.keyboard.press('ArrowDown');
   await expect(options.nth(1)).toHaveAttribute('aria-selected', 'true');
   await field.fill('condensor');
-  await expect(page.getByText('Nothing fits exactly. Close to it:')).toBeVisible();
+  await expect(page.getByText('No exact match. Close:')).toBeVisible();
   await expect(options).toHaveText([/Condenser/]);
   await field.fill('fenni');
   await expect(options.first()).toContainText('Orla Fennimore');
   await field.fill('zzz');
-  await expect(page.getByText('Nothing is written that fits.')).toBeVisible();
+  await expect(page.getByText('No matches.')).toBeVisible();
   await field.fill('sedgeling conden');
   await expect(options).toHaveText([/Condenser/]);
   await page.keyboard.press('Enter');

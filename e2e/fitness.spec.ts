@@ -6,7 +6,7 @@ test('metal in the oil shuts running and riding with its reason; taken back, bot
   await page.goto('/book-in');
   await page.getByLabel('Bike: make and model').fill('Osprane 650');
   await page.getByLabel('Owner', { exact: true }).fill('Orla Fennimore');
-  await page.getByLabel('What is wrong').fill('Clutch slips in top gear');
+  await page.getByLabel('Complaint, in the owner').fill('Clutch slips in top gear');
   await page.getByRole('group', { name: 'Clutch slips', exact: true }).getByRole('button', { name: 'yes' }).click();
   await page.getByRole('button', { name: 'Book in' }).click();
   await page.waitForURL(/\/look$/);
@@ -66,7 +66,7 @@ test('positive earth is asked for, and stands at everything that is done with th
   await expect(again.getByRole('note', { name: 'Caution' })).toContainText('the positive lead goes to the frame, comes off first');
   // So it does where the battery is taken out.
   await page.goto(`${job}/strip`);
-  await page.getByLabel('What comes off').fill('Battery');
+  await page.getByLabel('Part removed').fill('Battery');
   await expect(page.getByTestId('step-form').getByRole('note', { name: 'Caution' })).toContainText('the positive lead goes to the frame');
 });
 
@@ -74,7 +74,7 @@ test('words without a symptom: what they seem to mean is one tap away, and then 
   await page.goto('/book-in');
   await page.getByLabel('Bike: make and model').fill('Osprane 650');
   await page.getByLabel('Owner', { exact: true }).fill('Orla Fennimore');
-  await page.getByLabel('What is wrong').fill('temperature climbs and it boils over in traffic');
+  await page.getByLabel('Complaint, in the owner').fill('temperature climbs and it boils over in traffic');
   await page.getByRole('button', { name: 'Book in' }).click();
   await page.waitForURL(/\/look$/);
   await page.goto(page.url().replace(/\/look$/, '/trace'));

@@ -23,17 +23,17 @@ test('a job goes to another workshop by file: shown first, brought in, the same 
   await elsewhere(page, `Elsewhere ${info.testId}`);
   await page.goto('/import');
   await choose(page, 'hollin.zip', zip);
-  await expect(page.getByTestId('import-report')).toContainText('It would bring 3 new entries; 0 are here already.');
+  await expect(page.getByTestId('import-report')).toContainText('It would add 3 new entries; 0 are here already.');
   expect((await page.request.get(`/api/jobs/${jobIdOf(job)}`)).status()).toBe(404);
   const axe = await new AxeBuilder({ page }).analyze();
   expect(axe.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
-  await page.getByRole('button', { name: 'Bring it in' }).click();
-  await expect(page.getByTestId('import-report')).toContainText('It is here: 3 new entries');
+  await page.getByRole('button', { name: 'Import' }).click();
+  await expect(page.getByTestId('import-report')).toContainText('Imported: 3 new entries');
   await page.getByRole('link', { name: 'Open it' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Hollin 500');
   await page.goto('/import');
   await choose(page, 'hollin.zip', zip);
-  await expect(page.getByTestId('import-report')).toContainText('Everything in this file is here already. Nothing would change.');
+  await expect(page.getByTestId('import-report')).toContainText('Everything in this file is here already.');
 });
 
 test('what was changed on both sides is chosen, one by one, and both values stay in the log', async ({ bench: page }, info) => {
@@ -53,10 +53,10 @@ test('what was changed on both sides is chosen, one by one, and both values stay
   await choose(page, 'marram.json', theirs);
   const conflict = page.getByTestId('import-conflict');
   await expect(conflict).toContainText('Year');
-  await expect(page.getByRole('button', { name: 'Bring it in' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Import' })).toBeDisabled();
   await conflict.getByRole('button', { name: 'In the file: “1970”' }).click();
-  await page.getByRole('button', { name: 'Bring it in' }).click();
-  await expect(page.getByTestId('import-report')).toContainText('It is here');
+  await page.getByRole('button', { name: 'Import' }).click();
+  await expect(page.getByTestId('import-report')).toContainText('Fault here');
   const file = JSON.parse((await exported(page, job)).toString()) as JobFile;
   expect((file.rows.bike![0] as unknown as { year: number }).year).toBe(1970);
   expect(file.journal.at(-1)).toMatchObject({ type: 'tray.decide', payload: { theirs: { year: 1974 }, yours: { year: 1970 } } });

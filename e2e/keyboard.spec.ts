@@ -60,7 +60,7 @@ test('from booking in to hand over without touching a pointer', async ({ bench: 
 
   await press(page, button(/^Turns freely: /));
   await press(page, button(/^Right level, looks and smells like oil: /));
-  await expect(button(/^Look again: Look at the oil/)).toBeVisible();
+  await expect(button(/^Check: Look at the oil/)).toBeVisible();
 
   await go(page, 'Trace');
   await find(page, page.getByRole('combobox', { name: 'Take another test' }), 'Measure compression, cylinder 1');
@@ -73,7 +73,7 @@ test('from booking in to hand over without touching a pointer', async ({ bench: 
   await press(page, button('No spark'));
   await ranked(page);
   await press(page, page.getByTestId('suspects').getByRole('button', { name: /^Contact points dirty or burnt/ }));
-  await press(page, button('This is it: repair'));
+  await press(page, button('Confirmed: log repair'));
   await expect(page.getByRole('dialog')).toBeVisible();
   await type(page, page.getByRole('dialog').getByLabel('Minutes'), '20');
   await press(page, button('Log the repair'));
@@ -82,14 +82,14 @@ test('from booking in to hand over without touching a pointer', async ({ bench: 
   await expect(page.getByRole('checkbox', { name: 'Cause explained' })).toBeChecked();
 
   await go(page, 'Strip');
-  await type(page, page.getByLabel('What comes off').filter({ visible: true }), 'Points cover');
+  await type(page, page.getByLabel('Part removed').filter({ visible: true }), 'Points cover');
   await type(page, page.getByLabel('Fasteners').filter({ visible: true }), '2x M5x12');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('steps')).toContainText('Bag 1');
   await type(page, page.getByLabel('Part', { exact: true }).filter({ visible: true }), 'Contacts');
-  await type(page, page.getByLabel('What is seen').filter({ visible: true }), 'Blue film');
+  await type(page, page.getByLabel('Condition').filter({ visible: true }), 'Blue film');
   await press(page, button('clean'), 'Space');
-  await press(page, button('Write it down'));
+  await press(page, button('Add finding'));
   await expect(page.getByTestId('findings')).toContainText('Blue film');
 
   await go(page, 'Parts');
@@ -99,9 +99,9 @@ test('from booking in to hand over without touching a pointer', async ({ bench: 
   await expect(page.getByRole('img', { name: 'Status: fitted' })).toBeVisible();
 
   await go(page, 'Rebuild');
-  await press(page, button('All back on'));
-  await type(page, page.getByLabel('Which fasteners').filter({ visible: true }), 'Cover screws');
-  await type(page, page.getByLabel('Figure', { exact: true }).filter({ visible: true }), '5');
+  await press(page, button('All refitted'));
+  await type(page, page.getByLabel('Fasteners').filter({ visible: true }), 'Cover screws');
+  await type(page, page.getByLabel('Torque', { exact: true }).filter({ visible: true }), '5');
   await page.keyboard.press('Enter');
   await press(page, button(/^Stage 1 done: Cover screws/));
   await press(page, button('Sign as Ines Corrow'));

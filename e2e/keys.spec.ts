@@ -10,7 +10,7 @@ test('a trace goes on by keys alone, and a theory that is held is refuted by wha
   await test.step('a theory is held', async () => {
     await page.locator('[data-suspect="points-dirty"]').getByRole('button').first().click();
     await expect(page.getByRole('img', { name: 'Place on the bike: Ignition side of the crank' })).toBeVisible();
-    await page.getByRole('button', { name: 'Hold this theory' }).click();
+    await page.getByRole('button', { name: 'Pin theory' }).click();
     await expect(page.locator('[data-suspect="points-dirty"]')).toContainText('your theory');
   });
 

@@ -50,7 +50,7 @@ test('a tablet is refused until it says the code, can be named, works with what 
     await tablet.getByRole('button', { name: 'Pair' }).click();
     await expect(tablet.getByRole('alert')).toContainText('This is not the code on the computer');
     await tablet.getByLabel('Code').fill(`${code.slice(0, 3)} ${code.slice(3)}`);
-    await tablet.getByLabel('What this device is called').fill('Shed tablet');
+    await tablet.getByLabel('Device name').fill('Workshop tablet');
     await tablet.getByRole('button', { name: 'Pair' }).click();
     await expect(tablet.getByRole('heading', { name: 'Can be done now' })).toBeVisible();
     await awake(tablet);
@@ -62,7 +62,7 @@ test('a tablet is refused until it says the code, can be named, works with what 
     await tablet.goto(`${job}/parts`);
     await awake(tablet);
     await tablet.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Condenser');
-    await tablet.getByRole('button', { name: 'Put on the list' }).click();
+    await tablet.getByRole('button', { name: 'Add part' }).click();
     await home.goto(`${job}/parts`);
     await expect(home.getByTestId('parts')).toContainText('Condenser');
 
@@ -74,9 +74,9 @@ test('a tablet is refused until it says the code, can be named, works with what 
     await home.goto('/devices');
     await home.getByTestId('devices').getByLabel('Name').fill('By the lift');
     await home.getByTestId('devices').getByLabel('Name').press('Enter');
-    await expect(home.getByRole('button', { name: 'Send away: By the lift' })).toBeVisible();
+    await expect(home.getByRole('button', { name: 'Remove: By the lift' })).toBeVisible();
     await expect(home.getByTestId('devices')).toContainText('Ines Corrow');
-    await home.getByRole('button', { name: 'Send away: By the lift' }).click();
+    await home.getByRole('button', { name: 'Remove: By the lift' }).click();
     await expect(home.getByText('No tablet yet.')).toBeVisible();
     expect(await statusOf(tablet, '/api/jobs')).toBe(401);
     await tablet.goto(`${job}/parts`);

@@ -1,14 +1,14 @@
 import { awake, bookIn, describeBike, expect, pointsTwin, test, type Page } from './bench';
 
-// The bench line: whatever can be entered can be said, and nothing is kept before it was shown.
+// Panels line: whatever can be entered can be said, and nothing is kept before it was shown.
 
-const field = (page: Page) => page.getByLabel('Say it in a line. Question mark lists what can be said.');
+const field = (page: Page) => page.getByLabel('Type a line. ? lists what you can type.');
 const panel = (page: Page) => page.getByTestId('line-panel');
 
 /** Says a line that has one meaning, sees what it means, and keeps it with Enter. */
 async function say(page: Page, line: string, shown: RegExp | string): Promise<void> {
   await field(page).fill(line);
-  await expect(panel(page).getByRole('button', { name: 'Keep' })).toBeVisible();
+  await expect(panel(page).getByRole('button', { name: 'Save' })).toBeVisible();
   await expect(panel(page)).toContainText(shown);
   await field(page).press('Enter');
   await expect(field(page)).toHaveValue('');
@@ -29,7 +29,7 @@ test('a whole trace by the bench line alone, from the first symptom to the hand-
     ['decompressor none', 'Decompressor: none'],
     ['standing eighteen months', '18 months'],
     ['stored damp', 'Where it stood: damp'],
-    ['last touched ignition by a neighbour', 'Touched last: ignition'],
+    ['last touched ignition by a neighbour', 'Last worked on: ignition'],
     ['symptom smells of fuel no', /: no/],
     ['agreed up to 200: find out why', 'up to 200'],
     ['turn by hand free', 'Turns freely'],
@@ -62,7 +62,7 @@ test('an ambiguous line shows its meanings and keeps none until one is chosen; s
   await describeBike(page, job, pointsTwin);
   await page.goto(`${job}/trace`);
   await field(page).fill('comp 118 psi');
-  await expect(panel(page)).toContainText('Nothing is kept until you choose.');
+  await expect(panel(page)).toContainText('Choose one to save it.');
   await field(page).press('Enter');
   await expect(field(page)).toHaveValue('comp 118 psi');
   await expect(page.getByTestId('ledger')).not.toContainText('ompression');
@@ -71,7 +71,7 @@ test('an ambiguous line shows its meanings and keeps none until one is chosen; s
   await field(page).press('Enter');
   await expect(panel(page)).toContainText('Kept: Measure compression, cylinder 2');
   await expect(page.getByTestId('ledger')).toContainText('compression, cylinder 2');
-  await panel(page).getByRole('button', { name: 'Take it back' }).click();
+  await panel(page).getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByTestId('ledger')).not.toContainText('compression, cylinder 2');
   await field(page).fill('comp 1 118 bar');
   await expect(panel(page)).toContainText('Did you mean 118 psi?');

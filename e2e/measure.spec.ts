@@ -14,7 +14,7 @@ async function pull(page: Page, label: string, text: string): Promise<void> {
   await page.getByRole('option', { name: text, exact: true }).click();
 }
 const verdict = (page: Page) => page.getByTestId('verdict');
-const keep = (page: Page) => page.getByRole('button', { name: 'Keep', exact: true }).click();
+const keep = (page: Page) => page.getByRole('button', { name: 'Save', exact: true }).click();
 
 const four = {
   ...pointsTwin,
@@ -145,15 +145,15 @@ test('a bore: from the gauge to the decision, out as a file and in again', async
   await expect(verdict(page)).toContainText('Plate anew');
   await expect(page.getByRole('img', { name: /Bore from the top down/ })).toBeVisible();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Out as CSV' }).click();
+  await page.getByRole('button', { name: 'Export CSV' }).click();
   const path = await (await download).path();
   await page.getByRole('button', { name: 'Clear' }).click();
   await expect(page.locator('[data-field="piston"]')).toHaveValue('');
-  await page.getByLabel('Take a panel from a file').setInputFiles({ name: 'bore.csv', mimeType: 'text/csv', buffer: readFileSync(path) });
+  await page.getByLabel('Import a panel from a file').setInputFiles({ name: 'bore.csv', mimeType: 'text/csv', buffer: readFileSync(path) });
   await expect(page.locator('[data-field="piston"]')).toHaveValue('63.95');
   await expect(verdict(page)).toContainText('Plate anew');
   await page
-    .getByLabel('Take a panel from a file')
+    .getByLabel('Import a panel from a file')
     .setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('some,thing\n1,2') });
   await expect(page.getByTestId('panel').getByText('Its first line has to be')).toBeVisible();
 });
@@ -176,7 +176,7 @@ test('a voltage-drop hunt without a network: the joint that loses it, and nothin
   await type(page, { current: '4' });
   await expect(verdict(page)).toContainText('fuse to switch loses 1.20 V, 92 % of all that is lost');
   await expect(page.getByText('0.300 ohm, 4.8 W of heat')).toBeVisible();
-  await page.getByRole('button', { name: 'The bench' }).click();
+  await page.getByRole('button', { name: 'Panels' }).click();
   await expect(page.getByTestId('rack')).toBeVisible();
   await page.context().setOffline(false);
 });
@@ -208,13 +208,13 @@ test('four carburettors on the simulated columns: the screw that is named is tur
   await page.keyboard.press('F2');
   await expect(page.getByTestId('panel').getByText(/Taken: [\d.]+ cmHg/)).toBeVisible();
   await expect(page.locator('[data-field="vacuum#4"]')).toHaveValue(/^\d+\.\d$/);
-  await instrument.getByRole('button', { name: 'Put it away' }).click();
+  await instrument.getByRole('button', { name: 'Disconnect' }).click();
   // What a simulated instrument reads is practice: judged, and never kept on a bike.
   await expect(page.getByTestId('practice')).toContainText('Vacuum columns, simulated');
   await keep(page);
   await expect(page.getByTestId('panel').getByRole('alert')).toContainText('Practice is not kept');
   await page.goto(`${job}/record`);
-  await expect(page.getByText('Nothing was measured.')).toBeVisible();
+  await expect(page.getByText('No readings.')).toBeVisible();
 });
 
 test('a gauge climbs stroke by stroke, is taken cylinder by cylinder, and its recording plays again', async ({ bench: page }) => {
@@ -232,9 +232,9 @@ test('a gauge climbs stroke by stroke, is taken cylinder by cylinder, and its re
   }
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   const download = page.waitForEvent('download');
-  await instrument.getByRole('button', { name: 'Keep the recording' }).click();
+  await instrument.getByRole('button', { name: 'Save recording' }).click();
   const recording = readFileSync(await (await download).path(), 'utf8');
-  await instrument.getByRole('button', { name: 'Put it away' }).click();
+  await instrument.getByRole('button', { name: 'Disconnect' }).click();
   const replay = page.getByLabel('Replay a recording from a file');
   const file = (text: string) => ({ name: 'gauge.ndjson', mimeType: 'application/x-ndjson', buffer: Buffer.from(text) });
   await replay.setInputFiles(file('{"t":0,"c":"gauge","v":1}'));
@@ -242,14 +242,14 @@ test('a gauge climbs stroke by stroke, is taken cylinder by cylinder, and its re
   await replay.setInputFiles(file(recording));
   await expect(instrument.getByText('Compression gauge (simulated)')).toBeVisible();
   await expect(instrument.getByRole('img', { name: /Gauge: [1-9]\d* psi/ })).toBeVisible();
-  await instrument.getByRole('button', { name: 'Put it away' }).click();
+  await instrument.getByRole('button', { name: 'Disconnect' }).click();
   await page.getByRole('button', { name: 'Clear' }).click();
   // A recording of a real one is kept, and stands in the record with what it was read from.
   await replay.setInputFiles(file(recording.replace('"simulated":true', '"simulated":false')));
   await expect(instrument.getByText('settled')).toBeVisible();
   await page.keyboard.press('F2');
   await keep(page);
-  await page.getByTestId('panel').getByRole('button', { name: 'Take it back' }).click();
+  await page.getByTestId('panel').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByTestId('panel').getByText('Taken back')).toBeVisible();
   await keep(page);
   await expect(page.getByText(/the last \d+ psi on .*Compression gauge/)).toBeVisible();
@@ -290,32 +290,32 @@ test('the specification: from a panel, from a file, from another bike, and not a
   await describeBike(page, first, pointsTwin);
   await page.goto(`${first}/measure?panel=crank`);
   await type(page, { 'run-out': '0.02', 'run-out-most': '0.05' });
-  await page.getByLabel('Where the figures of the book stand').fill('book, page 40');
+  await page.getByLabel('Manual page').fill('book, page 40');
   await keep(page);
   await expect(page.getByTestId('panel').getByText(/1 limit of the book/)).toBeVisible();
   await type(page, { 'run-out': '0.09' });
-  await expect(verdict(page)).toContainText('Over: crank run-out');
-  await page.getByRole('button', { name: 'The bench' }).click();
+  await expect(verdict(page)).toContainText('Done: crank run-out');
+  await page.getByRole('button', { name: 'Panels' }).click();
   const sheet = page.getByTestId('sheet');
   await expect(sheet).toContainText('… to 0.05 mm · book, page 40');
   await sheet.getByRole('button', { name: 'Change the limit of Crank run-out' }).click();
-  await sheet.getByLabel('Done for over').fill('0.04');
+  await sheet.getByLabel('Service limit, max').fill('0.04');
   await expect(sheet.getByRole('alert')).toContainText('lies below the standard');
-  await sheet.getByLabel('Done for over').fill('0.1');
+  await sheet.getByLabel('Service limit, max').fill('0.1');
   await sheet.getByRole('button', { name: 'Change the limit', exact: true }).click();
   await expect(sheet).toContainText('done for beyond … to 0.10 mm');
   const upload = (text: string) =>
-    page.getByLabel('Take limits from a file').setInputFiles({ name: 'limits.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+    page.getByLabel('Import limits from a file').setInputFiles({ name: 'limits.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await upload('quantity,low,high,unit,source\nring-gap,0.15,0.35,mm,book p. 12\nno-such,1,2,mm,book');
-  await expect(sheet).toContainText('Nothing was taken from limits.csv.');
+  await expect(sheet).toContainText('Nothing was imported from limits.csv.');
   await expect(sheet).toContainText('Line 2');
   await upload('quantity,low,high,unit,source\nring-gap,0.15,0.35,mm,book p. 12');
-  await expect(sheet).toContainText('1 limit taken from limits.csv.');
+  await expect(sheet).toContainText('1 limit imported from limits.csv.');
   const second = await bookIn(page, 'Quillon 350 of another owner');
   await page.goto(`${second}/measure`);
   await page.getByTestId('sheet').getByRole('button', { name: 'Copy from another bike' }).click();
   await page.getByTestId('sheet').getByRole('button', { name: 'Quillon 350: 2 limits' }).click();
-  await expect(page.getByTestId('sheet')).toContainText('2 limits taken from Quillon 350.');
+  await expect(page.getByTestId('sheet')).toContainText('2 limits imported from Quillon 350.');
   await expect(page.getByTestId('sheet')).toContainText('book p. 12');
 });
 
@@ -324,7 +324,7 @@ test('what is only worked out stands in the record in words, with the figures it
   await describeBike(page, job, { ...pointsTwin, strokes: 'two', cylinders: 1 });
   await page.goto(`${job}/measure?panel=mix`);
   await keep(page);
-  await expect(page.getByTestId('panel').getByText('Type a figure first.')).toBeVisible();
+  await expect(page.getByTestId('panel').getByText('Enter a reading first.')).toBeVisible();
   await type(page, { fuel: '5', ratio: '30', makers: '20' });
   await expect(verdict(page)).toContainText('Less oil than the maker asks');
   await keep(page);

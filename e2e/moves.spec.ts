@@ -13,14 +13,14 @@ test('stages of a job are one application: no page is loaded, what is typed stay
     if (r.isNavigationRequest()) pages.push(r.url());
   });
   await knot('Strip').click();
-  await page.getByLabel('What comes off').fill('Points cover');
+  await page.getByLabel('Part removed').fill('Points cover');
   for (const name of names) {
     await knot(name).click();
     await expect(knot(name)).toHaveAttribute('aria-current', 'page');
     await expect(page).toHaveTitle(`Quillon 350: ${name} · Ivrek`);
   }
   await knot('Strip').click();
-  await expect(page.getByLabel('What comes off')).toHaveValue('Points cover');
+  await expect(page.getByLabel('Part removed')).toHaveValue('Points cover');
   await page.getByRole('textbox', { name: 'Fasteners', exact: true }).fill('2x M5x12');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('steps')).toContainText('Points cover');
@@ -56,11 +56,11 @@ test('a stage that cannot be fetched says so and is there at the next try; the o
   const knot = (name: string) =>
     page.getByRole('navigation', { name: 'Stages of this job' }).getByRole('link', { name: new RegExp(`^${name}`) });
   await knot('Strip').click();
-  await page.getByLabel('What comes off').fill('Points cover');
+  await page.getByLabel('Part removed').fill('Points cover');
   await knot('Parts').click();
   await expect(page.getByText('This stage is not on this device and could not be fetched.')).toBeVisible();
   await knot('Strip').click();
-  await expect(page.getByLabel('What comes off')).toHaveValue('Points cover');
+  await expect(page.getByLabel('Part removed')).toHaveValue('Points cover');
   await knot('Parts').click();
   await page.unroute('**/PartsView*.js');
   await page.getByRole('button', { name: 'Try again' }).click();

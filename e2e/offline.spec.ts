@@ -57,15 +57,15 @@ test('reload without a server shows the bike, ranks it and takes entries, which 
   expect(Number(before)).toBeGreaterThan(0);
   const card = await chooseTest(page, /^Measure compression, cylinder 1/);
   await card.getByLabel('Cylinder 1', { exact: true }).fill('40');
-  await card.getByRole('button', { name: 'Keep the reading' }).click();
+  await card.getByRole('button', { name: 'Save reading' }).click();
   await expect(page.getByTestId('ledger')).toContainText('compression');
   await expect(page.getByText('One entry waits on this device')).toBeVisible();
   await ranked(page);
   // another stage, never opened before, and a step with a bag
   await page.goto(`${job}/strip`);
-  await page.getByLabel('What comes off').fill('Left cover');
+  await page.getByLabel('Part removed').fill('Left cover');
   await page.getByLabel('Fasteners').fill('4x M6x25');
-  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.getByRole('button', { name: 'Add step' }).click();
   await expect(page.getByText('2 entries wait on this device')).toBeVisible();
   await page.reload();
   await expect(page.getByTestId('steps')).toContainText('Left cover');
@@ -86,7 +86,7 @@ test('a bike is booked in without a server, worked on, and arrives whole', async
   await page.goto('/book-in');
   await page.getByLabel('Bike: make and model').fill('Marram 80');
   await page.getByLabel('Owner', { exact: true }).fill('Perrin Sallow');
-  await page.getByLabel('What is wrong').fill('Loses its pull on the hill');
+  await page.getByLabel('Complaint, in the owner').fill('Loses its pull on the hill');
   await page.getByRole('button', { name: 'Book in' }).click();
   await page.waitForURL(/\/look$/);
   await expect(page.getByRole('heading', { level: 1, name: 'Marram 80' })).toBeVisible();

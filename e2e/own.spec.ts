@@ -19,24 +19,24 @@ async function addFlakes(page: Page): Promise<void> {
   await page.goto('/knowledge');
   await page.getByRole('button', { name: 'Add a fault' }).click();
   const form = page.getByRole('dialog');
-  await form.getByLabel('What is wrong').fill('Tank liner comes off in flakes');
-  await form.getByRole('button', { name: 'Keep it' }).click();
+  await form.getByLabel('Fault').fill('Tank liner comes off in flakes');
+  await form.getByRole('button', { name: 'Save' }).click();
   // What is missing is said at its place, and what was written stays.
-  await expect(form.getByText('5 fields want something.')).toBeVisible();
+  await expect(form.getByText('5 fields need attention.')).toBeVisible();
   await expect(form.getByText('Choose where it belongs.')).toBeVisible();
-  await pull(page, form, 'Belongs to', 'fuel');
-  await form.getByRole('button', { name: 'Add what it brings' }).click();
-  await pick(page, form, 'Noticed or shown, 1', 'Turns over but will not start');
+  await pull(page, form, 'System', 'fuel');
+  await form.getByRole('button', { name: 'Add a sign' }).click();
+  await pick(page, form, 'Sign, 1', 'Turns over but will not start');
   await expect(form.getByText('No test can show any of this.')).toBeVisible();
-  await form.getByRole('button', { name: 'It is found by a look of its own' }).click();
-  await form.getByLabel('What one does').fill('Half a glass from the tap, against the light');
-  await form.getByLabel('What shows, if this is it').fill('Flakes in the glass');
-  await form.getByLabel('What shows, if it is not').fill('Clean fuel');
+  await form.getByRole('button', { name: 'Add its own check' }).click();
+  await form.getByLabel('Check').fill('Half a glass from the tap, against the light');
+  await form.getByLabel('Result if it is this').fill('Flakes in the glass');
+  await form.getByLabel('Result if not').fill('Clean fuel');
   await form.getByLabel('Minutes', { exact: true }).fill('4');
-  await form.getByLabel('What cures it').fill('Strip the liner, clean the tank');
-  await form.getByLabel('Minutes of the cure').fill('180');
-  await form.getByLabel('What made it fail').fill('Poured over rust');
-  await form.getByRole('button', { name: 'Keep it' }).click();
+  await form.getByLabel('Repair').fill('Strip the liner, clean the tank');
+  await form.getByLabel('Repair minutes').fill('180');
+  await form.getByLabel('Usual cause').fill('Poured over rust');
+  await form.getByRole('button', { name: 'Save' }).click();
   await expect(form).toBeHidden();
 }
 
@@ -57,34 +57,34 @@ test('a fault with a look of its own: suspected and offered on the next bike, ta
   await expect(page.locator('[data-suspect]').first()).toContainText('Tank liner comes off in flakes');
 
   await page.goto('/knowledge');
-  await page.getByRole('button', { name: 'Take out: Tank liner comes off in flakes' }).click();
+  await page.getByRole('button', { name: 'Remove: Tank liner comes off in flakes' }).click();
   await expect(own.getByText('Tank liner comes off in flakes: taken out.')).toBeVisible();
   await page.goto(`${job}/trace`);
   await ranked(page);
   await expect(page.locator('[data-suspect]').first()).not.toContainText('Tank liner');
-  // What was found by it is still told.
+  // Results by it is still told.
   await expect(page.getByTestId('ledger')).toContainText('tank liner comes off in flakes');
   await page.goto('/knowledge');
-  await page.getByRole('button', { name: 'Put back: Tank liner comes off in flakes' }).click();
+  await page.getByRole('button', { name: 'Restore: Tank liner comes off in flakes' }).click();
   await own.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: 'Put back: Tank liner comes off in flakes' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Restore: Tank liner comes off in flakes' })).toBeVisible();
 });
 
 test('a figure of the shop takes the place of the one that ships, is changed and taken back', async ({ bench: page }) => {
   await page.goto('/knowledge');
-  await page.getByRole('button', { name: 'Add a figure' }).click();
+  await page.getByRole('button', { name: 'Add a value' }).click();
   const form = page.getByRole('dialog');
   await pick(page, form, 'About', 'Contact points dirty or burnt');
   await form.getByLabel('One bike in').fill('1');
-  await form.getByRole('button', { name: 'Keep it' }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
   await expect(form.getByText('One bike in how many?')).toBeVisible();
   await form.getByLabel('One bike in').fill('20');
-  await form.getByRole('button', { name: 'Keep it' }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
   const figures = page.getByTestId('own').locator('section', { hasText: 'Figures' });
   await expect(figures).toContainText('1 bike in 20');
   await page.getByRole('button', { name: 'Change: Contact points dirty or burnt' }).click();
-  await page.getByRole('dialog').getByLabel('Minutes of the cure').fill('35');
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('dialog').getByLabel('Repair minutes').fill('35');
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
   await expect(figures).toContainText('1 bike in 20, 35 min');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(figures).not.toContainText('35 min');
@@ -96,7 +96,7 @@ test('it is taken along as YAML and brought in elsewhere; a wrong file says wher
 }) => {
   await addFlakes(page);
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Take along as YAML' }).click();
+  await page.getByRole('link', { name: 'Export YAML' }).click();
   const text = readFileSync((await (await download).path())!, 'utf8');
   const content = parse(text) as { faults: { id: string; prior: number }[]; tests: object[]; findings: object[] };
   expect(content.faults.map((f) => f.id)).toEqual(['own-tank-liner-comes-off-in-flakes']);
@@ -125,22 +125,22 @@ test('a cause that is not in the list becomes a fault of the shop at the repair'
   await page.getByRole('button', { name: 'A cause not in the list' }).click();
   const repair = page.getByRole('dialog', { name: 'A cause that is not in the list' });
   await repair.getByLabel('Cause, in your words').fill('Nest in the intake');
-  await repair.getByLabel('What was done').fill('Nest out');
+  await repair.getByLabel('Repair done').fill('Nest out');
   await repair.getByLabel('Minutes').fill('10');
-  await repair.getByRole('button', { name: 'Keep it as a fault of this shop' }).click();
-  const form = page.getByRole('dialog', { name: 'A fault of our own' });
-  await expect(form.getByLabel('What is wrong')).toHaveValue('Nest in the intake');
-  await expect(form.getByLabel('Noticed or shown, 1')).toHaveValue('Turns over but will not start');
-  await pull(page, form, 'Belongs to', 'fuel');
-  await form.getByRole('button', { name: 'It brings something else too' }).click();
-  await pick(page, form, 'Noticed or shown, 2', 'Coughs or pops but does not run');
-  await form.getByRole('button', { name: 'It is found by a look of its own' }).click();
-  await form.getByLabel('What one does').fill('Take the filter off and look in');
-  await form.getByLabel('What shows, if this is it').fill('A nest');
-  await form.getByLabel('What shows, if it is not').fill('A clear way');
+  await repair.getByRole('button', { name: 'Save as a fault of this workshop' }).click();
+  const form = page.getByRole('dialog', { name: 'A fault of this workshop' });
+  await expect(form.getByLabel('Fault')).toHaveValue('Nest in the intake');
+  await expect(form.getByLabel('Sign, 1')).toHaveValue('Turns over but will not start');
+  await pull(page, form, 'System', 'fuel');
+  await form.getByRole('button', { name: 'Add another sign' }).click();
+  await pick(page, form, 'Sign, 2', 'Coughs or pops but does not run');
+  await form.getByRole('button', { name: 'Add its own check' }).click();
+  await form.getByLabel('Check').fill('Take the filter off and look in');
+  await form.getByLabel('Result if it is this').fill('A nest');
+  await form.getByLabel('Result if not').fill('A clear way');
   await form.getByLabel('Minutes', { exact: true }).fill('5');
-  await form.getByLabel('What made it fail').fill('Stood open in a barn');
-  await form.getByRole('button', { name: 'Keep it' }).click();
+  await form.getByLabel('Usual cause').fill('Stood open in a barn');
+  await form.getByRole('button', { name: 'Save' }).click();
   await expect(repair.getByText('from now on it stands among the suspects')).toBeVisible();
   await repair.getByRole('button', { name: 'Log the repair' }).click();
   await expect(repair).toBeHidden();

@@ -39,8 +39,8 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await card.getByLabel('Cylinder 1', { exact: true }).fill('170');
     await expect(card.getByRole('img', { name: /170 psi, within limits/ })).toBeVisible();
     await card.getByLabel('Cylinder 2', { exact: true }).fill('180');
-    await card.getByLabel('First write what you expect').fill('Both well over 140 if it was parked running');
-    await card.getByRole('button', { name: 'Keep 2 readings' }).click();
+    await card.getByLabel('Your prediction').fill('Both well over 140 if it was parked running');
+    await card.getByRole('button', { name: 'Save 2 readings' }).click();
     await expect(page.getByTestId('ledger')).toContainText('Measure compression, cylinder 2: Good');
     await expect(page.getByTestId('ledger')).toContainText('Both well over 140');
     await ranked(page);
@@ -66,13 +66,13 @@ test('one bike, the whole path', async ({ bench: page }) => {
 
   await test.step('outcomes every test has', async () => {
     let card = await chooseTest(page, /^Move connectors/);
-    await card.getByRole('button', { name: 'Comes and goes' }).click();
-    await expect(page.getByTestId('ledger')).toContainText('Move connectors and watch the voltage: comes and goes');
+    await card.getByRole('button', { name: 'Intermittent' }).click();
+    await expect(page.getByTestId('ledger')).toContainText('Move connectors and watch the voltage: intermittent');
     await page.getByRole('button', { name: /Withdraw: Move connectors/ }).click();
     card = await chooseTest(page, /^Leak-down.*cylinder 1/);
-    await card.getByRole('combobox', { name: 'Could not be done, and why' }).click();
-    await page.getByRole('option', { name: 'I have not got the tool' }).click();
-    await expect(page.getByTestId('ledger')).toContainText('could not, no tool for it');
+    await card.getByRole('combobox', { name: 'Couldn’t test, and why' }).click();
+    await page.getByRole('option', { name: 'No tool for it' }).click();
+    await expect(page.getByTestId('ledger')).toContainText('not tested, no tool for it');
   });
 
   await test.step('the cause is named, repaired, retested: the same, so there is a second', async () => {
@@ -90,13 +90,13 @@ test('one bike, the whole path', async ({ bench: page }) => {
       .getByRole('button', { name: /Contact points dirty or burnt/ })
       .click();
     await expect(page.getByTestId('suspects')).toContainText('raises it');
-    await page.getByRole('button', { name: 'This is it: repair' }).click();
+    await page.getByRole('button', { name: 'Confirmed: log repair' }).click();
     // What is usual stands beside an empty field: only what was spent goes on the record.
     await expect(page.getByRole('dialog')).toContainText(/Usually about \d+/);
     await page.getByLabel('Minutes').filter({ visible: true }).fill('20');
     await page.getByRole('dialog').getByRole('button', { name: 'Log the repair' }).click();
     const retest = page.getByTestId('retest-card');
-    await expect(retest).toContainText('Try the complaint again');
+    await expect(retest).toContainText('Retest');
     await retest.getByRole('button', { name: 'The same' }).click();
     await ranked(page);
     await expect(page.getByTestId('suspects').locator('li').first()).toContainText(/Jets gummed up|Water in the fuel/);
@@ -106,7 +106,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
   await test.step('a cause that is not in the list; gone; the two marks', async () => {
     await page.getByRole('button', { name: 'A cause not in the list' }).click();
     await page.getByLabel('Cause, in your words').filter({ visible: true }).fill('Boathouse water in tank and bowl');
-    await page.getByLabel('What was done').filter({ visible: true }).fill('Tank, tap and bowl drained and dried');
+    await page.getByLabel('Repair done').filter({ visible: true }).fill('Tank, tap and bowl drained and dried');
     await page.getByLabel('Minutes').filter({ visible: true }).fill('35');
     await page.getByRole('dialog').getByRole('button', { name: 'Log the repair' }).click();
     await page.getByRole('button', { name: 'Gone', exact: true }).click();
@@ -118,24 +118,24 @@ test('one bike, the whole path', async ({ bench: page }) => {
 
   await test.step('strip: a step with bag, a finding that is evidence', async () => {
     await page.goto(`${job}/strip`);
-    await page.getByLabel('What comes off').filter({ visible: true }).fill('Points cover');
+    await page.getByLabel('Part removed').filter({ visible: true }).fill('Points cover');
     await page.getByLabel('Fasteners').filter({ visible: true }).fill('2x M5x12 rim');
-    await page.getByRole('button', { name: 'Off', exact: true }).click();
+    await page.getByRole('button', { name: 'Add step' }).click();
     await expect(page.getByTestId('steps')).toContainText('Bag 1');
     await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Contacts');
-    await page.getByLabel('What is seen').filter({ visible: true }).fill('Blue film on both faces');
+    await page.getByLabel('Condition').filter({ visible: true }).fill('Blue film on both faces');
     await page.getByRole('button', { name: 'clean', exact: true }).click();
-    await page.getByRole('combobox', { name: 'It speaks for or against' }).click();
+    await page.getByRole('combobox', { name: 'Evidence on' }).click();
     await page.getByRole('option', { name: 'Contact points dirty or burnt' }).click();
-    await page.getByRole('button', { name: 'Write it down' }).click();
-    await expect(page.getByTestId('findings')).toContainText('Speaks on: Contact points dirty or burnt');
+    await page.getByRole('button', { name: 'Add finding' }).click();
+    await expect(page.getByTestId('findings')).toContainText('Evidence on: Contact points dirty or burnt');
   });
 
   await test.step('parts: needed, ordered, arrived, fitted, with cost', async () => {
     await page.goto(`${job}/parts`);
     await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Condenser');
     await page.getByLabel('Price each').filter({ visible: true }).fill('9.50');
-    await page.getByRole('button', { name: 'Put on the list' }).click();
+    await page.getByRole('button', { name: 'Add part' }).click();
     for (const step of ['Ordered', 'Arrived', 'Fitted']) await page.getByRole('button', { name: `${step}: Condenser` }).click();
     await expect(page.getByTestId('parts')).toContainText('9.50');
     await expect(page.getByRole('img', { name: 'Status: fitted' })).toBeVisible();
@@ -144,16 +144,16 @@ test('one bike, the whole path', async ({ bench: page }) => {
   await test.step('rebuild: every fastener back, torque stage by stage, signed', async () => {
     await page.goto(`${job}/rebuild`);
     await expect(page.getByTestId('back-on')).toContainText('1 step, 2 fasteners');
-    await page.getByRole('button', { name: 'All back on' }).click();
+    await page.getByRole('button', { name: 'All refitted' }).click();
     await expect(page.getByTestId('back-on')).toContainText('nothing is left over');
-    await page.getByLabel('Which fasteners').filter({ visible: true }).fill('Head nuts');
+    await page.getByLabel('Fasteners').filter({ visible: true }).fill('Head nuts');
     await page.getByLabel('Thread').filter({ visible: true }).fill('M8');
     await page.getByLabel('How many').filter({ visible: true }).fill('4');
-    await page.getByLabel('Figure', { exact: true }).filter({ visible: true }).fill('18');
+    await page.getByLabel('Torque', { exact: true }).filter({ visible: true }).fill('18');
     await page.getByRole('combobox', { name: 'Unit of the figure' }).click();
     await page.getByRole('option', { name: 'lbf·ft' }).click();
     await expect(page.getByTestId('torque-form')).toContainText('24.4 N·m');
-    await page.getByRole('button', { name: 'Plan it' }).click();
+    await page.getByRole('button', { name: 'Plan torque' }).click();
     await expect(page.getByRole('button', { name: /Stage 2 done/ })).toBeDisabled();
     for (const n of [1, 2, 3]) await page.getByRole('button', { name: `Stage ${n} done: Head nuts` }).click();
     await page.getByRole('button', { name: 'Sign as Ines Corrow' }).click();
@@ -169,12 +169,12 @@ test('one bike, the whole path', async ({ bench: page }) => {
 
   await test.step('hand over: provisional stops it, then record, paper and file', async () => {
     await page.goto(`${job}/handover`);
-    await page.getByTestId('provisional').getByLabel('What').fill('Borrowed fuel hose');
-    await page.getByTestId('provisional').getByLabel('Why').fill('Right size on order');
-    await page.getByRole('button', { name: 'Write it down' }).click();
+    await page.getByTestId('provisional').getByLabel('Temporary repair').fill('Borrowed fuel hose');
+    await page.getByTestId('provisional').getByLabel('Reason').fill('Right size on order');
+    await page.getByRole('button', { name: 'Save temporary repair' }).click();
     await expect(page.getByRole('button', { name: /hand over/i })).toBeDisabled();
-    await page.getByRole('button', { name: 'Made good: Borrowed fuel hose' }).click();
-    await page.getByRole('textbox', { name: 'What to watch' }).fill('Points gap');
+    await page.getByRole('button', { name: 'Fixed properly: Borrowed fuel hose' }).click();
+    await page.getByRole('textbox', { name: 'Point to watch' }).fill('Points gap');
     await page.getByLabel('When', { exact: true }).filter({ visible: true }).fill('after 500 km');
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     // Nobody rode it on a road here: what is left is allowed by a person, with a reason that stands in the record.

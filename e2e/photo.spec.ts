@@ -29,13 +29,13 @@ test('taken with the server gone on a phone, a photo arrives later, upright and 
   await page.goto(`${job}/strip`);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await line.cut();
-  await page.getByLabel('What comes off').fill('Left cover');
+  await page.getByLabel('Part removed').fill('Left cover');
   await page.getByLabel('Fasteners').fill('4x M6x25');
   const camera = page.getByLabel('Camera: this step');
   await expect(camera).toHaveAttribute('capture', 'environment');
   await camera.setInputFiles({ name: 'cover.jpg', mimeType: 'image/jpeg', buffer: await fromPhone() });
   await expect(page.getByText('One photo goes with it')).toBeVisible();
-  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.getByRole('button', { name: 'Add step' }).click();
   const thumb = page.getByRole('button', { name: 'Photo 1 of Left cover' });
   await expect(thumb).toBeVisible();
   await expect.poll(() => thumb.locator('img').evaluate((i: HTMLImageElement) => i.naturalWidth)).toBeGreaterThan(50);
@@ -59,21 +59,21 @@ test('taken with the server gone on a phone, a photo arrives later, upright and 
 test('pins with notes, by finger and by keyboard; undo takes one off; they are there after a reload', async ({ bench: page }) => {
   const job = await bookIn(page);
   await page.goto(`${job}/strip`);
-  await page.getByLabel('What comes off').fill('Primary cover');
-  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.getByLabel('Part removed').fill('Primary cover');
+  await page.getByRole('button', { name: 'Add step' }).click();
   await page.getByLabel('Files: Primary cover').setInputFiles({ name: 'a.jpg', mimeType: 'image/jpeg', buffer: await fromPhone() });
   await page.getByRole('button', { name: 'Photo 1 of Primary cover' }).click();
   const picture = page.getByTestId('picture');
   await picture.click({ position: { x: 60, y: 80 } });
   await page.getByLabel('Pin 1', { exact: true }).fill('Short screw here');
   await page.getByLabel('Pin 1', { exact: true }).press('Enter');
-  await page.getByRole('button', { name: 'Pin in the middle' }).click();
+  await page.getByRole('button', { name: 'Add pin' }).click();
   const second = page.getByRole('button', { name: /^Pin 2: .*Arrow keys move it/ });
   await second.focus();
   await second.press('ArrowRight');
   await second.press('ArrowDown');
-  await page.getByLabel('What it shows').fill('How the wires run');
-  await page.getByLabel('What it shows').press('Enter');
+  await page.getByLabel('Caption').fill('How the wires run');
+  await page.getByLabel('Caption').press('Enter');
   await page.getByRole('button', { name: 'Take pin 2 off' }).click();
   await expect(page.getByRole('button', { name: /^Pin 2:/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Close' }).click();
@@ -91,9 +91,9 @@ test('pins with notes, by finger and by keyboard; undo takes one off; they are t
 test('a bag and a finding have photos too; files that are no pictures are refused by name', async ({ bench: page }) => {
   const job = await bookIn(page);
   await page.goto(`${job}/strip`);
-  await page.getByLabel('What comes off').fill('Cover');
+  await page.getByLabel('Part removed').fill('Cover');
   await page.getByLabel('Fasteners').fill('2x M6x20');
-  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.getByRole('button', { name: 'Add step' }).click();
   await page.getByRole('button', { name: 'Bag 1' }).click();
   await page.getByLabel('Files: bag 1').setInputFiles([
     { name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') },
@@ -106,9 +106,9 @@ test('a bag and a finding have photos too; files that are no pictures are refuse
   await expect(page.getByText('huge.jpg: This picture is larger than 20 MB.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Photo 1 of bag 1' })).toBeVisible();
   await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Dowel');
-  await page.getByLabel('What is seen').fill('burred');
+  await page.getByLabel('Condition').fill('burred');
   await page.getByRole('group', { name: 'Verdict' }).getByRole('button', { name: 'repair' }).click();
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Add finding' }).click();
   await page.getByLabel('Files: Dowel').setInputFiles({ name: 'good.jpg', mimeType: 'image/jpeg', buffer: await fromPhone() });
   await expect(page.getByRole('button', { name: 'Photo 1 of Dowel' })).toBeVisible();
   await expect.poll(async () => (await photosOf(page, job)).length).toBe(2);

@@ -48,21 +48,21 @@ test('words that look like markup stay words', async ({ bench: page }) => {
 test('a wait: begun with a time, shown on every stage and at home, and over', async ({ bench: page }) => {
   const job = await bookIn(page, 'Hollin 500', 'Stuck');
   await page.goto(`${job}/trace`);
-  await page.getByRole('button', { name: 'Let it wait' }).click();
+  await page.getByRole('button', { name: 'Put on hold' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('What').fill('50 ml of penetrant');
-  await dialog.getByRole('button', { name: 'Let it wait' }).click();
-  await expect(dialog.getByText('Say when to look again, or until when.')).toBeVisible();
+  await dialog.getByLabel('Waiting for').fill('50 ml of penetrant');
+  await dialog.getByRole('button', { name: 'Put on hold' }).click();
+  await expect(dialog.getByText('Enter when to check again, or until when.')).toBeVisible();
   await dialog.getByLabel('Look again').fill('2099-01-02T09:00');
-  await dialog.getByRole('button', { name: 'Let it wait' }).click();
-  await expect(page.getByText(/soaking: 50 ml of penetrant\. Look again 2 Jan/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Put on hold' }).click();
+  await expect(page.getByText(/soaking: 50 ml of penetrant\. Check again 2 Jan/)).toBeVisible();
   await page.goto(`${job}/parts`);
   await expect(page.getByText(/soaking: 50 ml of penetrant/)).toBeVisible();
   await page.goto('/');
   await expect(page.getByRole('region', { name: 'Waiting' })).toContainText('Hollin 500');
   await expect(page.getByRole('region', { name: 'Can be done now' })).toContainText('Everything waits');
   await page.goto(`${job}/parts`);
-  await page.getByRole('button', { name: 'Over: 50 ml of penetrant' }).click();
+  await page.getByRole('button', { name: 'Done: 50 ml of penetrant' }).click();
   await expect(page.getByText(/50 ml of penetrant/)).toHaveCount(0);
 });
 
@@ -70,10 +70,10 @@ test('limits of this bike: entered with their source, they take the place of the
   const job = await bookIn(page);
   await describeBike(page, job, pointsTwin);
   await page.goto(`${job}/measure`);
-  await page.getByRole('combobox', { name: 'What was measured' }).click();
+  await page.getByRole('combobox', { name: 'Quantity' }).click();
   await page.getByRole('option', { name: 'Compression', exact: true }).click();
   await page.getByRole('textbox', { name: 'Reading' }).fill('130');
-  await page.getByRole('button', { name: 'Keep the reading' }).click();
+  await page.getByRole('button', { name: 'Save reading' }).click();
   await expect(page.getByTestId('readings').getByRole('img', { name: /130 psi.*general figure/ })).toBeVisible();
   await page.getByRole('combobox', { name: 'Limit of' }).click();
   await page.getByRole('option', { name: 'Compression', exact: true }).click();
@@ -83,8 +83,8 @@ test('limits of this bike: entered with their source, they take the place of the
   await page.getByLabel('From', { exact: true }).fill('150');
   await page.getByLabel('To', { exact: true }).fill('190');
   await page.getByRole('button', { name: 'Enter the limit' }).click();
-  await expect(page.getByText('Say where the figure comes from.')).toBeVisible();
-  await page.getByLabel('Where it says so').fill('book, page 61');
+  await expect(page.getByText('Enter the source.')).toBeVisible();
+  await page.getByLabel('Manual page').fill('book, page 61');
   await page.getByRole('button', { name: 'Enter the limit' }).click();
   await expect(
     page.getByTestId('readings').getByRole('img', { name: /130 psi, low\. Limit: 150 to 190 psi, book, page 61/ }),
@@ -102,14 +102,14 @@ test('a part between standard and service: fit for use and to be watched, past i
   await page.getByRole('combobox', { name: 'Limit of' }).click();
   await page.getByRole('option', { name: 'Compression', exact: true }).click();
   await page.getByLabel('From', { exact: true }).fill('150');
-  await page.getByLabel('Done for under').fill('120');
-  await page.getByLabel('Where it says so').fill('book, page 61');
+  await page.getByLabel('Service limit, min').fill('120');
+  await page.getByLabel('Manual page').fill('book, page 61');
   await page.getByRole('button', { name: 'Enter the limit' }).click();
   const reading = async (value: string) => {
-    await page.getByRole('combobox', { name: 'What was measured' }).click();
+    await page.getByRole('combobox', { name: 'Quantity' }).click();
     await page.getByRole('option', { name: 'Compression', exact: true }).click();
     await page.getByRole('textbox', { name: 'Reading' }).fill(value);
-    await page.getByRole('button', { name: 'Keep the reading' }).click();
+    await page.getByRole('button', { name: 'Save reading' }).click();
   };
   await reading('130');
   const kept = page.getByTestId('readings');
@@ -125,22 +125,22 @@ test('a part between standard and service: fit for use and to be watched, past i
 test('money: what was agreed, what is spent, and the new yes that is wanted', async ({ bench: page }) => {
   const job = await bookIn(page);
   await page.goto(`${job}/decide`);
-  await page.getByLabel('What they said yes to').fill('Find it and mend it');
+  await page.getByLabel('Agreed work').fill('Find it and mend it');
   await page.getByLabel(/^Up to/).fill('50');
-  await page.getByRole('button', { name: 'Agreed' }).click();
-  await expect(page.getByText('Left of what was agreed')).toBeVisible();
+  await page.getByRole('button', { name: 'Record agreement' }).click();
+  await expect(page.getByText('Left of the agreed sum')).toBeVisible();
   await page.goto(`${job}/parts`);
   await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Coil');
   await page.getByLabel('Price each').fill('60.50');
-  await page.getByRole('button', { name: 'Put on the list' }).click();
+  await page.getByRole('button', { name: 'Add part' }).click();
   await page.goto(`${job}/decide`);
-  await expect(page.getByText('Over what was agreed')).toBeVisible();
+  await expect(page.getByText('Over the agreed sum')).toBeVisible();
   await expect(page.getByRole('alert')).toContainText('needs a new yes');
   // a consent is never undone: a new one takes its place
-  await page.getByLabel('What they said yes to').fill('Coil as well');
+  await page.getByLabel('Agreed work').fill('Coil as well');
   await page.getByLabel(/^Up to/).fill('150');
-  await page.getByRole('button', { name: 'Agreed' }).click();
-  await expect(page.getByText('Left of what was agreed')).toBeVisible();
+  await page.getByRole('button', { name: 'Record agreement' }).click();
+  await expect(page.getByText('Left of the agreed sum')).toBeVisible();
   await page.getByRole('button', { name: 'Log of this job' }).click();
   await expect(page.getByRole('dialog', { name: 'Log of this job' }).getByRole('button', { name: /Undo: Agreed/ })).toHaveCount(0);
 });

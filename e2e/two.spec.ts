@@ -15,8 +15,8 @@ test('a change on one screen appears on the other within a second', async ({ ben
   await other.page.goto(`${job}/strip`);
   await awake(other.page);
   await page.goto(`${job}/strip`);
-  await page.getByLabel('What comes off').fill('Left cover');
-  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.getByLabel('Part removed').fill('Left cover');
+  await page.getByRole('button', { name: 'Add step' }).click();
   const t = Date.now();
   await expect(other.page.getByTestId('steps')).toContainText('Left cover', { timeout: 5000 });
   test.info().annotations.push({ type: 'seen after', description: `${Date.now() - t} ms` });
@@ -36,8 +36,8 @@ test('two tabs of one browser show each other’s entries before the server has 
   await tab.goto(`${job}/strip`);
   await awake(tab);
   await page.context().route('**/api/commands', (r) => r.abort());
-  await tab.getByLabel('What comes off').fill('Tank');
-  await tab.getByRole('button', { name: 'Off', exact: true }).click();
+  await tab.getByLabel('Part removed').fill('Tank');
+  await tab.getByRole('button', { name: 'Add step' }).click();
   await page.goto(`${job}/strip`);
   await expect(page.getByTestId('steps')).toContainText('Tank');
   await page.context().unroute('**/api/commands');
@@ -57,8 +57,8 @@ test('a tab of one workshop, when another tab took the browser into another: not
   await tab.getByLabel('Its name').fill(`Elsewhere ${info.testId}`);
   await tab.getByRole('button', { name: 'Open it' }).click();
   await tab.waitForURL('/');
-  await page.getByLabel('What comes off').fill('Left cover');
-  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.getByLabel('Part removed').fill('Left cover');
+  await page.getByRole('button', { name: 'Add step' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'This browser is in another workshop now.' })).toContainText('One entry waits');
   // nothing of it came into the other workshop
   const { entries } = (await (await tab.request.get('/api/journal?after=0')).json()) as { entries: unknown[] };
@@ -107,7 +107,7 @@ test('the same field on two devices: a conflict with both values, one tap, nothi
   await set(other.page, 'Frame number', 'Q350-1');
   await expect(other.page.getByText('3 entries wait on this device')).toBeVisible();
   await other.context.unroute('**/api/**');
-  await expect(other.page.getByText('One entry of yours needs you.')).toBeVisible({ timeout: 20_000 });
+  await expect(other.page.getByText('One of your entries needs a decision.')).toBeVisible({ timeout: 20_000 });
   // what had nothing to do with it has passed
   await expect
     .poll(async () => {
@@ -118,7 +118,7 @@ test('the same field on two devices: a conflict with both values, one tap, nothi
     })
     .toEqual(['Q350-1', 1968]);
   await other.page.getByRole('button', { name: 'Look' }).click();
-  const conflicts = other.page.getByRole('dialog', { name: 'Needs you' });
+  const conflicts = other.page.getByRole('dialog', { name: 'Decide' });
   await expect(conflicts.getByTestId('conflict-case')).toHaveCount(1);
   await expect(conflicts).toContainText('it now says “1968”; you wrote “1971”');
   await conflicts.getByRole('button', { name: 'Use “1971”' }).click();
@@ -154,8 +154,8 @@ test('who is working is picked with one tap and stands on the entry', async ({ b
   await page.goto(`${job}/strip`);
   await page.getByRole('button', { name: 'Working: Ines Corrow' }).click();
   await page.getByRole('menuitem', { name: 'Tam Veley' }).click();
-  await page.getByLabel('What comes off').fill('Seat');
-  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.getByLabel('Part removed').fill('Seat');
+  await page.getByRole('button', { name: 'Add step' }).click();
   await expect
     .poll(async () => {
       const j = (await (await page.request.get(`/api/jobs/${job.split('/').at(-1)}/export`)).json()) as {

@@ -9,19 +9,19 @@ const noSerious = async (page: Page) => {
 test('a wait shows on the bike, the spine, Next and in the calendar, can be put off, and ends', async ({ bench: page }) => {
   const job = await bookIn(page, 'Hollin 500');
   await page.goto(`${job}/strip`);
-  await page.getByRole('button', { name: 'Let it wait' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Let it wait' }).click();
-  await expect(page.getByText('What is waited for?')).toBeVisible();
-  await page.getByLabel('What', { exact: true }).fill('Penetrant in the bore');
+  await page.getByRole('button', { name: 'Put on hold' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Put on hold' }).click();
+  await expect(page.getByText('Enter what it waits for.')).toBeVisible();
+  await page.getByLabel('Waiting for', { exact: true }).fill('Penetrant in the bore');
   await page.getByLabel('Look again').fill('2031-05-04T09:30');
-  await page.getByRole('dialog').getByRole('button', { name: 'Let it wait' }).click();
-  await expect(page.getByRole('status').filter({ hasText: 'soaking: Penetrant in the bore' })).toContainText('Look again 4 May');
+  await page.getByRole('dialog').getByRole('button', { name: 'Put on hold' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'soaking: Penetrant in the bore' })).toContainText('Check again 4 May');
   await page.goto('/');
   const waiting = page.getByRole('region', { name: 'Waiting' });
   await expect(waiting).toContainText('Penetrant in the bore');
 
   const calendar = async () => (await (await page.request.get('/api/calendar')).text()).replace(/\r\n[ \t]/g, '');
-  expect(await calendar()).toContain('Hollin 500: look again at Penetrant in the bore');
+  expect(await calendar()).toContain('Hollin 500: check again at Penetrant in the bore');
   await page.goto('/calendar');
   await noSerious(page);
   const address = (await page.getByTestId('feed').first().textContent())!;
@@ -33,10 +33,10 @@ test('a wait shows on the bike, the spine, Next and in the calendar, can be put 
   expect((await page.request.get(new URL(address).pathname)).status()).toBe(404);
 
   await page.goto(`${job}/trace`);
-  await page.getByRole('button', { name: 'Later: Penetrant in the bore' }).click();
-  await page.getByRole('menuitem', { name: 'Look again in three days' }).click();
+  await page.getByRole('button', { name: 'Snooze: Penetrant in the bore' }).click();
+  await page.getByRole('menuitem', { name: 'Check again in three days' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'soaking: Penetrant' })).not.toContainText('4 May');
-  await page.getByRole('button', { name: 'Over: Penetrant in the bore' }).click();
+  await page.getByRole('button', { name: 'Done: Penetrant in the bore' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'soaking: Penetrant' })).toHaveCount(0);
   await expect.poll(calendar).not.toContain('Penetrant');
 });
@@ -45,12 +45,12 @@ test('a provisional repair stands in the way of the hand-over until it is made g
   const job = await bookIn(page);
   await page.goto(`${job}/handover`);
   const register = page.getByTestId('provisional');
-  await register.getByRole('button', { name: 'Write it down' }).click();
-  await expect(register).toContainText('What is provisional?');
-  await register.getByLabel('What').fill('Wire on the peg');
-  await register.getByLabel('Why').fill('peg bent, new one on order');
-  await register.getByLabel('At the latest on').fill('2031-06-01');
-  await register.getByRole('button', { name: 'Write it down' }).click();
+  await register.getByRole('button', { name: 'Save temporary repair' }).click();
+  await expect(register).toContainText('Enter the temporary repair.');
+  await register.getByLabel('Temporary repair').fill('Wire on the peg');
+  await register.getByLabel('Reason').fill('peg bent, new one on order');
+  await register.getByLabel('Latest date').fill('2031-06-01');
+  await register.getByRole('button', { name: 'Save temporary repair' }).click();
   await expect(register).toContainText('may run, may not be ridden, may not leave');
   await page.goto('/');
   await expect(page.getByRole('region', { name: 'Waiting' })).toContainText('Wire on the peg');
@@ -59,7 +59,7 @@ test('a provisional repair stands in the way of the hand-over until it is made g
   expect(refused).toMatch(/provisional|Wire on the peg/i);
   await page.goto(`${job}/handover`);
   await expect(page.getByTestId('hand-over')).toContainText('Wire on the peg');
-  await page.getByRole('button', { name: 'Made good: Wire on the peg' }).click();
+  await page.getByRole('button', { name: 'Fixed properly: Wire on the peg' }).click();
   await expect(page.getByTestId('hand-over')).not.toContainText('Wire on the peg');
 });
 
@@ -67,14 +67,14 @@ test('an error in the book is written down once and stays with the bike', async 
   const job = await bookIn(page);
   await page.goto(`${job}/measure`);
   const errata = page.getByTestId('errata');
-  await errata.getByRole('button', { name: 'An erratum' }).click();
+  await errata.getByRole('button', { name: 'Add correction' }).click();
   await errata.getByLabel('Page').fill('61');
-  await errata.getByLabel('It says').fill('195 psi');
-  await errata.getByRole('button', { name: 'Write it down' }).click();
-  await expect(errata).toContainText('What is right?');
-  await errata.getByLabel('Right is').fill('185 psi');
-  await errata.getByLabel('How you know').fill('later edition');
-  await errata.getByRole('button', { name: 'Write it down' }).click();
+  await errata.getByLabel('Manual says').fill('195 psi');
+  await errata.getByRole('button', { name: 'Save correction' }).click();
+  await expect(errata).toContainText('Enter the correct value.');
+  await errata.getByLabel('Correct value').fill('185 psi');
+  await errata.getByLabel('Evidence').fill('later edition');
+  await errata.getByRole('button', { name: 'Save correction' }).click();
   await expect(errata).toContainText('page 61');
   await page.reload();
   await expect(page.getByTestId('errata')).toContainText('185 psi');
@@ -116,7 +116,7 @@ test('a device that can write nothing down says so, and what is entered goes to 
   await page.goto(`${job}/parts`);
   await page.route('**/api/commands', (route) => route.abort());
   await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Points');
-  await page.getByRole('button', { name: 'Put on the list' }).click();
+  await page.getByRole('button', { name: 'Add part' }).click();
   await expect(page.getByTestId('parts')).toContainText('Points');
   await expect(page.getByRole('alert')).toContainText('cannot write anything down');
   await page.unroute('**/api/commands');
@@ -137,5 +137,5 @@ test('a line begun on Next goes on at the bike it names', async ({ bench: page }
   await expect(page.getByRole('textbox', { name: /Say it in a line/ })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('status').filter({ hasText: 'soaking: bores' }).first()).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Over: bores' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Done: bores' })).toBeVisible();
 });

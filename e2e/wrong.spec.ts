@@ -6,8 +6,8 @@ test('booking in: what is missing is said at the field, what was typed stays, al
   await page.goto('/book-in');
   await page.getByLabel('Bike: make and model').fill('Quillon 350');
   await page.getByRole('button', { name: 'Book in' }).click();
-  await expect(page.getByText('Whose bike is it?')).toBeVisible();
-  await expect(page.getByText('What does the owner say is wrong?')).toBeVisible();
+  await expect(page.getByText('Enter the owner.')).toBeVisible();
+  await expect(page.getByText('Enter the complaint.')).toBeVisible();
   await expect(page.getByLabel('Bike: make and model')).toHaveValue('Quillon 350');
   await page.reload();
   await expect(page.getByLabel('Bike: make and model')).toHaveValue('Quillon 350');
@@ -49,7 +49,7 @@ test('a reading in the wrong unit is caught at the field, with the guess of what
   await card.getByRole('button', { name: '170 psi' }).click();
   await expect(card.getByRole('img', { name: /within limits/ })).toBeVisible();
   await card.getByLabel('Cylinder 1', { exact: true }).fill('17O');
-  await card.getByRole('button', { name: /^Keep/ }).click();
+  await card.getByRole('button', { name: /^Save/ }).click();
   await expect(card.getByText(/did you mean 170\?/)).toBeVisible();
   await expect(page.getByTestId('ledger')).not.toContainText('Measure compression');
 });
@@ -57,26 +57,26 @@ test('a reading in the wrong unit is caught at the field, with the guess of what
 test('a torque that is impossible for its thread is asked back', async ({ bench: page }) => {
   const job = await bookIn(page);
   await page.goto(`${job}/rebuild`);
-  await page.getByLabel('Which fasteners').fill('Side cover');
+  await page.getByLabel('Fasteners').fill('Side cover');
   await page.getByLabel('Thread').fill('M6');
-  await page.getByLabel('Figure', { exact: true }).fill('90');
-  await page.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByLabel('Torque', { exact: true }).fill('90');
+  await page.getByRole('button', { name: 'Plan torque' }).click();
   await expect(page.getByRole('alert')).toContainText('Did you mean 90 lbf·in?');
   await expect(page.getByTestId('torques')).toContainText('No torque is planned');
-  await page.getByRole('button', { name: 'The book really says so' }).click();
-  await page.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByRole('button', { name: 'Manual confirmed' }).click();
+  await page.getByRole('button', { name: 'Plan torque' }).click();
   await expect(page.getByTestId('torques')).toContainText('Side cover');
 });
 
 test('fasteners that cannot be read, and more put back than came off', async ({ bench: page }) => {
   const job = await bookIn(page);
   await page.goto(`${job}/strip`);
-  await page.getByLabel('What comes off').fill('Cover');
+  await page.getByLabel('Part removed').fill('Cover');
   await page.getByLabel('Fasteners').fill('4');
-  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.getByRole('button', { name: 'Add step' }).click();
   await expect(page.getByText("'4': what size?")).toBeVisible();
   await page.getByLabel('Fasteners').fill('4x M6x25');
-  await page.getByRole('button', { name: 'Off', exact: true }).click();
+  await page.getByRole('button', { name: 'Add step' }).click();
   await page.goto(`${job}/rebuild`);
   const back = page.getByLabel(/back of 4/).last();
   await back.fill('5');
@@ -146,7 +146,7 @@ test('a bike can be booked in before the page is awake: what was typed early is 
   await page.waitForURL(/book-in/, { waitUntil: 'commit' });
   await page.getByLabel('Bike: make and model').pressSequentially('Marram 80');
   await page.getByLabel('Owner', { exact: true }).pressSequentially('Bren Aldous');
-  await page.getByLabel("What is wrong, in the owner's words").pressSequentially('Kicks over,\nno spark');
+  await page.getByLabel('Complaint, in the owner’s words').pressSequentially('Kicks over,\nno spark');
   await page.getByRole('button', { name: 'Book in' }).click();
   await expect(page).toHaveURL(/book-in$/);
   release();

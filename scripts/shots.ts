@@ -59,7 +59,7 @@ const views: Shot[] = [
     async (p) => `${await jobPath(p, 'Quillon 350')}/trace`,
     async (p) => {
       await p.getByLabel('Say it in a line.').fill('comp 2 one hundred eighteen psi');
-      await p.getByTestId('line-panel').getByRole('button', { name: 'Keep' }).waitFor();
+      await p.getByTestId('line-panel').getByRole('button', { name: 'Save' }).waitFor();
     },
   ],
   ['tablets', async () => '/devices', (p) => p.getByRole('button', { name: 'Show a code' }).click()],

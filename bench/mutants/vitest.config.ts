@@ -3,7 +3,7 @@ import { knowledgePlugin } from '../../src/server/knowledge/plugin';
 
 const parts = process.env.IVREK_MUTANTS_OF?.split(',') ?? ['measure', 'torque', 'quantity', 'fitness'];
 
-/** The unit tests beside what is changed, and nothing else: none of them is slow. */
+/** The unit tests beside what is changed, and nothing else: none is slow. */
 export default defineConfig({
   plugins: [knowledgePlugin()],
   esbuild: { tsconfigRaw: { compilerOptions: { experimentalDecorators: true, useDefineForClassFields: false } } },

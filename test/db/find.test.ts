@@ -71,7 +71,7 @@ describe('find', () => {
     ['a torque by its thread', 'm8', /^torque: Head nuts/],
     ['a reading', '170 psi', /^reading: compression/],
     ['a pin', 'short screw', /^pin: Short screw here/],
-    ['a book erratum', '186 psi', /^erratum: book of this bike/],
+    ['a book erratum', '186 psi', /^erratum: manual of this bike/],
     ['a provisional repair', 'tie panel', /^provisional: Tie on the panel/],
     ['the owner', 'fennimore', /^owner: Orla Fennimore/],
     ['the owner by half a name', 'fenni', /^owner: Orla Fennimore/],

@@ -147,7 +147,7 @@ describe('several commands that are one act', () => {
     expect(rows.map((r) => (r as { group_id: string }).group_id)).toEqual([uid(7900), uid(7900)]);
   });
 
-  it('are none of them applied where one is refused, malformed or fails', async () => {
+  it('are none applied where one is refused, malformed or fails', async () => {
     expect((await receiving(add(7610), add(7611, 'wait'), add(7612))).map((a) => a.kind)).toEqual(['left', 'refused', 'left']);
     expect((await receiving(add(7610), { ...add(7611), payload: {} }, add(7612))).map((a) => a.kind)).toEqual([
       'left',

@@ -70,7 +70,7 @@ describe('the demo', () => {
     const { lines } = await nextBoard(t.pool, demoShopId, today.toISOString());
     const snapshot = (await jobSnapshot(t.pool, demoShopId, lines.find((l) => l.bike === 'Osprane 650')!.jobId, null))!;
     const pdf = await recordPdf(
-      recordOf(stateOf(snapshot), shipped, snapshot.jobId, { workshop: 'W', owner: null, currency: '¤' }),
+      recordOf(stateOf(snapshot), shipped, snapshot.jobId, { workshop: 'W', owner: null, currency: '¤', zone: 'UTC' }),
       'General figures are marked.',
     );
     const text = pdf.toString('latin1');

@@ -1,7 +1,7 @@
 import { AccessStates } from '../../src/core/trace/decide/access';
 import { afterOutcome, afterRepair, type Choice, type DecisionProblem, type Situation } from '../../src/core/trace/decide/problem';
 
-/** What has to be paid under any policy: the repairs of what is there, each at least once. */
+/** What has to be paid under any policy: the repairs of theirs, each at least once. */
 function unavoidable(p: DecisionProblem, { weights, mended }: Situation): number {
   let sum = 0;
   for (let h = 0; h < weights.length; h++)

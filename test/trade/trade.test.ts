@@ -33,7 +33,7 @@ describe('the cases', () => {
     expect(new Set(all.map((c) => c.say)).size).toBe(all.length);
   });
 
-  it('are ten and more for what comes in most, thirty for two faults at once, fifteen for what comes and goes', () => {
+  it('are ten and more for what comes in most, thirty for two faults at once, fifteen for what intermittent', () => {
     const count = Object.fromEntries(families.map((f) => [f.family, f.cases.length]));
     for (const f of ['no-start', 'noise', 'leaks', 'power', 'electrics']) expect(count[f], f).toBeGreaterThanOrEqual(10);
     expect(count.two).toBeGreaterThanOrEqual(30);

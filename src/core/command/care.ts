@@ -32,30 +32,30 @@ function defineEnd<const T extends string, K extends 'wait' | 'provisional'>(typ
 const waitStart = define({
   type: 'wait.start',
   on: 'wait',
-  says: 'Wait begun',
+  says: 'Put on hold',
   payload: from('wait', 'jobId', 'kind', 'what', 'until', 'lookAgain'),
   draft: (d, p, c) => {
-    if (!p.until && !p.lookAgain) throw new Refused({ code: 'not yet', message: 'Say until when, or when to look again.' });
+    if (!p.until && !p.lookAgain) throw new Refused({ code: 'not yet', message: 'Enter until when, or when to check again.' });
     d.insert('wait', { id: c.entity.id, ...p, endedAt: null });
   },
 });
-const waitEnd = defineEnd('wait.end', 'wait', 'Wait ended');
+const waitEnd = defineEnd('wait.end', 'wait', 'Hold ended');
 /** A wait whose end moved: look again later, or until another time. */
-const waitSet = defineSet('wait.set', 'wait', 'Wait changed', ['what', 'until', 'lookAgain']);
+const waitSet = defineSet('wait.set', 'wait', 'Hold changed', ['what', 'until', 'lookAgain']);
 
 const provisionalAdd = define({
   type: 'provisional.add',
   on: 'provisional',
-  says: 'Provisional repair',
+  says: 'Temporary repair',
   payload: from('provisional', 'jobId', 'what', 'why', 'until', 'untilOn', 'mayRun', 'mayRide', 'mayLeave'),
   draft: (d, p, c) => void d.insert('provisional', { id: c.entity.id, ...p, endedAt: null }),
 });
-const provisionalEnd = defineEnd('provisional.end', 'provisional', 'Provisional repair ended');
+const provisionalEnd = defineEnd('provisional.end', 'provisional', 'Temporary repair ended');
 
 const watchAdd = define({
   type: 'watch.add',
   on: 'watch',
-  says: 'To be watched',
+  says: 'Watch list',
   payload: from('watch', 'jobId', 'what', 'due'),
   draft: (d, p, c) => void d.insert('watch', { id: c.entity.id, ...p }),
 });
@@ -73,7 +73,7 @@ const handOver = define({
   type: 'job.handOver',
   on: 'job',
   says: 'Handed over',
-  /** It says nothing but, perhaps, a word for the journal. */
+  /** Manual says nothing but, perhaps, a word for the journal. */
   payload: { note: optional(words(300)) },
   needs: (_p, c) => [
     { table: 'provisional', field: 'jobId', is: c.entity.id },
@@ -91,7 +91,7 @@ const handOver = define({
     );
     const kept = d.rows('provisional').filter((p) => p.jobId === job.id && !p.endedAt && !p.mayLeave && !over.has(`temporary:${p.id}`));
     if (kept.length)
-      throw new Refused({ code: 'not yet', message: `A provisional repair may not leave: ${kept.map((p) => p.what).join(', ')}.` });
+      throw new Refused({ code: 'not yet', message: `A temporary repair may not leave: ${kept.map((p) => p.what).join(', ')}.` });
     d.set('job', job.id, { handedOverAt: c.madeAt });
   },
 });

@@ -86,7 +86,7 @@ describe('undo', () => {
     expect(refusal(undone, takeBack('undo', 3002, command.id))).toBeNull();
   });
 
-  it('happens once, and only to what is there', () => {
+  it('happens once, and only to theirs', () => {
     const { state, command } = upTo('watch.add');
     const done = run(state, command);
     const undone = run(done, takeBack('undo', 3003, command.id));

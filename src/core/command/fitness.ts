@@ -6,18 +6,18 @@ import { Refused } from './types';
 const overruleSay = define({
   type: 'overrule.say',
   on: 'overrule',
-  says: 'Allowed all the same',
+  says: 'Allowed anyway',
   payload: from('overrule', 'jobId', 'act', 'reason', 'codes', 'saidBy'),
   draft: (d, p, c) => void d.insert('overrule', { id: c.entity.id, ...p, madeAt: c.madeAt, endedAt: null }),
 });
 const overruleEnd = define({
   type: 'overrule.end',
   on: 'overrule',
-  says: 'No longer allowed all the same',
+  says: 'No longer allowed anyway',
   payload: from('overrule', 'jobId'),
   draft: (d, _p, c) => {
     const old = d.need('overrule', c.entity.id);
-    if (old.endedAt) throw new Refused({ code: 'exists', message: 'This was withdrawn already.' });
+    if (old.endedAt) throw new Refused({ code: 'exists', message: 'Already withdrawn.' });
     d.set('overrule', old.id, { endedAt: c.madeAt });
   },
 });

@@ -74,7 +74,7 @@ const subject = ({ fault, test }: OwnFigure) => `${fault ?? ''} ${test ?? ''}`;
 const ownRetire = define({
   type: 'own.retire',
   on: 'own',
-  says: 'Own knowledge taken out or put back',
+  says: 'Own knowledge removed or restored',
   byHand: true,
   payload: { ids: list(id(), mostOwnEntries, 1), retired: truth },
   undoable: false,

@@ -67,7 +67,7 @@ describe('errata', () => {
   it('stay with the bike, also after its job is handed over', () => {
     const erratum = command('erratum.add', 'erratum', uid(n++), {
       bikeId: id.bike,
-      book: 'book of this bike',
+      book: 'manual of this bike',
       page: null,
       quantity: null,
       says: '8 N·m',

@@ -25,7 +25,7 @@ const photoSet = defineSet('photo.set', 'photo', 'Photo changed', ['caption']);
 const photoRemove = define({
   type: 'photo.remove',
   on: 'photo',
-  says: 'Photo taken off',
+  says: 'Photo deleted',
   byHand: true,
   payload: from('photo', 'jobId'),
   needs: (_p, c) => [{ table: 'pin', field: 'photoId', is: c.entity.id }],
@@ -51,7 +51,7 @@ const pinSet = defineSet('pin.set', 'pin', 'Pin changed', ['x', 'y', 'note'], { 
 const pinRemove = define({
   type: 'pin.remove',
   on: 'pin',
-  says: 'Pin taken off',
+  says: 'Pin deleted',
   byHand: true,
   payload: from('pin', 'jobId'),
   draft: (d, _p, c) => void d.remove('pin', c.entity.id),

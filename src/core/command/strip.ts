@@ -9,7 +9,7 @@ import { Refused } from './types';
 const stepAdd = define({
   type: 'step.add',
   on: 'step',
-  says: 'Taken off',
+  says: 'Removed',
   payload: {
     ...from('step', 'jobId', 'title', 'access', 'bag', 'note'),
     fasteners: list(object({ id: id(), ...from('fastener', 'size', 'count', 'place') }), 60),
@@ -25,7 +25,7 @@ const stepAdd = define({
 const stepRefit = define({
   type: 'step.refit',
   on: 'step',
-  says: 'Put back',
+  says: 'Refitted',
   payload: { ...from('step', 'jobId'), counts: special<Record<string, number>>('counts by id') },
   needs: (_p, c) => [{ table: 'fastener', field: 'stepId', is: c.entity.id }],
   draft: (d, p, c) => {
@@ -45,7 +45,7 @@ const stepRefit = define({
 const findingAdd = define({
   type: 'finding.add',
   on: 'finding',
-  says: 'Finding written',
+  says: 'Finding added',
   payload: {
     ...from('finding', 'jobId', 'stepId', 'item', 'position', 'seen', 'verdict', 'faultId', 'afterRepairId'),
     ...from('reading', 'conditions'),

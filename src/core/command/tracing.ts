@@ -51,7 +51,7 @@ const evidenceWithdraw = define({
   payload: { ...from('evidence', 'jobId'), reason: words(300) },
   draft: (d, p, c) => {
     const e = d.need('evidence', c.entity.id);
-    if (e.withdrawn) throw new Refused({ code: 'exists', message: 'This was withdrawn already.' });
+    if (e.withdrawn) throw new Refused({ code: 'exists', message: 'Already withdrawn.' });
     d.set('evidence', e.id, { withdrawn: p.reason });
   },
 });
@@ -59,7 +59,7 @@ const evidenceWithdraw = define({
 const predictionWrite = define({
   type: 'prediction.write',
   on: 'prediction',
-  says: 'Prediction written',
+  says: 'Prediction',
   payload: from('prediction', 'jobId', 'testId', 'position', 'words', 'expected'),
   draft: (d, p, c) => void d.insert('prediction', { id: c.entity.id, ...p, madeAt: c.madeAt }),
 });
@@ -123,7 +123,7 @@ const repairLog = define({
 const retestLog = define({
   type: 'retest.log',
   on: 'retest',
-  says: 'Complaint tried again',
+  says: 'Retest',
   payload: {
     ...from('retest', 'jobId', 'complaintId', 'repairId', 'result', 'conditions', 'note'),
     /** For "changed": the complaint as it is now. */
@@ -137,7 +137,7 @@ const retestLog = define({
   draft: (d, { changed, ...p }, c) => {
     const old = d.need('complaint', p.complaintId);
     d.need('repair', p.repairId);
-    if (p.result === 'changed' && !changed) throw new Refused({ code: 'not yet', message: 'Say what the complaint is now.' });
+    if (p.result === 'changed' && !changed) throw new Refused({ code: 'not yet', message: 'Enter the complaint as it is now.' });
     if (changed) d.insert('complaint', { ...complaintRow(changed.id, p.jobId, changed), linkedTo: old.id, afterRepairId: p.repairId });
     d.insert('retest', { id: c.entity.id, ...p, newComplaintId: changed?.id ?? null, takenAt: c.madeAt });
     d.set('complaint', old.id, { state: p.result === 'same' || p.result === 'back' ? 'open' : p.result });

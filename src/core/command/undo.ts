@@ -72,15 +72,19 @@ function takeBack(state: State, targetId: string, undoable: (type: string) => bo
   const target = state.journal.find((e) => e.id === targetId);
   if (!target) throw new Refused({ code: 'missing', message: 'There is no such entry in the journal.' });
   if (wantUndo ? target.targetId !== null : target.type !== 'undo')
-    throw new Refused({ code: 'not undoable', message: wantUndo ? 'An undo is taken back with redo.' : 'Only an undo can be redone.' });
+    throw new Refused({ code: 'not undoable', message: wantUndo ? 'Redo an undo instead.' : 'Only an undo can be redone.' });
   if (wantUndo && !undoable(target.type))
-    throw new Refused({ code: 'not undoable', message: 'Signatures and consents are not undone: a new one takes their place.' });
+    throw new Refused({ code: 'not undoable', message: 'Signatures and agreements can’t be undone. Add a new one.' });
   if (undoneIn(state.journal).has(targetId))
-    throw new Refused({ code: 'not undoable', message: wantUndo ? 'This was undone already.' : 'This was redone already.' });
+    throw new Refused({ code: 'not undoable', message: wantUndo ? 'Already undone.' : 'Already redone.' });
   const later = dependants(state.journal, targetId);
   if (later.length) {
     const entries = later.map(({ id, type, madeAt }) => ({ id, type, madeAt }));
-    throw new Refused({ code: 'depended on', message: `Later work builds on this (${later.length}). Take that back first.`, entries });
+    throw new Refused({
+      code: 'depended on',
+      message: `${later.length === 1 ? '1 later entry depends' : `${later.length} later entries depend`} on this: undo ${later.length === 1 ? 'it' : 'those'} first.`,
+      entries,
+    });
   }
   return invert(target.changes, state);
 }

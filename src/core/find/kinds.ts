@@ -13,7 +13,7 @@ const kinds: Readonly<Record<string, [StageId, string]>> = {
   repair: ['trace', 'Repair'],
   retest: ['trace', 'Retest'],
   wait: ['trace', 'Wait'],
-  step: ['strip', 'Off'],
+  step: ['strip', 'Step'],
   fastener: ['strip', 'Fasteners'],
   finding: ['strip', 'Finding'],
   photo: ['strip', 'Photo'],
@@ -24,10 +24,10 @@ const kinds: Readonly<Record<string, [StageId, string]>> = {
   part: ['parts', 'Part'],
   torque: ['rebuild', 'Torque'],
   checkmark: ['start', 'Check'],
-  provisional: ['handover', 'Provisional'],
-  overrule: ['trace', 'Allowed all the same'],
+  provisional: ['handover', 'Temporary repair'],
+  overrule: ['trace', 'Allowed anyway'],
   startAttempt: ['trace', 'Start attempt'],
-  watch: ['handover', 'To be watched'],
+  watch: ['handover', 'Watch list'],
 };
 
 /** The stage and the name of a kind of line; the first stage for one that is not known. */

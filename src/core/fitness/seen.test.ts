@@ -102,7 +102,7 @@ describe('what was seen last', () => {
     // A place on a finding that is not by cylinder is no place.
     expect(shut(made().test('leak-look', 'wet', { position: '2' }).test('leak-look', 'dry').c)).toEqual([]);
   });
-  it('comes and goes is as bad as its worst; what could not be tried says what stood in its way', () => {
+  it('intermittent is as bad as its worst; what could not be tried says what stood in its way', () => {
     expect(shut(made().test('leak-look', 'comes-and-goes').c)).toEqual(['seen:leak shuts run']);
     expect(shut(made().test('play-feel', 'comes-and-goes', { position: '1' }).c)).toEqual(['seen:play#1 shuts crank']);
     expect(shut(made().test('play-feel', 'could-not:locked', { position: '1' }).c)).toEqual(['seen:play#1 shuts crank']);

@@ -5,7 +5,7 @@ import { after } from '../../../test/fixtures/state';
 import { recordNotice, recordOf } from '.';
 
 const of = (type?: string) => {
-  const record = recordOf(after(type), shipped, id.job, { workshop: 'Lantern Yard', owner: 'Orla Fennimore', currency: '¤' });
+  const record = recordOf(after(type), shipped, id.job, { workshop: 'Lantern Yard', owner: 'Orla Fennimore', currency: '¤', zone: 'UTC' });
   return { ...record, section: (title: string) => record.sections.find((s) => s.title === title)! };
 };
 
@@ -14,29 +14,29 @@ describe('the record', () => {
     const r = of();
     expect(r.sections.map((s) => s.title)).toEqual([
       'Complaint',
-      'Found',
-      'Measured',
-      'Done and fitted',
-      'Retested',
-      'Checked',
-      'Torqued',
-      'Provisional',
+      'Results',
+      'Readings',
+      'Repairs and parts',
+      'Retests',
+      'Checks',
+      'Torques',
+      'Temporary repairs',
       'Allowed anyway',
-      'To be watched',
+      'Watch list',
       'Bill',
     ]);
-    expect(r.section('Found').lines).toContainEqual(['Cause', 'Oxide on the contacts', 'repaired, then the complaint was changed']);
-    expect(r.section('Found').lines).toContainEqual(['Contacts', 'blue film', 'clean']);
-    expect(r.section('Torqued').lines[0]).toEqual([
+    expect(r.section('Results').lines).toContainEqual(['Cause', 'Oxide on the contacts', 'repaired, then the complaint was changed']);
+    expect(r.section('Results').lines).toContainEqual(['Contacts', 'blue film', 'clean']);
+    expect(r.section('Torques').lines[0]).toEqual([
       'Head nuts (4 × M8)',
       '18 lbf·ft = 24.4 N·m',
       expect.stringContaining('signed Ines Corrow') as string,
     ]);
-    expect(r.section('To be watched').lines).toEqual([['Oil level', 'after 100 km', '']]);
+    expect(r.section('Watch list').lines).toEqual([['Oil level', 'after 100 km', '']]);
   });
 
   it('gives each reading with its place, its verdict and what it was held against', () => {
-    const [about, figure, verdict] = of().section('Measured').lines[0];
+    const [about, figure, verdict] = of().section('Readings').lines[0];
     expect(about).toBe('Compression, cylinder 1');
     expect(figure).toBe('170 psi');
     expect(verdict).toMatch(/Within limits\. 142–185 psi, book, page 62/);
@@ -45,15 +45,15 @@ describe('the record', () => {
   it('says who wrote it and for whom, what was retested and checked, and who allowed what', () => {
     const r = of();
     expect(r.under[0]).toBe('Lantern Yard, for Orla Fennimore');
-    expect(r.under.at(-1)).toMatch(/handed over 2030-01-01$/);
-    expect(r.section('Retested').lines[0]).toEqual([
+    expect(r.under.at(-1)).toMatch(/handed over 1 Jan 2030$/);
+    expect(r.section('Retests').lines[0]).toEqual([
       'Will not start',
       'after: Cleaned and set',
-      expect.stringMatching(/^changed; .*2030-01-01$/) as string,
+      expect.stringMatching(/^changed; .*1 Jan 2030$/) as string,
     ]);
     // A check that was opened again is not in it.
-    expect(r.section('Checked').lines).toEqual([]);
-    expect(of('signature.sign').section('Checked').lines).toEqual([]);
+    expect(r.section('Checks').lines).toEqual([]);
+    expect(of('signature.sign').section('Checks').lines).toEqual([]);
     expect(r.section('Allowed anyway').lines).toContainEqual(['Run', 'Only to hear it once', 'by Ines Corrow, 2030-01-01']);
     expect(r.section('Allowed anyway').lines[0][2]).toMatch(/^by Ines Corrow, 2030-01-01, withdrawn/);
   });
@@ -61,8 +61,8 @@ describe('the record', () => {
   it('of a cause whose repair changed nothing says so', () => {
     const state = after('retest.log');
     state.rows.retest.set(id.retest, { ...state.rows.retest.get(id.retest)!, result: 'same' });
-    const found = recordOf(state, shipped, id.job, { workshop: 'W', owner: null, currency: '¤' }).sections.find(
-      (s) => s.title === 'Found',
+    const found = recordOf(state, shipped, id.job, { workshop: 'W', owner: null, currency: '¤', zone: 'UTC' }).sections.find(
+      (s) => s.title === 'Results',
     )!;
     expect(found.lines).toContainEqual([
       'Suspected',
@@ -72,9 +72,9 @@ describe('the record', () => {
   });
 
   it('leaves out what was withdrawn and what is made good', () => {
-    expect(JSON.stringify(of().section('Found'))).not.toContain('Flick closed contacts');
-    expect(of().section('Provisional')).toMatchObject({ lines: [], empty: 'Nothing provisional is on the bike.' });
-    expect(of('provisional.add').section('Provisional').lines[0]).toEqual(['Tie on the panel', 'lug broken', 'may be ridden']);
+    expect(JSON.stringify(of().section('Results'))).not.toContain('Flick closed contacts');
+    expect(of().section('Temporary repairs')).toMatchObject({ lines: [], empty: 'No temporary repair on the bike.' });
+    expect(of('provisional.add').section('Temporary repairs').lines[0]).toEqual(['Tie on the panel', 'lug broken', 'may be ridden']);
   });
 
   it('adds up the bill: work at the rate, materials, and only parts that were fitted', () => {
@@ -88,12 +88,12 @@ describe('the record', () => {
 
   it('says that it is not handed over yet, or when it was', () => {
     expect(of('watch.add').under.at(-1)).toMatch(/not handed over yet$/);
-    expect(of().under.at(-1)).toMatch(/handed over 2030-01-01$/);
+    expect(of().under.at(-1)).toMatch(/handed over 1 Jan 2030$/);
   });
 
   it('of a bike just booked in says plainly that there is nothing', () => {
     const r = of('bike.bookIn');
-    expect(r.section('Measured')).toMatchObject({ lines: [], empty: 'Nothing was measured.' });
+    expect(r.section('Readings')).toMatchObject({ lines: [], empty: 'No readings.' });
     expect(recordNotice).toMatch(/maker’s manual/);
   });
 });

@@ -1,12 +1,11 @@
 import { factsOf, type Knowledge } from '../knowledge';
-import { list, placeWords, type JobSnapshot, type State } from '../state';
+import { dayWords, groupedWords, list, placeWords, type JobSnapshot, type State } from '../state';
 import { caseOf } from '../trace';
 import {
   allowed,
   billed,
   checked,
   complaints,
-  dateOf,
   done,
   found,
   measured,
@@ -31,34 +30,40 @@ export interface RecordHead {
   /** Null where nobody noted it, or where it was erased. */
   owner: string | null;
   currency: string;
+  /** Time zone of the workshop (IANA name). */
+  zone: string;
 }
 
 /** The head of a job's record, from what a device or the server holds of the job. */
-export function headOf({ shop, personal, jobId }: Pick<JobSnapshot, 'shop' | 'personal' | 'jobId'>, state: State): RecordHead {
+export function headOf(
+  { shop, personal, jobId }: Pick<JobSnapshot, 'shop' | 'personal' | 'jobId'>,
+  state: State,
+  zone: string,
+): RecordHead {
   const ownerId = caseOf(state, jobId).bike.ownerId;
   const personalId = ownerId && state.rows.owner.get(ownerId)?.personalId;
-  return { workshop: shop.name, owner: personal.find((p) => p.id === personalId)?.name ?? null, currency: shop.currency };
+  return { workshop: shop.name, owner: personal.find((p) => p.id === personalId)?.name ?? null, currency: shop.currency, zone };
 }
 
 /** What stands below the name of the bike. */
-function headLines({ c }: Source, { workshop, owner }: RecordHead, signedBy: string | undefined): string[] {
+function headLines({ c, day }: Source, { workshop, owner }: RecordHead, signedBy: string | undefined): string[] {
   const { bike, job } = c;
   return [
     [workshop, owner ? `for ${owner}` : ''].filter(Boolean).join(', '),
     [
       bike.year,
-      bike.mileageKm !== null ? `${bike.mileageKm} km` : null,
+      bike.mileageKm !== null ? `${groupedWords(bike.mileageKm)} km` : null,
       bike.frameNo ? `frame ${bike.frameNo}` : null,
       bike.engineNo ? `engine ${bike.engineNo}` : null,
     ]
       .filter(Boolean)
       .join(' · '),
-    `Booked in ${dateOf(job.openedAt)}${job.handedOverAt ? `, handed over ${dateOf(job.handedOverAt)}` : ', not handed over yet'}${signedBy ? `, signed ${signedBy}` : ''}`,
+    `Booked in ${day(job.openedAt)}${job.handedOverAt ? `, handed over ${day(job.handedOverAt)}` : ', not handed over yet'}${signedBy ? `, signed ${signedBy}` : ''}`,
   ].filter(Boolean);
 }
 
 /**
- * What was found, measured, done, retested, checked, torqued, allowed and signed, and what is to be watched, from a job's rows.
+ * Results, measured, done, retested, checked, torqued, allowed and signed, and what is to be watched, from a job's rows.
  *
  * @param head whose bike and workshop it is, and in which currency sums are told; rows hold only ids
  * @returns sections in the order in which they are read; figures in the units in which they were entered
@@ -70,7 +75,16 @@ export function recordOf(state: State, k: Knowledge, jobId: string, head: Record
     const words = placeWords(p, c.bike.cylinders);
     return words && `, ${words}`;
   };
-  const s: Source = { state, k, c, facts: factsOf(c.bike, c.job, k), currency: head.currency, own, place };
+  const s: Source = {
+    state,
+    k,
+    c,
+    facts: factsOf(c.bike, c.job, k),
+    currency: head.currency,
+    day: (iso) => dayWords(iso, head.zone),
+    own,
+    place,
+  };
   const fitted = own(list(state, 'part')).filter((p) => p.status === 'fitted');
   const signatures = own(list(state, 'signature'));
   return {

@@ -47,8 +47,6 @@ const actNames: Record<FitnessAct, string> = {
   handOver: 'Handed over',
 };
 
-export const dateOf = (iso: string) => iso.slice(0, 10);
-
 /** What every section of a record is told from. */
 export interface Source {
   state: State;
@@ -56,6 +54,8 @@ export interface Source {
   c: Case;
   facts: Facts;
   currency: string;
+  /** A day of the workshop, in words. */
+  day(iso: string): string;
   /** Rows of this job alone. */
   own<T extends { jobId: string }>(rows: T[]): T[];
   /** A place, as it goes behind a name. */
@@ -88,7 +88,7 @@ export function found(s: Source): RecordSection {
   const { state, k, c, own, place } = s;
   const standing = c.evidence.filter((e) => !e.withdrawn && !e.readingId);
   return {
-    title: 'Found',
+    title: 'Results',
     lines: [
       ...c.causes.map((x) => causeLine(s, x)),
       ...own(list(state, 'finding')).map((f) => [`${f.item}${place(f.position)}`, f.seen, f.verdict]),
@@ -99,7 +99,7 @@ export function found(s: Source): RecordSection {
         e.note ?? '',
       ]),
     ],
-    empty: 'Nothing was written down.',
+    empty: 'No results.',
   };
 }
 
@@ -118,11 +118,11 @@ export function measured({ k, c, facts, place }: Source): RecordSection {
       [[verdict, against].filter(Boolean).join(' '), circumstanceWords(r.conditions), r.instrument].filter(Boolean).join('; '),
     ];
   });
-  return { title: 'Measured', lines, empty: 'Nothing was measured.' };
+  return { title: 'Readings', lines, empty: 'No readings.' };
 }
 
 export const done = ({ c, currency }: Source, fitted: readonly Part[]): RecordSection => ({
-  title: 'Done and fitted',
+  title: 'Repairs and parts',
   lines: [
     ...c.repairs.map((r) => [r.words, `${r.minutes} min`, `${amount(cents(r.cost))} ${currency}`]),
     ...fitted.map((p) => [
@@ -131,21 +131,21 @@ export const done = ({ c, currency }: Source, fitted: readonly Part[]): RecordSe
       `${amount(cents(p.price) * p.quantity)} ${currency}`,
     ]),
   ],
-  empty: 'Nothing was fitted.',
+  empty: 'No parts fitted.',
 });
 
-export const retested = ({ c }: Source): RecordSection => ({
-  title: 'Retested',
+export const retested = ({ c, day }: Source): RecordSection => ({
+  title: 'Retests',
   lines: c.retests.map((t) => [
     c.complaints.find((p) => p.id === t.complaintId)?.words ?? '',
     `after: ${c.repairs.find((r) => r.id === t.repairId)?.words ?? ''}`,
-    [retestWords[t.result], circumstanceWords(t.conditions), t.note, dateOf(t.takenAt)].filter(Boolean).join('; '),
+    [retestWords[t.result], circumstanceWords(t.conditions), t.note, day(t.takenAt)].filter(Boolean).join('; '),
   ]),
-  empty: 'Nothing was retested.',
+  empty: 'No retests.',
 });
 
 export const checked = ({ k, c }: Source): RecordSection => ({
-  title: 'Checked',
+  title: 'Checks',
   lines: k.checklists.flatMap((l) =>
     l.items.flatMap((item): string[][] => {
       const mark = (c.checks ?? []).find((m) => m.list === l.id && m.item === item.id);
@@ -154,10 +154,10 @@ export const checked = ({ k, c }: Source): RecordSection => ({
         : [[item.text, mark.state === 'done' ? 'checked' : 'N/A', [l.name, mark.note].filter(Boolean).join('; ')]];
     }),
   ),
-  empty: 'No check was ticked.',
+  empty: 'No checks.',
 });
 
-export function torqued({ state, own }: Source, signatures: readonly Signature[]): RecordSection {
+export function torqued({ state, own, day }: Source, signatures: readonly Signature[]): RecordSection {
   const lines = own(list(state, 'torque')).map((t) => {
     const signed = signatures.filter((s) => s.subjectId === t.id).at(-1);
     const stages = own(list(state, 'torqueStage')).filter((s) => s.torqueId === t.id);
@@ -165,38 +165,38 @@ export function torqued({ state, own }: Source, signatures: readonly Signature[]
     return [
       `${t.name} (${t.count} × ${t.thread ?? 'thread not noted'})`,
       `${t.entered} = ${show(t.figureNm, 'N·m')} N·m`,
-      signed ? `signed ${signed.signedBy}, ${dateOf(signed.signedAt)}` : `${finished} of ${stages.length} stages, not signed`,
+      signed ? `signed ${signed.signedBy}, ${day(signed.signedAt)}` : `${finished} of ${stages.length} stages, not signed`,
     ];
   });
-  return { title: 'Torqued', lines, empty: 'No torque was recorded.' };
+  return { title: 'Torques', lines, empty: 'No torques.' };
 }
 
 export const provisional = ({ state, own }: Source): RecordSection => ({
-  title: 'Provisional',
+  title: 'Temporary repairs',
   lines: own(list(state, 'provisional'))
     .filter((p) => !p.endedAt)
     .map((p) => [
       p.what,
       p.why,
-      [p.until ? `until ${p.until}` : '', p.mayRide ? 'may be ridden' : 'may NOT be ridden'].filter(Boolean).join(', '),
+      [p.until ? `until ${p.until}` : '', p.mayRide ? 'may be ridden' : 'must NOT be ridden'].filter(Boolean).join(', '),
     ]),
-  empty: 'Nothing provisional is on the bike.',
+  empty: 'No temporary repair on the bike.',
 });
 
-export const allowed = ({ c }: Source): RecordSection => ({
+export const allowed = ({ c, day }: Source): RecordSection => ({
   title: 'Allowed anyway',
   lines: (c.overrules ?? []).map((o) => [
     actNames[o.act],
     o.reason,
-    [`by ${o.saidBy}, ${dateOf(o.madeAt)}`, o.endedAt ? `withdrawn ${dateOf(o.endedAt)}` : ''].filter(Boolean).join(', '),
+    [`by ${o.saidBy}, ${day(o.madeAt)}`, o.endedAt ? `withdrawn ${day(o.endedAt)}` : ''].filter(Boolean).join(', '),
   ]),
-  empty: 'Nothing that stood against it was overruled.',
+  empty: 'Nothing was overruled.',
 });
 
 export const watched = ({ state, own }: Source): RecordSection => ({
-  title: 'To be watched',
+  title: 'Watch list',
   lines: own(list(state, 'watch')).map((w) => [w.what, w.due, '']),
-  empty: 'Nothing in particular.',
+  empty: 'Nothing.',
 });
 
 export function billed({ c, currency }: Source, fitted: readonly Part[]): RecordSection {
@@ -206,7 +206,7 @@ export function billed({ c, currency }: Source, fitted: readonly Part[]): Record
     lines: [
       ['Parts and materials', '', `${amount(bill.partsCents)} ${currency}`],
       ['Work', `${bill.minutes} min at ${c.job.rate} an hour`, `${amount(bill.labourCents)} ${currency}`],
-      ['Together, before tax', '', `${amount(bill.totalCents)} ${currency}`],
+      ['Total before tax', '', `${amount(bill.totalCents)} ${currency}`],
     ],
     empty: '',
   };

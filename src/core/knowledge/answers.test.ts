@@ -7,7 +7,7 @@ const said = (id: string, grades: Record<string, string>) => {
   return fitting(test, (finding) => grades[finding] ?? 'no').map((i) => test.outcomes[i].id);
 };
 
-describe('what is answered to what is there', () => {
+describe('what is answered to theirs', () => {
   it('a rusty plug that is otherwise as it should be is called either', () => {
     expect(said('read-plug', {})).toEqual(['normal']);
     expect(said('read-plug', { 'bore-rust': 'yes' })).toEqual(['normal', 'rusty']);

@@ -114,5 +114,5 @@ function whyNot({ tokens, source, problems }: SpokenReading, edges: readonly Edg
     (h) => !/^[:;,]$/.test(h),
   );
   if (furthest === tokens.length && hints.length) return `Then ${hints.slice(0, 4).join(', or ')}.`;
-  return `“${source.trim()}” says nothing to me. Type ? for what can be said.`;
+  return `“${source.trim()}” not understood. Type ? for help.`;
 }

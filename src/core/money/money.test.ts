@@ -40,7 +40,7 @@ describe('what a job has cost so far', () => {
     expect(() => spentCents(emptyState(), 'a')).toThrow('no job a');
   });
 
-  it('is taken from the sum that was agreed last; without one nothing is left to say', () => {
+  it('is imported from the sum that was agreed last; without one nothing is left to say', () => {
     const agreed = (n: number, upTo: string | null, jobId = 'a') => ['consent', { id: `c${n}`, jobId, upTo }] as const;
     expect(agreedLeft(state(...parts), 'a')).toBeNull();
     expect(agreedLeft(state(...parts, agreed(1, '10.00'), agreed(2, '80.00'), agreed(3, '9.00', 'b')), 'a')).toBe(1.25);

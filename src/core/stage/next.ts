@@ -47,7 +47,7 @@ export function nextOf(state: State, k: Knowledge, jobId: string, ranking: Ranki
     const w = due[0];
     const stage = stageOfWait[w.kind];
     return {
-      act: { stage, words: `Look again: ${w.what}`, why: w.kind === 'part' ? 'It was due by now.' : 'Its time is up.' },
+      act: { stage, words: `Check: ${w.what}`, why: w.kind === 'part' ? 'It is due.' : 'Due now.' },
       waiting,
       due,
       against,
@@ -71,34 +71,34 @@ function acts(state: State, k: Knowledge, c: Case, fitness: Fitness, ranking: Ra
   const looks = new Set(look.map((l) => l.test.id));
   const begun = c.evidence.some((e) => !e.withdrawn && !looks.has(e.testId));
   const toSee = toLook.length > 0 && c.repairs.length === 0;
-  if (toSee && !begun) add('look', toLook[0].test.name, 'Before anything is spun: look first.');
+  if (toSee && !begun) add('look', toLook[0].test.name, 'Look before cranking.');
   const repair = untested(c);
-  if (repair) add('trace', `Try the complaint again after: ${repair.words}`, 'A repair that was not retested proves nothing.');
+  if (repair) add('trace', `Retest after: ${repair.words}`, 'Without a retest the repair proves nothing.');
   else if (openComplaints(c).length && ranking) {
     const { next } = ranking;
     if (next.kind === 'test') add('trace', ranking.tests.find((t) => t.key === next.key)?.name ?? next.key, next.why);
     if (next.kind === 'repair') add('trace', `Repair: ${ranking.suspects.find((s) => s.key === next.key)?.name ?? next.key}`, next.why);
   }
-  if (toSee && begun) add('look', toLook[0].test.name, 'Left over from the first look.');
+  if (toSee && begun) add('look', toLook[0].test.name, 'Still open from the first look.');
   const unexplained = c.complaints.filter((p) => p.state === 'gone' && !p.explained);
-  if (unexplained.length) add('decide', `Explain: ${unexplained[0].words}`, 'The symptom is gone; the cause is not explained yet.');
+  if (unexplained.length) add('decide', `Explain: ${unexplained[0].words}`, 'The symptom is gone. The cause isn’t explained yet.');
   const arrived = own(list(state, 'part')).filter((p) => p.status === 'arrived');
   const needed = own(list(state, 'part')).filter((p) => p.status === 'needed');
   if (needed.length)
-    add('parts', `Order: ${needed[0].name}`, needed.length > 1 ? `${needed.length} parts are needed.` : 'It is needed and not ordered.');
+    add('parts', `Order: ${needed[0].name}`, needed.length > 1 ? `${needed.length} parts are needed.` : 'Needed, not ordered.');
   if (arrived.length) add('parts', `Fit: ${arrived[0].name}`, 'It has arrived.');
   const account = accountOf(own(list(state, 'step')), own(list(state, 'fastener')));
   if (account.off.length && openComplaints(c).length === 0)
-    add('rebuild', `Put back: ${account.off[0].title}`, `${account.fastenersOut} fasteners are not back yet.`);
+    add('rebuild', `Refit: ${account.off[0].title}`, `${account.fastenersOut} fasteners are not back yet.`);
   const torque = own(list(state, 'torque')).find((t) => !list(state, 'signature').some((s) => s.subjectId === t.id));
   if (torque) add('rebuild', `Torque: ${torque.name}`, 'Not signed yet.');
   if (openComplaints(c).length === 0) {
     const gate = checklist(state, k, jobId, 'first-start').find((i) => i.gate && i.mark?.state !== 'done');
-    if (gate) add('start', 'First start: go through the checks', gate.text);
+    if (gate) add('start', 'First start: run the checks', gate.text);
     const tune = checklist(state, k, jobId, 'tune').find((i) => !i.mark || i.mark.state === 'open');
     // Tuning wants it running, and nobody is told that nothing is open while something is: what lifts it comes in their place.
     if (tune) lifting(fitness.run, () => add('tune', tune.text, 'Tune.'));
-    lifting(fitness.handOver, () => add('handover', 'Hand over', 'Nothing else is open.'));
+    lifting(fitness.handOver, () => add('handover', 'Hand over', 'Nothing else to do.'));
   }
   return found;
 }

@@ -70,7 +70,7 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
     of('look', looked < look.length && !handed ? `${look.length - looked} to look at` : '', looked > 0),
     of(
       'trace',
-      open.length ? (untested(c) ? 'retest' : standing !== null ? plural(standing, 'suspect') : plural(open.length, 'complaint')) : '',
+      open.length ? (untested(c) ? 'retest' : standing !== null ? `${standing} likely` : plural(open.length, 'complaint')) : '',
       c.evidence.length > 0,
     ),
     of(
@@ -80,16 +80,19 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
         : '',
       steps.length > 0,
     ),
-    of('measure', doubtful ? `${doubtful} on the line` : '', c.readings.length > 0),
+    of('measure', doubtful ? `${doubtful} borderline` : '', c.readings.length > 0),
     of(
       'decide',
       some(asks > 0 && `${asks} to ask`, unexplained > 0 && `${unexplained} unexplained`),
       c.findings.length + c.causes.length > 0,
     ),
-    of('parts', awaited.length ? `${awaited.length} awaited` : '', parts.length > 0),
+    of('parts', awaited.length ? `${awaited.length} due` : '', parts.length > 0),
     of(
       'rebuild',
-      some(account.fastenersOut > 0 && `${account.fastenersOut} off`, unsigned.length > 0 && `${unsigned.length} to sign`),
+      some(
+        account.fastenersOut > 0 && `${plural(account.fastenersOut, 'fastener')} off`,
+        unsigned.length > 0 && `${unsigned.length} to sign`,
+      ),
       torques.length > 0,
     ),
     of(
@@ -97,7 +100,7 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
       gatesDone > 0 && gatesDone < gates.length ? plural(gates.length - gatesDone, 'check') : '',
       gatesDone === gates.length && gates.length > 0,
     ),
-    of('tune', tuned > 0 && tuned < tune.length ? `${tune.length - tuned} left` : '', tuned > 0),
-    of('handover', handed ? '' : some(provisional.length > 0 && `${provisional.length} provisional`), handed),
+    of('tune', tuned > 0 && tuned < tune.length ? `${tune.length - tuned} to tune` : '', tuned > 0),
+    of('handover', handed ? '' : some(provisional.length > 0 && `${provisional.length} temporary`), handed),
   ];
 }

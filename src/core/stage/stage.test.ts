@@ -35,20 +35,20 @@ describe('the spine', () => {
     const state = after('bike.bookIn');
     expect(line(state, 'book-in')).toMatchObject({ state: 'open', open: '7 not known' });
     expect(line(state, 'look').open).toBe('25 to look at');
-    expect(line(state, 'trace').open).toBe('3 suspects');
+    expect(line(state, 'trace').open).toBe('3 likely');
     expect(line(state, 'strip')).toMatchObject({ state: 'untouched', open: '' });
   });
 
   it('counts bags out and fasteners off, and is clear once they are back', () => {
     const off = after('step.add');
     expect(line(off, 'strip').open).toBe('1 bag out');
-    expect(line(off, 'rebuild').open).toBe('6 off');
+    expect(line(off, 'rebuild').open).toBe('6 fasteners off');
     const back = after('step.refit');
     expect(line(back, 'strip')).toMatchObject({ state: 'clear', open: '' });
   });
 
   it('counts parts awaited and torques not signed', () => {
-    expect(line(after('part.set'), 'parts').open).toBe('1 awaited');
+    expect(line(after('part.set'), 'parts').open).toBe('1 due');
     expect(line(after('torque.plan'), 'rebuild').open).toBe('1 to sign');
     expect(line(after('signature.sign'), 'rebuild').state).toBe('clear');
   });
@@ -71,7 +71,7 @@ describe('the spine', () => {
   });
 
   it('shows what is provisional at hand over, and nothing once it is gone', () => {
-    expect(line(after('provisional.add'), 'handover').open).toBe('1 provisional');
+    expect(line(after('provisional.add'), 'handover').open).toBe('1 temporary');
     expect(line(after(), 'handover')).toMatchObject({ state: 'clear', open: '' });
   });
 });
@@ -130,7 +130,7 @@ describe('next', () => {
   it('after a repair it is the retest', () => {
     expect(next(after('repair.log')).act).toMatchObject({
       stage: 'trace',
-      words: expect.stringContaining('Try the complaint again') as string,
+      words: expect.stringContaining('Retest') as string,
     });
   });
 
@@ -162,7 +162,7 @@ describe('next', () => {
       after('job.set'),
       command('wait.start', 'wait', { kind: 'soaking', what: 'Penetrant', until: '2030-01-09T08:00:00.000Z', lookAgain: null }),
     );
-    expect(next(due)).toMatchObject({ act: { stage: 'trace', words: 'Look again: Penetrant' }, waiting: [] });
+    expect(next(due)).toMatchObject({ act: { stage: 'trace', words: 'Check: Penetrant' }, waiting: [] });
   });
 
   it('tells the first thing that may not be done, and why', () => {

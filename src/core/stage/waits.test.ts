@@ -55,14 +55,14 @@ describe('a wait', () => {
   it('whose time has come is the next thing, whatever else could be done', () => {
     const soaking = wait(after('part.add'), 'soaking', null, '2030-01-12T09:00:00.000Z', 'Penetrant in the bore');
     const came = next(soaking, '2030-01-12T09:00:00.000Z');
-    expect(came.act).toEqual({ stage: 'trace', words: 'Look again: Penetrant in the bore', why: 'Its time is up.' });
+    expect(came.act).toEqual({ stage: 'trace', words: 'Check: Penetrant in the bore', why: 'Due now.' });
     expect(came.waiting).toEqual([]);
     expect(came.due).toHaveLength(1);
   });
 
   it('for a part says that it was due', () => {
     const s = wait(after('part.add'), 'part', '2030-01-12T09:00:00.000Z', null, 'Condenser');
-    expect(next(s, '2030-01-13T09:00:00.000Z').act).toMatchObject({ stage: 'parts', why: 'It was due by now.' });
+    expect(next(s, '2030-01-13T09:00:00.000Z').act).toMatchObject({ stage: 'parts', why: 'It is due.' });
   });
 
   it('that is over holds nothing and shows nowhere', () => {

@@ -1,6 +1,6 @@
 import type { Conditions } from './values';
 
-const batteries = { own: null, helped: 'helped battery', weak: 'weak battery' } as const;
+const batteries = { own: null, helped: 'jump battery', weak: 'weak battery' } as const;
 
 /** The circumstances of a result in words; empty where none was noted. */
 export function circumstanceWords({ temperature, battery, tries, air, note }: Conditions): string {

@@ -66,3 +66,4 @@ export { placeWords } from './place';
 export { belongs, stateOf, type Heard, type JobSnapshot, type Personal, type WorkshopContext } from './snapshot';
 export { type Backup } from './backup';
 export { isYearOfUse, yearWords } from './years';
+export { countWords, dayTimeWords, dayWords, groupedWords } from './dates';

@@ -79,7 +79,7 @@ async function quillon(w: DemoWriter, j: DemoJob): Promise<void> {
     serviceHigh: null,
     unit: 'psi',
     entered: '142 to 195 psi',
-    source: 'book of this bike, page 61',
+    source: 'manual of this bike, page 61',
     origin: 'book',
   });
   await j.test(w.day(6, 10), 'turn-by-hand', 'free', { note: 'Oil in the holes, turned two full turns.' });
@@ -133,7 +133,7 @@ async function marram(w: DemoWriter, j: DemoJob): Promise<void> {
   await j.test(w.day(11, 9, 20), 'read-plug', 'bad', { position: '1', note: 'Black and wet.' });
   await j.step(
     w.day(11, 10),
-    'Exhaust off',
+    'Exhaust',
     '3',
     [
       [2, 'M6x20', 'flange'],
@@ -142,7 +142,7 @@ async function marram(w: DemoWriter, j: DemoJob): Promise<void> {
     'exhaust',
     'Gasket broke up.',
   );
-  await j.finding(w.day(11, 10, 20), 'Exhaust off', 'Exhaust port', 'Carbon to a third of its area, hard and shiny.', 'clean', {
+  await j.finding(w.day(11, 10, 20), 'Exhaust', 'Exhaust port', 'Carbon to a third of its area, hard and shiny.', 'clean', {
     faultId: 'exhaust-blocked',
   });
   await j.test(w.day(11, 10, 30), 'exhaust-look', 'choked');
@@ -209,13 +209,13 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
   await j.test(w.day(33, 10, 25), 'spark-look', 'none', { position: '2' });
   await j.test(w.day(33, 11), 'coil-volts', 'good', { reading: ['coil-supply', 12.3, 'V'] });
   await j.test(w.day(32, 9), 'pickup-ohms', 'good', { reading: ['pickup', 214, 'ohm'] });
-  await j.step(w.day(32, 10), 'Left fairing side off', '11', [
+  await j.step(w.day(32, 10), 'Left fairing side', '11', [
     [5, 'M6x16', 'edge'],
     [2, 'M5x12', 'nose'],
   ]);
   await j.step(
     w.day(32, 11),
-    'Generator cover off',
+    'Generator cover',
     '12',
     [
       [7, 'M6x30', 'rim'],
@@ -225,12 +225,12 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     'generator-cover',
     'Rubbed through at the bottom; a dowel was lost.',
   );
-  await j.photo(w.day(32, 11, 5), 'Generator cover off', await coverPicture(), [
+  await j.photo(w.day(32, 11, 5), 'Generator cover', await coverPicture(), [
     [...coverPlaces.lost, 'Dowel lost from here'],
     [...coverPlaces.long, 'The two long screws, M6x45'],
     [...coverPlaces.scrape, 'Rubbed through by the slide'],
   ]);
-  await j.finding(w.day(32, 11, 30), 'Generator cover off', 'Pick-up wires', 'Cut half through by the cover; gap wide open.', 'repair', {
+  await j.finding(w.day(32, 11, 30), 'Generator cover', 'Pick-up wires', 'Cut half through by the cover; gap wide open.', 'repair', {
     faultId: 'pickup-gap',
   });
   await j.test(w.day(32, 11, 35), 'pickup-gap', 'bad');
@@ -247,7 +247,7 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
   await j.part(w.day(31, 13), 'Generator cover gasket', '18.90', 'Quayside Spares', 'fitted');
   await j.part(w.day(31, 13, 5), 'Dowel 8 mm', '1.10', 'Quayside Spares', 'fitted', 2);
   await j.part(w.day(31, 13, 10), 'Coolant 2 l', '14.00', 'Harbour Stores', 'arrived');
-  await j.refit(w.day(3, 15), 'Generator cover off', [7, 0, 2]);
+  await j.refit(w.day(3, 15), 'Generator cover', [7, 0, 2]);
   await j.torque(
     w.day(3, 15, 30),
     'Generator cover, rim',

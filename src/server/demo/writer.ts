@@ -305,7 +305,7 @@ export class DemoJob {
       figureNm: nm(figure),
       unit,
       entered: `${figure} ${unit}`,
-      source: 'book of this bike',
+      source: 'manual of this bike',
       stages: list,
     });
     for (let i = 0; i < done; i++) await this.w.send(at, 'torque.stage', list[i].id, { jobId: this.jobId, torqueId: id });

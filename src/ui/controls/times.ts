@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
 import timezone from 'dayjs/plugin/timezone';
 import utc from 'dayjs/plugin/utc';
-import { isYearOfUse, yearWords } from '../../core/state';
+import { countWords, dayTimeWords, dayWords, isYearOfUse, yearWords } from '../../core/state';
 
 dayjs.extend(utc);
 dayjs.extend(timezone);
@@ -10,11 +10,9 @@ dayjs.extend(timezone);
 export const zone = (): string =>
   (typeof document === 'undefined' ? undefined : document.documentElement.dataset.zone) ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
 
-const local = (iso: string) => dayjs.utc(iso).tz(zone());
-
-export const dayTime = (iso: string) => local(iso).format('D MMM, HH:mm');
+export const dayTime = (iso: string) => dayTimeWords(iso, zone());
 /** A day, or the day of a time; a plain date is the same day everywhere. */
-export const day = (iso: string) => (/^\d{4}-\d\d-\d\d$/.test(iso) ? dayjs.utc(iso) : local(iso)).format('D MMM YYYY');
+export const day = (iso: string) => dayWords(iso, zone());
 
 /** A time of the workshop's clock, as a field holds it ("2030-06-01T09:00"), as an ISO time. */
 export const fromClock = (text: string): string | null => (text && !wrongYear(text) ? dayjs.tz(text, zone()).toISOString() : null);
@@ -34,6 +32,6 @@ export function fromNow(iso: string, now: string): string {
   const minutes = dayjs.utc(iso).diff(dayjs.utc(now), 'minute');
   const abs = Math.abs(minutes);
   const [n, unit] = abs < 90 ? [abs, 'minute'] : abs < 36 * 60 ? [Math.round(abs / 60), 'hour'] : [Math.round(abs / 1440), 'day'];
-  const words = `${n} ${unit}${n === 1 ? '' : 's'}`;
+  const words = countWords(n, unit);
   return minutes >= 0 ? `in ${words}` : `${words} ago`;
 }

@@ -28,6 +28,6 @@ export async function openJob(device: Device, snapshot: JobSnapshot, item: Outbo
 export function openingProblem(opening: Opening): string | null {
   if (opening === 'unkept')
     // It goes out from this page all the same while the page lives (see Device.keep).
-    return 'This device cannot write anything down: its storage is full or closed. If the server can be reached, the bike is booked in there all the same: look under what can be done now before you try again. What you typed stands here still.';
-  return opening === 'refused' ? 'The server did not take this. What you typed stands here still.' : null;
+    return 'This device cannot save anything: its storage is full or closed. If the server can be reached, the bike is booked in there: check Next before you try again. Your entries are still here.';
+  return opening === 'refused' ? 'The server did not take this. Your entries are still here.' : null;
 }

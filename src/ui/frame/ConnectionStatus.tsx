@@ -53,13 +53,13 @@ export function ConnectionStatus({
     <>
       {unkept && (
         <Alert severity="error" role="alert" sx={{ mb: 1.5 }}>
-          This device cannot write anything down (its storage is full or closed). What you just entered lives in this page only: leave it
-          open until the server has it.
+          This device cannot save anything: its storage is full or closed. What you just entered is in this page only. Leave it open until
+          the server has it.
         </Alert>
       )}
       {line === 'away' && (
         <Alert severity="warning" role="alert" sx={{ mb: 1.5 }}>
-          This device is not let in any more. {waiting > 0 && `${entries(waiting)} on it and will be sent once it is. `}
+          This device is not paired any more. {waiting > 0 && `${entries(waiting)} on it and will be sent once it is. `}
           <a href="/pair">Pair it again</a>, or choose the workshop anew.
         </Alert>
       )}

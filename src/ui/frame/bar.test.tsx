@@ -109,9 +109,9 @@ describe('how this device stands', () => {
     [{ line: 'cut' as const, waiting: 3 }, 'The server cannot be reached. 3 entries wait on this device and will be sent by itself.'],
     [
       { line: 'away' as const, waiting: 2 },
-      'This device is not let in any more. 2 entries wait on it and will be sent once it is. Pair it again',
+      'This device is not paired any more. 2 entries wait on it and will be sent once it is. Pair it again',
     ],
-    [{ unkept: true }, 'This device cannot write anything down'],
+    [{ unkept: true }, 'This device cannot save anything'],
     [{ room: { short: true, freeMb: 80 } }, 'This device has only 80 MB left for Ivrek.'],
     [{ photoPart: 0.4 }, 'A photo is on its way'],
   ])('%j', (props, words) => {

@@ -297,8 +297,8 @@ describe('several things as one act', () => {
     expect(pieces[0][0].command.group).toBeTruthy();
     expect(shown).toBe(1);
     const { entries } = actsOf(store.get().state.journal).at(-1)!;
-    expect(actsName(entries)).toBe('To be watched (2)');
-    expect(actsName([entries[0], { ...entries[1], type: 'part.add' }])).toBe('To be watched, part needed');
+    expect(actsName(entries)).toBe('Watch list (2)');
+    expect(actsName([entries[0], { ...entries[1], type: 'part.add' }])).toBe('Watch list, part needed');
   });
 
   it('one thing is an act by itself', () => {

@@ -49,24 +49,24 @@ const last = async (type: string) => {
 describe('strip', () => {
   it('teaches while nothing is off', () => {
     open('strip', 'bike.set');
-    expect(screen.getByTestId('steps')).toHaveTextContent('Clean first, photograph first, drain first');
+    expect(screen.getByTestId('steps')).toHaveTextContent('Clean, photograph and drain first');
     expect(screen.getByTestId('findings')).toHaveTextContent('No finding yet');
   });
 
   it('reads fasteners as they are spoken, shows what it understood, and numbers the bag', async () => {
     open('strip', 'step.add');
-    write('What comes off', 'Right cover');
+    write('Part removed', 'Right cover');
     write('Fasteners', '3x M6x25 rim, 1 dowel');
     expect(screen.getByText('Understood: 3 × M6x25 (rim), 1 × dowel')).toBeInTheDocument();
     expect(screen.getByLabelText('Bag')).toHaveValue('8');
-    press('Off');
+    press('Add step');
     const payload = await last('step.add');
     expect(payload).toMatchObject({ title: 'Right cover', bag: '8', access: null });
     expect(payload.fasteners).toMatchObject([
       { size: 'M6x25', count: 3, place: 'rim' },
       { size: 'dowel', count: 1, place: null },
     ]);
-    expect(screen.getByLabelText('What comes off')).toHaveValue('');
+    expect(screen.getByLabelText('Part removed')).toHaveValue('');
   });
 
   it('says when a bag is in use', () => {
@@ -77,9 +77,9 @@ describe('strip', () => {
 
   it('a finding wants part, what is seen and a verdict', () => {
     open('strip', 'step.add');
-    press('Write it down');
+    press('Add finding');
     expect(screen.getByText('Which part?')).toBeInTheDocument();
-    expect(screen.getByText('What do you see on it?')).toBeInTheDocument();
+    expect(screen.getByText('Enter the condition.')).toBeInTheDocument();
     expect(screen.getByText(/Choose a verdict/)).toBeInTheDocument();
     expect(sent).toEqual([]);
   });
@@ -101,7 +101,7 @@ describe('parts', () => {
     press('Not needed: Condenser');
     expect(await last('part.remove')).toEqual({ jobId: id.job });
     expect(screen.queryByText('Condenser')).toBeNull();
-    expect(screen.getByText(/No part is needed yet/)).toBeInTheDocument();
+    expect(screen.getByText(/No parts yet/)).toBeInTheDocument();
   });
 
   it('a part that is ordered is not taken off it', () => {
@@ -113,7 +113,7 @@ describe('parts', () => {
     open('parts', 'step.add');
     write('Part', 'Gasket');
     write(/^Price each/, '4,20');
-    press('Put on the list');
+    press('Add part');
     expect(await screen.findByText('A comma: did you mean 4.20?')).toBeInTheDocument();
     expect(screen.getByLabelText('Part')).toHaveValue('Gasket');
     expect(sent).toEqual([]);
@@ -132,28 +132,28 @@ describe('rebuild', () => {
     const back = within(screen.getByTestId('back-on'));
     expect(screen.getByTestId('back-on')).toHaveTextContent('1 step, 6 fasteners, 1 bag to go');
     expect(back.getByText('gasket reused')).toBeInTheDocument();
-    press('All back on', back);
+    press('All refitted', back);
     expect(await last('step.refit')).toEqual({ jobId: id.job, counts: { [id.fastener]: 4, [id.fastener2]: 2 } });
-    expect(screen.getByTestId('back-on')).toHaveTextContent('nothing is left over');
+    expect(screen.getByTestId('back-on')).toHaveTextContent('Everything logged is refitted');
   });
 
   it('does not call it done while a part or a torque is open', () => {
     open('rebuild', 'torque.plan');
     const back = screen.getByTestId('back-on');
-    expect(back).not.toHaveTextContent('nothing is left over');
+    expect(back).not.toHaveTextContent('Everything logged is refitted');
     expect(back).toHaveTextContent(/Still open:.*Head nuts: 2 of 2 torque stages open/);
   });
 
   it('warns at work that can hurt as it is written down', () => {
     open('rebuild', 'part.set');
     expect(within(screen.getByTestId('torque-form')).queryByRole('note')).toBeNull();
-    write('Which fasteners', 'Front axle');
+    write('Fasteners', 'Front axle');
     expect(within(screen.getByTestId('torque-form')).getByRole('note', { name: 'Caution' })).toHaveTextContent(/Brakes and steering/);
   });
 
   it('shows a figure in all four units and refuses stages that make no sense', () => {
     open('rebuild', 'part.set');
-    write('Figure', '25');
+    write('Torque', '25');
     expect(screen.getByTestId('torque-form')).toHaveTextContent('25.0 N·m = 18.4 lbf·ft = 221 lbf·in = 2.55 kgf·m');
     write('Stages', '90°');
     expect(screen.getByText(/Begin with a torque/)).toBeInTheDocument();
@@ -235,7 +235,7 @@ describe('hand over', () => {
     const all = within(tag).queryByRole('button', { name: /Show all/ });
     if (all) fireEvent.click(all);
     expect(tag).toHaveTextContent('Temporary repair: Tie on the panel');
-    press('Made good: Tie on the panel');
+    press('Fixed properly: Tie on the panel');
     expect(await last('provisional.end')).toEqual({ jobId: id.job });
     expect(tag).not.toHaveTextContent('Temporary repair: Tie on the panel');
   });
@@ -243,9 +243,9 @@ describe('hand over', () => {
   it('what is provisional wants a reason', () => {
     open('handover', 'wait.end');
     const tag = within(screen.getByTestId('provisional'));
-    write('What', 'Borrowed hose', tag);
-    press('Write it down', tag);
-    expect(tag.getByText('Why was it done so?')).toBeInTheDocument();
+    write('Temporary repair', 'Borrowed hose', tag);
+    press('Save temporary repair', tag);
+    expect(tag.getByText('Enter the reason.')).toBeInTheDocument();
     expect(sent).toEqual([]);
   });
 });
@@ -263,7 +263,7 @@ describe('measure and tune', () => {
     open('tune', 'signature.sign');
     fireEvent.change(screen.getByRole('textbox', { name: 'Reading' }), { target: { value: '1100' } });
     expect(screen.getByRole('img').getAttribute('aria-label')).toMatch(/1100 rpm, within limits.*general figure/);
-    press('Keep the reading');
+    press('Save reading');
     expect(await last('reading.add')).toMatchObject({ reading: { quantity: 'idle-speed', entered: '1100 rpm', value: { kind: 'exact' } } });
   });
 });

@@ -58,10 +58,10 @@ describe('bringing in a job', () => {
     server((a) => ({ body: a.path.includes('?check') ? report : { ...report, done: true } }));
     render(<ImportView />);
     choose();
-    expect(await screen.findByText('It would bring 3 new entries; 12 are here already.')).toBeInTheDocument();
+    expect(await screen.findByText('It would add 3 new entries; 12 are here already.')).toBeInTheDocument();
     expect(asked.map((a) => a.path)).toEqual(['/api/import?check=true']);
-    press('Bring it in');
-    expect(await screen.findByText('It is here: 3 new entries, 12 known before.')).toBeInTheDocument();
+    press('Import');
+    expect(await screen.findByText('Imported: 3 new entries, 12 known before.')).toBeInTheDocument();
     expect(asked.at(-1)!.path).toBe('/api/import');
     expect(screen.getByRole('link', { name: 'Open it' })).toHaveAttribute('href', '/job/j1/book-in');
   });
@@ -72,12 +72,12 @@ describe('bringing in a job', () => {
     render(<ImportView />);
     choose();
     expect(await screen.findByText(/2 choices to make first\. Both values stay in the log\./)).toBeInTheDocument();
-    expect(screen.getByRole('button', { name: 'Bring it in' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Import' })).toBeDisabled();
     press('In the file: “1970”');
     expect(screen.getByText(/1 choice to make first/)).toBeInTheDocument();
     expect(screen.getByText('step: This job is handed over.')).toBeInTheDocument();
-    press('Leave it out');
-    press('Bring it in');
+    press('Skip it');
+    press('Import');
     await waitFor(() => expect(asked).toHaveLength(2));
     expect(JSON.parse(decodeURIComponent(asked[1].headers['x-ivrek-choices']))).toEqual({ 'bike b year': 'file', c9: 'here' });
   });
@@ -86,10 +86,8 @@ describe('bringing in a job', () => {
     server(() => ({ body: { ...report, fresh: 0, photos: 2, missingPhotos: 1 } }));
     render(<ImportView />);
     choose();
-    expect(
-      await screen.findByText(/Everything in this file is here already\. Nothing would change\. 1 photo of it is not in the file\./),
-    ).toBeInTheDocument();
-    expect(screen.queryByRole('button', { name: 'Bring it in' })).toBeNull();
+    expect(await screen.findByText(/Everything in this file is here already\. 1 photo of it is not in the file\./)).toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: 'Import' })).toBeNull();
   });
 
   it('names the file that is refused, with the reason; another can be chosen', async () => {
@@ -117,7 +115,13 @@ describe('bringing in a job', () => {
 
 describe('tablets', () => {
   const lan = { urls: ['https://192.0.2.7:4681'], fingerprint: 'A5:A5', qr: '<svg></svg>' };
-  const row: PairedDevice = { id: 'd1', name: 'Shed tablet', pairedAt: '2030-06-15T09:00:00.000Z', seenAt: null, person: 'Ines Corrow' };
+  const row: PairedDevice = {
+    id: 'd1',
+    name: 'Workshop tablet',
+    pairedAt: '2030-06-15T09:00:00.000Z',
+    seenAt: null,
+    person: 'Ines Corrow',
+  };
   const code = { code: '012345', expiresAt: new Date(Date.now() + 600_000).toISOString() };
 
   it('show how one gets in: address, code, fingerprint', async () => {
@@ -126,7 +130,7 @@ describe('tablets', () => {
     expect(screen.getByRole('img', { name: 'QR code of https://192.0.2.7:4681/pair' })).toBeInTheDocument();
     expect(screen.getByText('https://192.0.2.7:4681/pair')).toBeInTheDocument();
     expect(screen.getByText('A5:A5')).toBeInTheDocument();
-    expect(screen.getByRole('link', { name: 'The authority' })).toHaveAttribute('href', '/ivrek-authority.crt');
+    expect(screen.getByRole('link', { name: 'Download certificate' })).toHaveAttribute('href', '/ivrek-authority.crt');
     press('Show a code');
     expect(await screen.findByTestId('code')).toHaveTextContent('012 345');
   });
@@ -140,15 +144,15 @@ describe('tablets', () => {
   it('are named and sent away', async () => {
     server((a) => ({ body: { refusals: [], devices: a.method === 'DELETE' ? [] : [{ ...row, name: 'By the lift' }] } }));
     render(<DevicesView lan={lan} devices={[row]} refusals={[]} />);
-    expect(screen.getByTestId('devices')).toHaveTextContent('Ines Corrow · let in 15 Jun');
+    expect(screen.getByTestId('devices')).toHaveTextContent('Ines Corrow · paired 15 Jun');
     const name = screen.getByLabelText('Name');
     fireEvent.change(name, { target: { value: '  ' } });
     fireEvent.blur(name);
-    expect(screen.getByText('It needs a name.')).toBeInTheDocument();
+    expect(screen.getByText('Enter a name.')).toBeInTheDocument();
     fireEvent.change(name, { target: { value: 'By the lift' } });
     fireEvent.blur(name);
-    fireEvent.click(await screen.findByRole('button', { name: 'Send away: By the lift' }));
-    expect(await screen.findByText(/No tablet yet/)).toBeInTheDocument();
+    fireEvent.click(await screen.findByRole('button', { name: 'Remove: By the lift' }));
+    expect(await screen.findByText(/No tablets paired/)).toBeInTheDocument();
     expect(asked.map((a) => [a.method, a.body])).toEqual([
       ['PUT', { id: 'd1', name: 'By the lift' }],
       ['DELETE', { id: 'd1' }],
@@ -164,9 +168,9 @@ describe('tablets', () => {
   it('say why something was not done, and keep the list', async () => {
     server(() => ({ status: 404, body: { message: 'There is no such device.' } }));
     render(<DevicesView lan={lan} devices={[row]} refusals={[]} />);
-    press('Send away: Shed tablet');
+    press('Remove: Workshop tablet');
     expect(await screen.findByRole('alert')).toHaveTextContent('There is no such device.');
-    expect(screen.getByRole('button', { name: 'Send away: Shed tablet' })).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Remove: Workshop tablet' })).toBeInTheDocument();
     server(() => 'cut');
     press('Show a code');
     await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent('The server cannot be reached just now.'));
@@ -179,7 +183,7 @@ describe('backups', () => {
     const good = { ...made, file: '/x/2030-06-15-daily.dump', provedAt: '2030-06-15T08:00:04.000Z', seconds: 3.94, entries: 412 };
     const bad = { ...made, file: '/x/all.tar', kind: 'backup' as const, problem: 'the journal of A is not whole' };
     render(<WorkshopsView shops={[]} demo="gone" backups={[good, bad]} />);
-    expect(screen.getByTestId('backups')).toHaveTextContent(/Daily, 15 Jun, .*1\.8 MB.*Restored to check it: 412 entries in 3\.9 s/);
+    expect(screen.getByTestId('backups')).toHaveTextContent(/Daily, 15 Jun 2030, .*1\.8 MB.*Restored to check it: 412 entries in 3\.9 s/);
     expect(screen.getByTestId('backups')).toHaveTextContent('all.tar');
     expect(screen.getByTestId('backups')).toHaveTextContent('Does not count: the journal of A is not whole');
   });
@@ -199,10 +203,10 @@ describe('pairing', () => {
     expect(screen.getByText('Six digits.')).toBeInTheDocument();
     expect(asked).toEqual([]);
     write('Code', '123-456');
-    write('What this device is called', ' Shed tablet ');
+    write('Device name', ' Workshop tablet ');
     press('Pair');
     expect(await screen.findByRole('alert')).toHaveTextContent('This is not the code on the computer.');
-    expect(asked[0]).toMatchObject({ method: 'POST', path: '/api/pair', body: { code: '123456', name: 'Shed tablet' } });
+    expect(asked[0]).toMatchObject({ method: 'POST', path: '/api/pair', body: { code: '123456', name: 'Workshop tablet' } });
     expect(screen.getByLabelText('Code')).toHaveValue('123-456');
   });
 

@@ -38,10 +38,10 @@ export function Agreed() {
       ))}
       <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '2fr 1fr auto' }, alignItems: 'start' }}>
         <Field
-          label="What they said yes to"
+          label="Agreed work"
           value={words}
           onChange={(e) => setWords(e.target.value)}
-          error={tried && !words.trim() ? 'Write what was agreed.' : null}
+          error={tried && !words.trim() ? 'Enter what was agreed.' : null}
         />
         <Field
           label={`Up to (${store.snapshot.shop.currency})`}
@@ -51,7 +51,7 @@ export function Agreed() {
           error={badSum ? 'An amount like 400 or 400.50.' : null}
         />
         <Button variant="outlined" onClick={keep} sx={{ mt: { sm: '27px' } }}>
-          Agreed
+          Record agreement
         </Button>
       </Box>
     </Card>

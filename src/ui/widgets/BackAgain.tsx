@@ -42,7 +42,7 @@ export default function BackAgain() {
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const words = value.words.trim();
-  const missing = words === '' ? 'What does the owner say is wrong now?' : null;
+  const missing = words === '' ? 'Enter the complaint.' : null;
   const book = async () => {
     setTried(true);
     if (missing || busy) return;
@@ -79,11 +79,7 @@ export default function BackAgain() {
     location.assign(`/job/${newJobId}/look`);
   };
   return (
-    <Card
-      title="It is back"
-      over="Another visit of this bike: its book, its owner and what was measured on it come along."
-      data-testid="back-again"
-    >
+    <Card title="Returning bike" over="A new job for this bike. Its limits, owner and readings come along." data-testid="back-again">
       <Box
         component="form"
         noValidate
@@ -94,7 +90,7 @@ export default function BackAgain() {
         }}
       >
         <Field
-          label="What is wrong now, in the owner’s words"
+          label="Complaint now, in the owner’s words"
           multiline
           minRows={2}
           value={value.words}

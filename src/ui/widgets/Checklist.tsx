@@ -33,9 +33,9 @@ export function Checklist({ listId, gates, without = [] }: { listId: string; gat
               <Button
                 variant="text"
                 onClick={() => mark(i.id, i.mark?.state === 'notNeeded' ? 'open' : 'notNeeded')}
-                aria-label={`${i.mark?.state === 'notNeeded' ? 'Needed after all' : 'Not on this bike'}: ${i.text}`}
+                aria-label={`${i.mark?.state === 'notNeeded' ? 'Applies' : 'N/A'}: ${i.text}`}
               >
-                {i.mark?.state === 'notNeeded' ? 'Needed' : 'Not here'}
+                {i.mark?.state === 'notNeeded' ? 'Applies' : 'N/A'}
               </Button>
             )}
           </Box>

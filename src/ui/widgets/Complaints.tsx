@@ -95,11 +95,11 @@ function Add({ onClose }: { onClose: () => void }) {
   return (
     <Box sx={{ display: 'grid', gap: 1, borderTop: 1, borderColor: 'divider', pt: 1 }}>
       <Field
-        label="What else is wrong, in the owner's words or yours"
+        label="Another complaint, in the owner’s words or yours"
         autoFocus
         value={words}
         onChange={(e) => setWords(e.target.value)}
-        error={tried && !words.trim() ? 'Write what is wrong.' : null}
+        error={tried && !words.trim() ? 'Enter the complaint.' : null}
       />
       <SymptomPicker words={words} value={symptoms} onChange={setSymptoms} />
       <Box sx={{ display: 'flex', gap: 1 }}>

@@ -17,15 +17,15 @@ export default function Conflicts({ onClose }: { onClose: () => void }) {
       anchor="right"
       open
       onClose={onClose}
-      slotProps={{ paper: { sx: { width: 'min(520px, 100vw)', p: 2 }, role: 'dialog', 'aria-label': 'Needs you' } }}
+      slotProps={{ paper: { sx: { width: 'min(520px, 100vw)', p: 2 }, role: 'dialog', 'aria-label': 'Decide' } }}
     >
       <Box sx={{ display: 'flex', alignItems: 'center', mb: 1 }}>
         <Typography variant="h2" sx={{ flex: 1 }}>
-          Needs you
+          Decide
         </Typography>
         <Button onClick={onClose}>Close</Button>
       </Box>
-      {cases.length === 0 && <Typography>Nothing needs you. Where two people write the same thing, both values come here.</Typography>}
+      {cases.length === 0 && <Typography>Nothing to decide. If two people change the same thing, both values appear here.</Typography>}
       {cases.map((c) => (
         <Case key={c.item.id} of={c} />
       ))}
@@ -53,10 +53,10 @@ function Case({ of }: { of: ConflictCase }) {
         {fields.length > 0 ? (
           <>
             <Button variant="outlined" onClick={() => decide(store, device, of, 'theirs')}>
-              Keep {fields.length === 1 ? `“${valueWords(fields[0].theirs)}”` : 'what is there'}
+              Keep {fields.length === 1 ? `“${valueWords(fields[0].theirs)}”` : 'theirs'}
             </Button>
             <Button variant="contained" onClick={() => decide(store, device, of, 'mine')}>
-              Use {fields.length === 1 ? `“${valueWords(fields[0].yours)}”` : 'what you wrote'}
+              Use {fields.length === 1 ? `“${valueWords(fields[0].yours)}”` : 'mine'}
             </Button>
           </>
         ) : (
@@ -65,7 +65,7 @@ function Case({ of }: { of: ConflictCase }) {
               Try again
             </Button>
             <Button variant="outlined" onClick={() => decide(store, device, of, 'theirs')}>
-              Leave it out
+              Discard
             </Button>
           </>
         )}

@@ -15,7 +15,7 @@ import { Card } from '../controls/Card';
 
 const emptyErratum = { quantity: '', page: '', says: '', right: '', source: '' };
 
-/** Where the book of this bike is wrong: what it says, what is right, and how that is known. It stays with the bike. */
+/** Where the manual of this bike is wrong: what it says, what is right, and how that is known. It stays with the bike. */
 export function Errata() {
   const { store, view, traced, knowledge } = useJob();
   const errata = list(view.state, 'erratum').filter((e) => e.bikeId === traced.bike.id);
@@ -31,7 +31,7 @@ export function Errata() {
     if (!form.says.trim() || !form.right.trim() || !form.source.trim()) return;
     const done = store.act('erratum.add', store.newId(), {
       bikeId: traced.bike.id,
-      book: 'book of this bike',
+      book: 'manual of this bike',
       page: form.page.trim() || null,
       quantity: form.quantity || null,
       says: form.says.trim(),
@@ -44,9 +44,9 @@ export function Errata() {
     setOpen(false);
   };
   return (
-    <Card title="The book is wrong" data-testid="errata">
+    <Card title="Manual corrections" data-testid="errata">
       {errata.length === 0 && !open && (
-        <Empty>No erratum. Where a figure in the book proved wrong, write it here once, for every job of this bike.</Empty>
+        <Empty>No corrections. If a value in the manual proved wrong, enter it here once for every job on this bike.</Empty>
       )}
       {errata.map((e) => (
         <Box key={e.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75 }}>
@@ -66,22 +66,22 @@ export function Errata() {
           <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '110px 1fr 1fr' } }}>
             <Field label="Page" value={form.page} onChange={(e) => put({ page: e.target.value })} inputProps={{ maxLength: 40 }} />
             <Field
-              label="It says"
+              label="Manual says"
               value={form.says}
               onChange={(e) => put({ says: e.target.value })}
-              error={tried && !form.says.trim() ? 'What does it say?' : null}
+              error={tried && !form.says.trim() ? 'Enter what the manual says.' : null}
             />
             <Field
-              label="Right is"
+              label="Correct value"
               value={form.right}
               onChange={(e) => put({ right: e.target.value })}
-              error={tried && !form.right.trim() ? 'What is right?' : null}
+              error={tried && !form.right.trim() ? 'Enter the correct value.' : null}
             />
           </Box>
           <FormControl fullWidth>
-            <FormLabel id="erratum-of">Limit it concerns, if one</FormLabel>
+            <FormLabel id="erratum-of">Limit concerned</FormLabel>
             <Select displayEmpty labelId="erratum-of" value={form.quantity} onChange={(e) => put({ quantity: e.target.value })}>
-              <MenuItem value="">none of them</MenuItem>
+              <MenuItem value="">none</MenuItem>
               {quantities.map((q) => (
                 <MenuItem key={q.id} value={q.id}>
                   {q.name}
@@ -90,21 +90,21 @@ export function Errata() {
             </Select>
           </FormControl>
           <Field
-            label="How you know"
+            label="Evidence"
             value={form.source}
             onChange={(e) => put({ source: e.target.value })}
-            error={tried && !form.source.trim() ? 'A later edition, a bulletin, measured?' : null}
+            error={tried && !form.source.trim() ? 'Enter the evidence: a later edition, a bulletin, a measurement.' : null}
           />
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button type="submit" variant="contained">
-              Write it down
+              Save correction
             </Button>
             <Button onClick={() => setOpen(false)}>Back</Button>
           </Box>
         </Box>
       ) : (
         <Button variant="outlined" onClick={() => setOpen(true)} sx={{ mt: 1 }}>
-          An erratum
+          Add correction
         </Button>
       )}
     </Card>

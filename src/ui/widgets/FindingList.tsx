@@ -42,7 +42,7 @@ export function FindingList() {
               <PhotoStrip of={{ subject: 'finding', subjectId: f.id }} label={f.item} />
               {fault && (
                 <Typography variant="body2" color="text.secondary">
-                  Speaks on: {fault.name}
+                  Evidence on: {fault.name}
                 </Typography>
               )}
             </Box>

@@ -41,7 +41,7 @@ export function FreeReading({
   return (
     <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, alignItems: 'start' }}>
       <FormControl fullWidth>
-        <FormLabel id={id}>{optional ? 'Measured (if it was)' : 'What was measured'}</FormLabel>
+        <FormLabel id={id}>{optional ? 'Reading (optional)' : 'Quantity'}</FormLabel>
         <Select
           displayEmpty
           labelId={id}

@@ -50,11 +50,9 @@ export function Provisionals() {
     />
   );
   return (
-    <Card title="Provisional" data-testid="provisional">
+    <Card title="Temporary repairs" data-testid="provisional">
       {open.length === 0 && (
-        <Empty>
-          Nothing provisional. A mock-up, liquid gasket for one on order, a borrowed part: write it here so that it is not forgotten.
-        </Empty>
+        <Empty>No temporary repairs. A mock-up, liquid gasket for one on order, a borrowed part: add it here so it isn’t forgotten.</Empty>
       )}
       {open.map((p) => (
         <Box key={p.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75, display: 'flex', gap: 1, alignItems: 'center' }}>
@@ -71,28 +69,28 @@ export function Provisionals() {
                 .join(' · ')}
             </Typography>
           </Box>
-          <Button variant="text" onClick={() => store.act('provisional.end', p.id, { jobId })} aria-label={`Made good: ${p.what}`}>
-            Made good
+          <Button variant="text" onClick={() => store.act('provisional.end', p.id, { jobId })} aria-label={`Fixed properly: ${p.what}`}>
+            Fixed properly
           </Button>
         </Box>
       ))}
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
         <Field
-          label="What"
+          label="Temporary repair"
           value={what}
           onChange={(e) => setWhat(e.target.value)}
-          error={tried && !what.trim() ? 'What is provisional?' : null}
+          error={tried && !what.trim() ? 'Enter the temporary repair.' : null}
         />
         <Field
-          label="Why"
+          label="Reason"
           value={why}
           onChange={(e) => setWhy(e.target.value)}
-          error={tried && !why.trim() ? 'Why was it done so?' : null}
+          error={tried && !why.trim() ? 'Enter the reason.' : null}
         />
         <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1.6fr 1fr' } }}>
           <Field label="Until" value={until} onChange={(e) => setUntil(e.target.value)} />
           <Field
-            label="At the latest on"
+            label="Latest date"
             type="date"
             value={untilOn}
             onChange={(e) => setUntilOn(e.target.value)}
@@ -107,7 +105,7 @@ export function Provisionals() {
         <WorkHazards words={[what]} place="temporary" />
         <Box>
           <Button variant="outlined" onClick={keep}>
-            Write it down
+            Save temporary repair
           </Button>
         </Box>
       </Box>

@@ -44,12 +44,12 @@ export function TakeReading({ only }: { only?: string }) {
         )}
         {tried && !draft.quantity && (
           <Typography role="alert" color="error">
-            Choose what was measured.
+            Choose the quantity.
           </Typography>
         )}
         <Box>
           <Button type="submit" variant="contained">
-            Keep the reading
+            Save reading
           </Button>
         </Box>
       </Box>

@@ -37,29 +37,29 @@ export default function WaitDialog({ onClose }: { onClose: () => void }) {
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="wait-title">
       <Box component="form" noValidate onSubmit={keep} sx={{ p: 2.5, display: 'grid', gap: 1.5 }}>
         <Typography variant="h2" id="wait-title">
-          This waits
+          Put on hold
         </Typography>
         <Choice
-          label="For"
+          label="Kind"
           clearable={false}
           value={kind}
           options={waitKinds.map((k) => ({ value: k, label: k }))}
           onChange={(k) => k && setKind(k)}
         />
         <Field
-          label="What"
+          label="Waiting for"
           value={what}
           onChange={(e) => setWhat(e.target.value)}
-          error={tried && !what.trim() ? 'What is waited for?' : null}
-          hint={kind === 'curing' ? 'The time stands on the maker’s sheet of the sealant; no general figure will do.' : undefined}
+          error={tried && !what.trim() ? 'Enter what it waits for.' : null}
+          hint={kind === 'curing' ? 'Use the time on the sealant’s own sheet; no general value will do.' : undefined}
         />
         <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
           <Field
-            label="Look again"
+            label="Check again"
             type="datetime-local"
             value={lookAgain}
             onChange={(e) => setLookAgain(e.target.value)}
-            error={tried ? (wrongYear(lookAgain) ?? (!lookAgain && !until ? 'Say when to look again, or until when.' : null)) : null}
+            error={tried ? (wrongYear(lookAgain) ?? (!lookAgain && !until ? 'Enter when to check again, or until when.' : null)) : null}
           />
           <Field
             label="Until"
@@ -73,7 +73,7 @@ export default function WaitDialog({ onClose }: { onClose: () => void }) {
         <Box sx={{ display: 'flex', gap: 1, justifyContent: 'flex-end' }}>
           <Button onClick={onClose}>Back</Button>
           <Button type="submit" variant="contained">
-            Let it wait
+            Put on hold
           </Button>
         </Box>
       </Box>

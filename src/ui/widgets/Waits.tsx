@@ -33,11 +33,11 @@ export function Waits() {
         >
           <HourglassEmpty />
           <Typography sx={{ flex: '1 1 220px', minWidth: 0, py: 0.5 }}>
-            {w.kind}: {w.what}. {w.lookAgain ? `Look again ${dayTime(w.lookAgain)}.` : ''} {w.until ? `Until ${dayTime(w.until)}.` : ''}
+            {w.kind}: {w.what}. {w.lookAgain ? `Check again ${dayTime(w.lookAgain)}.` : ''} {w.until ? `Until ${dayTime(w.until)}.` : ''}
           </Typography>
           <Later wait={w} />
-          <Button variant="text" onClick={() => store.act('wait.end', w.id, { jobId })} aria-label={`Over: ${w.what}`}>
-            Over
+          <Button variant="text" onClick={() => store.act('wait.end', w.id, { jobId })} aria-label={`Done: ${w.what}`}>
+            Done
           </Button>
         </Box>
       ))}
@@ -58,8 +58,8 @@ function Later({ wait }: { wait: Wait }) {
   ];
   return (
     <>
-      <Button variant="text" onClick={(e) => setAnchor(e.currentTarget)} aria-haspopup="menu" aria-label={`Later: ${wait.what}`}>
-        Later
+      <Button variant="text" onClick={(e) => setAnchor(e.currentTarget)} aria-haspopup="menu" aria-label={`Snooze: ${wait.what}`}>
+        Snooze
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {choices.map(([label, when]) => (
@@ -70,7 +70,7 @@ function Later({ wait }: { wait: Wait }) {
               store.set('wait.set', wait.id, { lookAgain: when() });
             }}
           >
-            Look again {label}
+            Check again {label}
           </MenuItem>
         ))}
       </Menu>

@@ -39,27 +39,27 @@ const last = async (type: string) => {
 describe('waits', () => {
   it('want a what and a time, and stand on every screen of the job until they are over', async () => {
     open('parts', 'part.add');
-    press('Let it wait');
+    press('Put on hold');
     const dialog = within(await screen.findByRole('dialog'));
-    press('Let it wait', dialog);
-    expect(dialog.getByText('What is waited for?')).toBeInTheDocument();
-    expect(dialog.getByText('Say when to look again, or until when.')).toBeInTheDocument();
+    press('Put on hold', dialog);
+    expect(dialog.getByText('Enter what it waits for.')).toBeInTheDocument();
+    expect(dialog.getByText('Enter when to check again, or until when.')).toBeInTheDocument();
     press('curing', dialog);
-    write('What', 'Sealant', dialog);
+    write('Waiting for', 'Sealant', dialog);
     expect(dialog.getByText(/The time stands on the maker’s sheet/)).toBeInTheDocument();
     write('Until', '2031-05-04T09:30', dialog);
-    press('Let it wait', dialog);
+    press('Put on hold', dialog);
     const payload = await last('wait.start');
     expect(payload).toMatchObject({ jobId: id.job, kind: 'curing', what: 'Sealant', lookAgain: null });
     expect(new Date(payload.until as string).getTime()).toBe(new Date('2031-05-04T09:30').getTime());
     await waitFor(() => expect(screen.getByText(/curing: Sealant\./)).toBeInTheDocument());
-    press('Later: Sealant');
-    fireEvent.click(screen.getByRole('menuitem', { name: 'Look again in four hours' }));
+    press('Snooze: Sealant');
+    fireEvent.click(screen.getByRole('menuitem', { name: 'Check again in four hours' }));
     const later = await last('wait.set');
     const hours = (Date.parse((later.set as { lookAgain: string }).lookAgain) - Date.now()) / 3_600_000;
     expect(hours).toBeGreaterThan(3.9);
     expect(hours).toBeLessThanOrEqual(4);
-    press('Over: Sealant');
+    press('Done: Sealant');
     await last('wait.end');
     await waitFor(() => expect(screen.queryByText(/curing: Sealant/)).toBeNull());
   });
@@ -69,15 +69,15 @@ describe('provisional repairs', () => {
   it('want what and why, say how far it may go, and are made good', async () => {
     open('handover', 'part.add');
     const register = within(screen.getByTestId('provisional'));
-    expect(register.getByText(/Nothing provisional\./)).toBeInTheDocument();
-    press('Write it down', register);
-    expect(register.getByText('What is provisional?')).toBeInTheDocument();
-    expect(register.getByText('Why was it done so?')).toBeInTheDocument();
-    write('What', 'Wire on the peg', register);
-    write('Why', 'peg bent', register);
-    write('At the latest on', '2031-06-01', register);
+    expect(register.getByText(/No temporary repairs\./)).toBeInTheDocument();
+    press('Save temporary repair', register);
+    expect(register.getByText('Enter the temporary repair.')).toBeInTheDocument();
+    expect(register.getByText('Enter the reason.')).toBeInTheDocument();
+    write('Temporary repair', 'Wire on the peg', register);
+    write('Reason', 'peg bent', register);
+    write('Latest date', '2031-06-01', register);
     fireEvent.click(register.getByLabelText('may be ridden'));
-    press('Write it down', register);
+    press('Save temporary repair', register);
     expect(await last('provisional.add')).toEqual({
       jobId: id.job,
       what: 'Wire on the peg',
@@ -88,9 +88,9 @@ describe('provisional repairs', () => {
       mayRide: true,
       mayLeave: false,
     });
-    expect(register.getByLabelText('What')).toHaveValue('');
+    expect(register.getByLabelText('Temporary repair')).toHaveValue('');
     expect(register.getByText(/may run, may be ridden, may not leave/)).toBeInTheDocument();
-    press('Made good: Wire on the peg', register);
+    press('Fixed properly: Wire on the peg', register);
     await last('provisional.end');
   });
 });
@@ -99,19 +99,23 @@ describe('errata', () => {
   it('want what it says, what is right, and how that is known', async () => {
     open('measure', 'bike.set');
     const errata = within(screen.getByTestId('errata'));
-    press('An erratum', errata);
-    press('Write it down', errata);
-    for (const words of ['What does it say?', 'What is right?', 'A later edition, a bulletin, measured?'])
+    press('Add correction', errata);
+    press('Save correction', errata);
+    for (const words of [
+      'Enter what the manual says.',
+      'Enter the correct value.',
+      'Enter the evidence: a later edition, a bulletin, a measurement.',
+    ])
       expect(errata.getByText(words)).toBeInTheDocument();
-    write('It says', '8 N·m', errata);
-    write('Right is', '18 N·m', errata);
-    write('How you know', 'later edition', errata);
-    press('Write it down', errata);
+    write('Manual says', '8 N·m', errata);
+    write('Correct value', '18 N·m', errata);
+    write('Evidence', 'later edition', errata);
+    press('Save correction', errata);
     expect(await last('erratum.add')).toMatchObject({ bikeId: id.bike, says: '8 N·m', right: '18 N·m', page: null });
     expect(errata.getByText('18 N·m')).toBeInTheDocument();
-    press('An erratum', errata);
+    press('Add correction', errata);
     press('Back', errata);
-    expect(errata.getByRole('button', { name: 'An erratum' })).toBeInTheDocument();
+    expect(errata.getByRole('button', { name: 'Add correction' })).toBeInTheDocument();
   });
 });
 
@@ -154,12 +158,12 @@ describe('an entry that needs a person', () => {
     const year = screen.getByLabelText('Year');
     fireEvent.change(year, { target: { value: '1970' } });
     fireEvent.blur(year);
-    expect(await screen.findByText('One entry of yours needs you.')).toBeInTheDocument();
+    expect(await screen.findByText('One of your entries needs a decision.')).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: 'Look' }));
     return within(await screen.findByTestId('conflict-case'));
   }
 
-  it('shows both values; one tap keeps what is there', async () => {
+  it('shows both values; one tap keeps theirs', async () => {
     const conflicts = await quarrel();
     expect(conflicts.getByText(/it now says “1968”; you wrote “1970”\./)).toBeInTheDocument();
     press('Keep “1968”', conflicts);
@@ -170,7 +174,7 @@ describe('an entry that needs a person', () => {
       yours: { year: 1970 },
       refusedType: 'bike.set',
     });
-    await waitFor(() => expect(screen.queryByText('One entry of yours needs you.')).toBeNull());
+    await waitFor(() => expect(screen.queryByText('One of your entries needs a decision.')).toBeNull());
     expect(server.state.rows.bike.get(id.bike)!.year).toBe(1968);
   });
 

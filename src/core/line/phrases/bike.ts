@@ -103,7 +103,7 @@ const strokes: Phrase = being('strokes', 'Strokes', 'four stroke', 'bike', 'stro
 
 const areas: Phrase = {
   id: 'last touched',
-  does: 'What was touched last',
+  does: 'Last worked on',
   example: 'last touched ignition by a neighbour',
   slots: [
     said('last touched', 'someone was at'),
@@ -118,7 +118,7 @@ const areas: Phrase = {
     if (!by && who) return [];
     return one(
       'last touched',
-      `Touched last: ${set.lastTouched.join(', ')}${by ? `, by ${who as string}` : ''}`,
+      `Last worked on: ${set.lastTouched.join(', ')}${by ? `, by ${who as string}` : ''}`,
       setOn('job', context, set),
     );
   },
@@ -159,7 +159,7 @@ const agreed: Phrase = {
 
 const ownerIs: Phrase = {
   id: 'owner',
-  does: 'Whose it is, and their telephone',
+  does: 'Owner and telephone',
   example: 'owner phone 014 220 731',
   slots: [
     said('owner'),
@@ -192,14 +192,12 @@ const person: Phrase = {
 
 const wayBack = (which: 'undo' | 'redo'): Phrase => ({
   id: which,
-  does: which === 'undo' ? 'Take the last entry back' : 'Put back what was taken back',
+  does: which === 'undo' ? 'Undo the last entry' : 'Redo',
   example: which,
   slots: [said(which)],
   mean(_v, { context }) {
     const target = undoTargets(context.state.journal, isUndoable)[which];
-    return target
-      ? one(which, which === 'undo' ? 'The last entry is taken back' : 'What was taken back is put back', { do: which, id: target.id })
-      : [];
+    return target ? one(which, which === 'undo' ? 'Undo the last entry' : 'Redo the last undo', { do: which, id: target.id }) : [];
   },
 });
 
@@ -221,14 +219,14 @@ export const bikePhrases: Phrase[] = [
   field('bore', 'Bore', 'bore 60 mm', 'bike', 'boreMm', said('bore'), millimetres, (v) => `${String(v)} mm`),
   field('stroke', 'Stroke', 'stroke 61 mm', 'bike', 'strokeMm', said('stroke'), millimetres, (v) => `${String(v)} mm`),
   field('ratio', 'Compression ratio', 'ratio 8.5', 'bike', 'compressionRatio', said('ratio', 'compression ratio'), number('ratio', 4, 20), String, said('to one', 'to 1', ': 1')),
-  field('standing', 'Stood', 'standing 18 months', 'job', 'standingMonths', said('standing', 'stood', 'stood for'), months, (v) => `${String(v)} months`),
+  field('standing', 'Off the road', 'standing 18 months', 'job', 'standingMonths', said('standing', 'stood', 'stood for'), months, (v) => `${String(v)} months`),
   field('stored', 'Where it stood', 'stored damp', 'job', 'storage', said('stored', 'kept'), among('dry, damp, flooded or outside', { dry: 'dry', damp: 'damp', flooded: 'flooded', outside: 'outside' })),
   field('fuel left', 'Fuel was left in it', 'fuel left yes', 'job', 'fuelLeft', said('fuel left'), yes),
   field('crash', 'Crashed', 'crashed no', 'job', 'crash', said('crashed', 'crash'), yes),
   field('ran', 'It ran when parked', 'ran when parked yes', 'job', 'ranWhenParked', said('ran when parked', 'ran'), yes),
   areas,
-  field('touched when', 'When it was touched last', 'touched when a year ago, new plug', 'job', 'lastTouchedWhen', said('touched when'), words('when and what')),
-  field('school', 'School', 'school spark first', 'job', 'school', said('school'), among('which order of work', Object.fromEntries(schoolIds.flatMap((s) => [[s.replace(/-/g, ' '), s], [s, s]])))),
+  field('touched when', 'When it was last worked on', 'touched when a year ago, new plug', 'job', 'lastTouchedWhen', said('touched when'), words('when and what')),
+  field('school', 'Approach', 'approach spark first', 'job', 'school', said('approach', 'school'), among('which approach', Object.fromEntries(schoolIds.flatMap((s) => [[s.replace(/-/g, ' '), s], [s, s]])))),
   field('rate', 'Rate an hour', 'rate 35', 'job', 'rate', said('rate'), amount),
   noteOn,
   agreed,

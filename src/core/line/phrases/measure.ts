@@ -33,7 +33,7 @@ const reading = figure(infoFor);
 
 const read: Phrase = {
   id: 'read',
-  does: 'A reading for the record only',
+  does: 'A reading for the record',
   example: 'read idle speed 1150 rpm',
   slots: [said('read', 'measured', 'reading'), mark, quantity, perhaps(cylinder, 0.15), mark, reading],
   mean([, , q, position, , f], { context }) {
@@ -67,7 +67,7 @@ const read: Phrase = {
 
 const limit: Phrase = {
   id: 'limit',
-  does: 'A limit from the book of this bike',
+  does: 'A limit from this bike’s manual',
   example: 'limit compression 142 to 195 psi book page 61',
   slots: [said('limit', 'spec'), mark, quantity, mark, reading, mark, words('where it stands', [], true)],
   mean([, , q, , f, , source], { context }) {
@@ -82,7 +82,7 @@ const limit: Phrase = {
             ? [null, value.bound]
             : null;
     if (!bounds) return [];
-    const from = (source as string) || 'book of this bike';
+    const from = (source as string) || 'manual of this bike';
     const old = context.traced.specs.find((s) => s.quantity === id);
     const set = {
       low: bounds[0],
@@ -106,7 +106,7 @@ const limit: Phrase = {
 
 const erratum: Phrase = {
   id: 'erratum',
-  does: 'Where the book of this bike is wrong',
+  does: 'Where this bike’s manual is wrong',
   example: 'erratum page 61: says 25 nm -> 15 nm',
   slots: [
     said('erratum', 'the book is wrong'),
@@ -123,13 +123,13 @@ const erratum: Phrase = {
     words('what is right'),
   ],
   mean: ([, , page, , , says, , right], { context }) =>
-    one('erratum', `The book says “${says as string}”${page ? ` (page ${page as string})` : ''}; right is “${right as string}”`, {
+    one('erratum', `The manual says “${says as string}”${page ? ` (page ${page as string})` : ''}; right is “${right as string}”`, {
       do: 'act',
       type: 'erratum.add',
       id: null,
       payload: {
         bikeId: context.traced.bike.id,
-        book: 'book of this bike',
+        book: 'manual of this bike',
         page: (page as string | null) ?? null,
         quantity: null,
         says: says as string,

@@ -59,12 +59,12 @@ const mayWords = (p: Pick<Provisional, 'mayRun' | 'mayRide' | 'mayLeave'>) =>
   ].join(', ');
 const provisional: Phrase = {
   id: 'provisional',
-  does: 'A repair that is only for now',
-  example: 'provisional wire on the panel because the lug broke until new panel, may run, may ride',
-  slots: [said('provisional', 'for now'), mark, provisionalLine],
+  does: 'A temporary repair',
+  example: 'temporary wire on the panel because the lug broke until new panel, may run, may ride',
+  slots: [said('temporary', 'temporary repair', 'provisional', 'for now'), mark, provisionalLine],
   mean([, , v], { context }) {
     const p = v as ProvisionalWords;
-    return one('provisional', `Provisional: ${p.what}, because ${p.why}${p.until ? `, until ${p.until}` : ''}; ${mayWords(p)}`, {
+    return one('provisional', `Temporary repair: ${p.what}, because ${p.why}${p.until ? `, until ${p.until}` : ''}; ${mayWords(p)}`, {
       do: 'act',
       type: 'provisional.add',
       id: null,
@@ -72,18 +72,18 @@ const provisional: Phrase = {
     });
   },
 };
-const openProvisional: Slot<Provisional> = oneOf('a provisional repair', (c) =>
+const openProvisional: Slot<Provisional> = oneOf('a temporary repair', (c) =>
   rowsOf(c, 'provisional')
     .filter((p) => !p.endedAt)
     .map((p) => ({ value: p, names: [p.what] })),
 );
 const provisionalOver: Phrase = {
   id: 'provisional over',
-  does: 'A provisional repair is done properly',
+  does: 'A temporary repair is fixed properly',
   example: 'proper wire on the panel',
-  slots: [said('proper', 'provisional over', 'no longer provisional'), mark, openProvisional],
+  slots: [said('proper', 'fixed properly', 'provisional over', 'no longer provisional'), mark, openProvisional],
   mean: ([, , p], { context }) =>
-    one('provisional over', `No longer provisional: ${(p as Provisional).what}`, {
+    one('provisional over', `Fixed properly: ${(p as Provisional).what}`, {
       do: 'act',
       type: 'provisional.end',
       id: (p as Provisional).id,
@@ -97,7 +97,7 @@ const watch: Phrase = {
   example: 'watch base gasket, after 500 km',
   slots: [said('watch', 'keep an eye on'), mark, words('what', [',', ';', 'after', 'at', 'every', 'until', 'when']), mark, words('when')],
   mean: ([, , what, , on], { context }) =>
-    one('watch', `To be watched: ${what as string}, ${on as string}`, {
+    one('watch', `Watch: ${what as string}, ${on as string}`, {
       do: 'act',
       type: 'watch.add',
       id: null,

@@ -29,7 +29,7 @@ function offMeaning(
   return [
     {
       phrase,
-      words: `Off: ${title}${list.length ? `, ${spoken(list)}` : ', no fasteners'}${label ? `, bag ${label}${inUse ? ' (in use already)' : ''}` : ''}${noteText ? `; ${noteText}` : ''}`,
+      words: `Removed: ${title}${list.length ? `, ${spoken(list)}` : ', no fasteners'}${label ? `, bag ${label}${inUse ? ' (in use already)' : ''}` : ''}${noteText ? `; ${noteText}` : ''}`,
       acts: [
         {
           do: 'act',
@@ -74,7 +74,7 @@ const title: Slot<string> = {
 
 const bagged: Phrase = {
   id: 'bag',
-  does: 'Something off, into a bag',
+  does: 'Remove a part into a bag',
   example: 'bag 7 4x m6x25 left cover',
   slots: [bag(false), mark, maybe(fasteners), mark, title, mark, maybe(fasteners), noteSlot],
   mean: ([label, , before, , what, , after, n], line) =>
@@ -90,7 +90,7 @@ const bagged: Phrase = {
 
 const off: Phrase = {
   id: 'off',
-  does: 'Something comes off',
+  does: 'Remove a part',
   example: 'off left cover 4x m6x25 bag 7 note gasket reused',
   slots: [
     said('off', 'take off', 'removed'),
@@ -136,7 +136,7 @@ function backMeaning(phrase: string, { context }: SpokenReading, step: Step, som
   return [
     {
       phrase,
-      words: `Back on: ${step.title}${own.length ? `, ${some === null ? 'all of ' : `${some} of `}${spoken(own)}` : ''}${step.bag && some === null ? `; bag ${step.bag} is empty` : ''}`,
+      words: `Refitted: ${step.title}${own.length ? `, ${some === null ? 'all of ' : `${some} of `}${spoken(own)}` : ''}${step.bag && some === null ? `; bag ${step.bag} is empty` : ''}`,
       acts: [{ do: 'act', type: 'step.refit', id: step.id, payload: { jobId: context.jobId, counts } }],
       cost: 0,
     },
@@ -153,14 +153,14 @@ const some: Slot<number | null> = maybe({
 
 const back: Phrase = {
   id: 'back',
-  does: 'Something goes back on',
+  does: 'Refit a part',
   example: 'back left cover',
   slots: [said('back', 'refit', 'put back', 'on'), mark, offStep, mark, some],
   mean: ([, , s, , n], line) => backMeaning('back', line, s as Step, n as number | null),
 };
 const backAfter: Phrase = {
   id: 'bag back',
-  does: 'What was in a bag goes back on',
+  does: 'Refit a bag',
   example: 'bag 7 back',
   slots: [offStep, said('back', 'back on', 'refitted')],
   mean: ([s], line) => backMeaning('bag back', line, s as Step, null),
@@ -192,7 +192,7 @@ const itemAndSeen: Slot<{ item: string; seen: string; verdict: StoredVerdict }> 
 
 const found: Phrase = {
   id: 'found',
-  does: 'What is found on a part, with the verdict last',
+  does: 'Condition of a part, verdict last',
   example: 'found piston: scored on the exhaust side, replace',
   slots: [said('found', 'finding'), mark, itemAndSeen],
   mean([, , v], { context }) {
@@ -228,7 +228,7 @@ const found: Phrase = {
 
 const remark: Phrase = {
   id: 'photo note',
-  does: 'What the last photo shows',
+  does: 'Caption of the last photo',
   example: 'photo how the wires run',
   slots: [said('photo', 'picture'), mark, words('what it shows')],
   mean([, , text], { context }) {

@@ -65,7 +65,7 @@ function stageActs(c: LineContext, torqueId: string): LineAct[] {
 
 const torque: Phrase = {
   id: 'torque',
-  does: 'A torque to do, or done',
+  does: 'Plan a torque, or tick it done',
   example: 'sump plug 25 nm done',
   slots: [maybe(said('torque')), mark, torqueLine],
   mean([, , v], { context, problems, tokens }) {
@@ -121,7 +121,7 @@ const openTorque: Slot<Torque> = oneOf('a torque', (c) => rowsOf(c, 'torque').ma
 
 const torqueDone: Phrase = {
   id: 'done',
-  does: 'The next stage of a torque is done',
+  does: 'Next stage done',
   example: 'head nuts done',
   slots: [openTorque, maybe(said('stage', 'next stage')), said('done')],
   mean([t], { context }) {

@@ -44,10 +44,10 @@ const outcomesOf = (t: Test | null) => {
       value: { outcome: o.id, says: o.says },
       names: [o.says, plainId(o.id), ...(normal.length === 1 && o === normal[0] ? ['good', 'ok', 'fine', 'all right'] : [])],
     })),
-    { value: { outcome: comesAndGoes, says: 'It comes and goes' }, names: ['comes and goes', 'intermittent'] },
+    { value: { outcome: comesAndGoes, says: 'Intermittent' }, names: ['comes and goes', 'intermittent'] },
     ...(t.couldNot ?? []).map((c) => ({ value: { outcome: `${couldNot}:${c.id}`, says: c.says }, names: [c.says] })),
-    { value: { outcome: `${couldNot}:no-tool`, says: 'no tool for it' }, names: ['no tool', 'have not got the tool'] },
-    { value: { outcome: 'skipped', says: 'left out for now' }, names: ['skipped', 'skip', 'left out'] },
+    { value: { outcome: `${couldNot}:no-tool`, says: 'No tool for it' }, names: ['no tool', 'have not got the tool'] },
+    { value: { outcome: 'skipped', says: 'Skipped for now' }, names: ['skipped', 'skip', 'left out'] },
   ];
 };
 
@@ -76,15 +76,17 @@ const answer: Slot<AnswerTo> = {
 
 /** Circumstances, in any order: cold, hot, helped battery, 3 tries. */
 export const conditions: Slot<Conditions> = {
-  hint: 'cold, warm, hot, helped battery, 3 tries',
-  offers: () => ['cold', 'hot', 'helped battery'],
+  hint: 'cold, warm, hot, jump battery, 3 tries',
+  offers: () => ['cold', 'hot', 'jump battery'],
   read(line, at) {
     const one = among<Conditions>('circumstances', {
       cold: { temperature: 'cold' },
       warm: { temperature: 'warm' },
       hot: { temperature: 'hot' },
       'own battery': { battery: 'own' },
+      'jump battery': { battery: 'helped' },
       'helped battery': { battery: 'helped' },
+      'with a jump battery': { battery: 'helped' },
       'with a helped battery': { battery: 'helped' },
       'weak battery': { battery: 'weak' },
     });
@@ -116,7 +118,7 @@ const note: Slot<string | null> = maybe({
 const conditionWords = ({ temperature, battery, tries }: Conditions) =>
   [
     temperature,
-    battery === 'helped' ? 'helped battery' : battery === 'weak' ? 'weak battery' : 'own battery',
+    battery === 'helped' ? 'jump battery' : battery === 'weak' ? 'weak battery' : 'own battery',
     tries && tries > 1 ? `${tries} tries` : '',
   ]
     .filter(Boolean)
@@ -189,7 +191,7 @@ const recommended: Slot<Test> = {
 };
 const next: Phrase = {
   id: 'next',
-  does: 'What came of the recommended test',
+  does: 'Result of the recommended test',
   example: 'next 118 psi',
   slots: [recommended, mark, answer, conditions, note],
   mean([t, , a, cond, n], { context }) {
@@ -199,7 +201,7 @@ const next: Phrase = {
 
 const predict: Phrase = {
   id: 'predict',
-  does: 'What you expect, written before',
+  does: 'Your prediction',
   example: 'predict comp 2: low, because it was wet',
   slots: [said('predict', 'i expect', 'expect'), test, maybe(cylinder), mark, perhaps(outcome, 0.4), mark, words('why', [], true)],
   mean([, t, position, , o, , why], { context }) {
@@ -234,7 +236,7 @@ const entry = oneOf<Evidence>('a result', (c) =>
 );
 const withdraw: Phrase = {
   id: 'withdraw',
-  does: 'Take a result out of the reckoning',
+  does: 'Withdraw a result',
   example: 'withdraw comp because the gauge leaked',
   slots: [said('withdraw', 'strike'), entry, perhaps(cylinder, 0.2), mark, maybe(said('because', 'since')), words('why')],
   mean([, e, position, , , why], { context }) {
@@ -335,7 +337,7 @@ const doneThing: Slot<{ text: string; minutes: number; cost: string }> = {
 
 const repair: Phrase = {
   id: 'repair',
-  does: 'What was done about it',
+  does: 'Repair',
   example: 'repaired cleaned and set the points, 20 min, 2.50',
   slots: [said('repaired', 'repair', 'fixed'), mark, doneThing],
   mean([, , d], { context }) {
@@ -373,7 +375,7 @@ const lastRepair = ({ traced }: LineContext): Repair | null => traced.repairs.fi
 
 const retest: Phrase = {
   id: 'retest',
-  does: 'The complaint, tried again after a repair',
+  does: 'Retest after a repair',
   example: 'retest gone hot',
   slots: [
     said('retest', 'tried again', 'try again'),
@@ -422,7 +424,7 @@ const retest: Phrase = {
 
 const explain: Phrase = {
   id: 'explained',
-  does: 'The cause of a cured complaint is explained',
+  does: 'Cause explained',
   example: 'explained',
   slots: [said('explained', 'cause explained')],
   mean: (_v, { context }) =>
@@ -460,7 +462,7 @@ const complain: Phrase = {
 
 const symptom: Phrase = {
   id: 'symptom',
-  does: 'A symptom that is there, or is not',
+  does: 'Symptom: yes or no',
   example: 'symptom smells of fuel no',
   slots: [
     said('symptom'),

@@ -1,13 +1,11 @@
-import { type Wait, type WaitKind, waitKinds } from '../../state';
+import { dayTimeWords, type Wait, type WaitKind, waitKinds } from '../../state';
 import { among, mark, maybe, oneOf, perhaps, said, words } from '../slots';
 import { time } from '../times';
 import type { Found, LineContext, Phrase, Slot } from '../types';
 import { one, rowsOf } from './common';
 
-const when = (iso: string, { aheadMinutes }: LineContext) => {
-  const t = new Date(Date.parse(iso) + aheadMinutes * 60_000).toISOString();
-  return `${t.slice(0, 10)} ${t.slice(11, 16)}`;
-};
+const when = (iso: string, { aheadMinutes }: LineContext) =>
+  dayTimeWords(new Date(Date.parse(iso) + aheadMinutes * 60_000).toISOString(), 'UTC');
 const kinds = Object.fromEntries(waitKinds.map((k) => [k, k])) as Record<WaitKind, WaitKind>;
 
 interface WaitWords {
@@ -38,7 +36,7 @@ const waitLine: Slot<WaitWords> = {
 };
 const wait: Phrase = {
   id: 'wait',
-  does: 'Something must wait',
+  does: 'Put on hold',
   example: 'wait soaking bores until tomorrow 9:00',
   slots: [
     said('wait', 'wait for', 'waiting'),
@@ -53,7 +51,7 @@ const wait: Phrase = {
     if (!k) return [];
     return one(
       'wait',
-      `Waits, ${kind}: ${what}${lookAgain ? `; look again ${when(lookAgain, context)}` : ''}${until ? `; until ${when(until, context)}` : ''}`,
+      `On hold, ${kind}: ${what}${lookAgain ? `; check again ${when(lookAgain, context)}` : ''}${until ? `; until ${when(until, context)}` : ''}`,
       { do: 'act', type: 'wait.start', id: null, payload: { jobId: context.jobId, kind, what, until, lookAgain } },
     );
   },
@@ -65,11 +63,11 @@ const openWait: Slot<Wait> = oneOf('a wait', (c) =>
 );
 const over: Phrase = {
   id: 'over',
-  does: 'A wait is over',
+  does: 'End a hold',
   example: 'over bores',
   slots: [said('over', 'wait over'), mark, openWait],
   mean: ([, , w], { context }) =>
-    one('over', `No longer waited for: ${(w as Wait).what}`, {
+    one('over', `Off hold: ${(w as Wait).what}`, {
       do: 'act',
       type: 'wait.end',
       id: (w as Wait).id,
@@ -78,11 +76,11 @@ const over: Phrase = {
 };
 const later: Phrase = {
   id: 'later',
-  does: 'Look at a wait again later',
+  does: 'Snooze a hold',
   example: 'later bores in 2 hours',
   slots: [said('later'), mark, openWait, maybe(said('look again')), time],
   mean: ([, , w, , t], { context }) =>
-    one('later', `${(w as Wait).what}: look again ${when(t as string, context)}`, {
+    one('later', `${(w as Wait).what}: check again ${when(t as string, context)}`, {
       do: 'set',
       type: 'wait.set',
       id: (w as Wait).id,

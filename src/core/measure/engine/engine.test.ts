@@ -53,7 +53,7 @@ describe('the slider-crank', () => {
 describe('volumes', () => {
   it('a bore and stroke of 64 and 54 mm is 173.7 cm³ a cylinder', () =>
     expect(sweptCm3(64, 54)).toBeCloseTo((Math.PI / 4) * 6.4 ** 2 * 5.4, 9));
-  it('the ratio is what is there at the bottom to what is left at the top', () => {
+  it('the ratio is theirs at the bottom to what is left at the top', () => {
     const left = chamberCm3({ boreMm: 64, headCm3: 18, gasketMm: 1, gasketBoreMm: 65, deckMm: 0.5, domeCm3: 1 });
     expect(left).toBeCloseTo(18 + 3.318 + 1.608 - 1, 2);
     expect(compressionRatio(173.7, left)).toBeCloseTo((173.7 + left) / left, 12);

@@ -70,7 +70,7 @@ export const forks: Panel = {
       const added = tube === null ? null : oilForGapMl(mm(tube), mm(leg.gap), mm(wanted));
       steps.push(
         added === null
-          ? `${leg.name}: ${mm(Math.abs(leg.gap - wanted)).toFixed(0)} mm ${leg.gap > wanted ? 'too low' : 'too high'}.`
+          ? `${leg.name}: ${mm(Math.abs(leg.gap - wanted)).toFixed(0)} mm of oil level too ${leg.gap > wanted ? 'low' : 'high'}.`
           : `${leg.name}: ${added > 0 ? 'add' : 'take out'} ${Math.abs(added).toFixed(0)} ml, and the gap is ${gapAfterMm(mm(tube!), mm(leg.gap), added).toFixed(0)} mm.`,
       );
     }

@@ -13,7 +13,7 @@ describe('a part in service by the bike’s own limits', () => {
     'clutch-stack': { low: 40e-3, high: null, serviceLow: 38e-3, serviceHigh: null },
     'clutch-lift': { low: 2e-3, high: null, serviceLow: 1.6e-3, serviceHigh: null },
   };
-  const s = subject({ limit: (q) => (own[q] ? { ...own[q], source: 'book of this bike', general: false } : null) });
+  const s = subject({ limit: (q) => (own[q] ? { ...own[q], source: 'manual of this bike', general: false } : null) });
   it.each([
     ['clutch', { 'thick#1': '2.8' }, 'clutch-thickness good'],
     ['clutch', { 'thick#1': '2.5' }, 'clutch-thickness bad'],

@@ -139,7 +139,7 @@ describe('faults that come and go', () => {
     expect(likelihood(4) / none()).toBeCloseTo((1 - link * (1 - (1 - duty) ** 4)) / (1 - link), 9);
   });
 
-  it('"comes and goes" raises the intermittent mode over the steady one', () => {
+  it('"intermittent" raises the intermittent mode over the steady one', () => {
     const c = new CaseMaker({ 'no-start': 'present' }).test('wiggle', 'comes-and-goes').c;
     const model = buildModel(shipped, c);
     const g = model.groups.findIndex((x) => x.suspects.includes('supply-bad'));
@@ -237,7 +237,7 @@ describe('measured tests', () => {
     expect(line.get('low')!).toBeGreaterThan(0.3);
   });
 
-  it('the book of this bike moves the edge and narrows it', () => {
+  it('the manual of this bike moves the edge and narrows it', () => {
     const own = { low: toSi(142, 'psi'), high: toSi(185, 'psi') };
     expect(weigh(120, own).get('low')!).toBeGreaterThan(0.85);
     expect(weigh(120).get('good')!).toBeGreaterThan(weigh(120, own).get('good')!);

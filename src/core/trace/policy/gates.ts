@@ -60,7 +60,7 @@ export function gateOf(test: Test, position: string | null, g: GateContext): Gat
     const reasons = [...g.fitness[act].reasons, ...unturned].filter((r) => !(r.access && off.has(r.access)));
     if (reasons.length) return { says: `${doing[act]}: ${reasons[0].because.replace(/\.$/, '')}. ${reasons[0].lift}.`, reasons };
   }
-  if (g.toolless.has(test.id)) return { says: 'There was no tool for it. With one at hand, withdraw that entry.', reasons: [] };
+  if (g.toolless.has(test.id)) return { says: 'No tool for it. Once you have one, withdraw that entry.', reasons: [] };
   const first = test.after?.find((id) => !g.done.has(position ? `${id}#${position}` : id) && !g.done.has(id));
   if (first) return { says: `First: ${testById(g.knowledge, first)?.name ?? first}.`, reasons: [] };
   return null;

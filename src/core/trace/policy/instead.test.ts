@@ -58,8 +58,8 @@ describe('what something else would cost', () => {
   });
 
   it('reads as a sum of money, or as none', () => {
-    expect(insteadWords(12.4, 'EUR')).toBe('Costs about 12 EUR more in all than the cheapest way on.');
-    expect(insteadWords(0, 'EUR')).toBe('As cheap in all as what is advised.');
+    expect(insteadWords(12.4, 'EUR')).toBe('Costs about 12 EUR more in all than the cheapest way.');
+    expect(insteadWords(0, 'EUR')).toBe('No dearer than what is advised.');
     expect(insteadWords(null, 'EUR')).toBe('');
     expect(insteadWords(undefined, 'EUR')).toContain('Working out');
   });

@@ -1,8 +1,12 @@
 /** One sentence for an act that is chosen; undefined is what is not known yet, null what cannot be said. */
 export function insteadWords(more: number | null | undefined, currency: string, costs = 'Costs'): string {
-  if (more === undefined) return 'Working out what it costs in all.';
+  if (more === undefined) return 'Working out the total cost.';
   if (more === null) return '';
   return Math.round(more) > 0
-    ? `${costs} about ${Math.round(more)} ${currency} more in all than the cheapest way on.`
-    : 'As cheap in all as what is advised.';
+    ? `${costs} about ${Math.round(more)} ${currency} more in all than the cheapest way.`
+    : 'No dearer than what is advised.';
 }
+
+/** What the advised test is expected to save, in a sentence; empty where that is nothing. */
+export const savesWords = (saves: number, currency: string): string =>
+  Math.round(saves) > 0 ? `Saves about ${Math.round(saves)} ${currency} over repairing the top suspect.` : '';

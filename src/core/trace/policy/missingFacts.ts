@@ -4,7 +4,7 @@ import type { OpenOutcome } from './outcomes';
 
 const questions: Record<string, string> = {
   strokes: 'Two-stroke or four-stroke?',
-  ignition: 'What makes the spark: points, an electronic box, or a magneto?',
+  ignition: 'Ignition: points, an electronic box, or a magneto?',
   fuelling: 'Carburettor or injection?',
   decompressor: 'Is there a decompressor, and what works it?',
   starting: 'Kick, electric, or both?',
@@ -33,7 +33,7 @@ export function missingFacts(model: Model, faults: readonly (readonly number[])[
       name: questions[a.id],
       system: 'mechanical',
       kind: 'ask',
-      how: 'Look at the bike, or at its book, and fill it in.',
+      how: 'Look at the bike or its manual and fill it in.',
       minutes: 2,
       outcomes: [],
     };

@@ -42,7 +42,7 @@ export interface TestView {
 }
 
 export type NextView =
-  { kind: 'test'; key: string; why: string } | { kind: 'repair'; key: string; why: string } | { kind: 'none'; why: string };
+  { kind: 'test'; key: string; why: string; saves: number } | { kind: 'repair'; key: string; why: string } | { kind: 'none'; why: string };
 
 /** Under this many bits no result of a test changes anything that is believed. */
 const tellsNothing = (t: { bits: number; gate: unknown }): boolean => t.gate === null && t.bits < 1e-4;
@@ -116,8 +116,12 @@ export function rank(
           key: move.test.key,
           why:
             move.opens !== undefined
-              ? `It opens the way: ${b.tests[move.opens].test.name}. ${b.tests[move.opens].gate!.says}`
-              : whyTest(
+              ? `Needed first for: ${b.tests[move.opens].test.name}. ${b.tests[move.opens].gate!.says}`
+              : whyTest(tests.find((t) => t.key === move.test.key)!),
+          saves:
+            move.opens !== undefined
+              ? 0
+              : savesOf(
                   tests.find((t) => t.key === move.test.key)!,
                   repairNow,
                 ),
@@ -128,7 +132,7 @@ export function rank(
             key: model.suspects[move.suspect].key,
             why: `No test left pays for itself: ${name(model.suspects[move.suspect].key)} is ${suspects.find((s) => s.key === model.suspects[move.suspect].key)!.words}.`,
           }
-        : { kind: 'none', why: 'Nothing that is complained of is open.' };
+        : { kind: 'none', why: 'No complaint is open.' };
   // Sets that leave findings out do not say what one repair is enough for.
   const { enough, pair } = b.rough ? { enough: null, pair: null } : repairsEnough(b);
   return {
@@ -207,8 +211,8 @@ function testView(
     const up = moved.find((i) => then[i] > now[i]);
     const down = moved.find((i) => then[i] < now[i]);
     const said = [
-      up !== undefined ? `${label(up)} rises to ${chanceWords(then[up])}` : '',
-      down !== undefined ? `${label(down)} falls to ${chanceWords(then[down])}` : '',
+      up !== undefined ? `${label(up)} up to ${chanceWords(then[up])}` : '',
+      down !== undefined ? `${label(down)} down to ${chanceWords(then[down])}` : '',
     ].filter(Boolean);
     return { id: o.id, says: o.says, chance, means: said.length ? `${said.join('; ')}.` : 'Changes little.' };
   };
@@ -235,17 +239,14 @@ function testView(
   };
 }
 
-function whyTest(t: TestView, repairNow: number): string {
-  const saves = repairNow - (t.value ?? repairNow);
+/** What a test is expected to save over repairing the likeliest fault now. Money. */
+const savesOf = (t: TestView, repairNow: number): number => Math.max(0, repairNow - (t.value ?? repairNow));
+
+function whyTest(t: TestView): string {
   const minutes = t.minutes + t.accessMinutes;
   const names = t.parts ? t.parts.split(/, | and /).length : 0;
   const parts = names > 1 ? `Separates ${t.parts}.` : names === 1 ? `Confirms or clears ${t.parts}.` : '';
-  const risk = t.risk >= 1 ? ` Its risk counts for ${Math.round(t.risk)}.` : '';
-  const worth =
-    saves > 0.5
-      ? ` For ${minutes} minutes it is expected to save ${Math.round(saves)} against repairing the likeliest now.`
-      : ` It takes ${minutes} minutes.`;
-  return parts + worth + risk;
+  return [parts, `${minutes} min.`].filter(Boolean).join(' ');
 }
 
 /** The single repair, and the pair, most likely to cure everything that is open. */

@@ -4,9 +4,9 @@ import type { Case } from '../model/case';
 
 /** Outcomes that every test has, in words. */
 const common: Record<string, string> = {
-  [comesAndGoes]: 'comes and goes',
-  [`${couldNot}:no-tool`]: 'could not, no tool for it',
-  skipped: 'left out for now',
+  [comesAndGoes]: 'intermittent',
+  [`${couldNot}:no-tool`]: 'not tested, no tool for it',
+  skipped: 'skipped for now',
 };
 
 /** A result in its parts: what was tried, where, and what it showed. */
@@ -36,9 +36,9 @@ export function rowWords(k: Knowledge, c: Case, rowId: string): string {
   const found = resultWords(k, c, rowId);
   if (found) return `${found.test}${found.where && `, ${found.where}`}: ${found.said}`;
   const complaint = c.complaints.find((x) => x.id === rowId);
-  if (complaint) return `The complaint: ${complaint.words}`;
+  if (complaint) return `Complaint: ${complaint.words}`;
   const retest = c.retests.find((x) => x.id === rowId);
-  if (retest) return `Retest after the repair: ${retest.result}`;
+  if (retest) return `Retest: ${retest.result}`;
   const finding = c.findings.find((x) => x.id === rowId);
   return finding ? `${finding.item}: ${finding.verdict}` : rowId;
 }

@@ -50,7 +50,7 @@ describe.each(Object.entries(jobs))('the advice for %s', (_name, make) => {
       const normal = t.test.outcomes.find((o) => o.normal)!;
       if (normal.sets) continue;
       const then = advice(make().test(t.test.id, normal.id));
-      expect(then.next, t.key).toEqual(first.next);
+      expect(then.next, t.key).toEqual({ ...first.next, saves: expect.closeTo((first.next as { saves: number }).saves, 1) });
     }
   });
 

@@ -1,14 +1,14 @@
 /** Probabilities as a person says them: two figures at most. */
 export function chanceWords(p: number): string {
   if (p >= 0.995) return 'almost certain';
-  if (p >= 0.97) return 'about 49 in 50';
-  if (p >= 0.935) return 'about 19 in 20';
-  if (p >= 0.15) return `about ${Math.round(p * 10)} in 10`;
-  if (p >= 0.075) return 'about 1 in 10';
-  if (p >= 0.035) return 'about 1 in 20';
-  if (p >= 0.015) return 'about 1 in 50';
-  if (p >= 0.0075) return 'about 1 in 100';
-  return 'less than 1 in 100';
+  if (p >= 0.97) return '49 in 50';
+  if (p >= 0.935) return '19 in 20';
+  if (p >= 0.15) return `${Math.round(p * 10)} in 10`;
+  if (p >= 0.075) return '1 in 10';
+  if (p >= 0.035) return '1 in 20';
+  if (p >= 0.015) return '1 in 50';
+  if (p >= 0.0075) return '1 in 100';
+  return 'under 1 in 100';
 }
 
 /** True where the two leaders are within 1.5 to 1 (in odds): too close to call. */
@@ -22,9 +22,11 @@ export function listing(words: readonly string[]): string {
   return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 }
 
-/** How strongly something moved the odds, from their ratio. */
+/** How something moved the odds, from the ratio of the odds with it to those without: "much likelier (×6)". */
 export function weightWords(ratio: number): string {
   const r = ratio >= 1 ? ratio : 1 / ratio;
-  const how = r >= 20 ? 'very strongly' : r >= 5 ? 'strongly' : r >= 2 ? 'clearly' : r >= 1.15 ? 'a little' : 'hardly';
-  return r < 1.15 ? 'hardly moves it' : `${ratio >= 1 ? 'raises' : 'lowers'} it ${how} (${r >= 10 ? Math.round(r) : r.toFixed(1)} to 1)`;
+  if (r < 1.15) return 'hardly moves it';
+  const how = r >= 20 ? 'very much ' : r >= 5 ? 'much ' : r >= 2 ? '' : 'a little ';
+  const times = r >= 10 ? Math.round(r) : Number(r.toFixed(1));
+  return ratio >= 1 ? `${how}likelier (×${times})` : `${how}less likely (÷${times})`;
 }

@@ -39,7 +39,7 @@ describe('drawn bikes', () => {
     }
   });
 
-  it('a repair of what is there mends it nearly always, and the complaint goes with it', () => {
+  it('a repair of theirs mends it nearly always, and the complaint goes with it', () => {
     let mended = 0;
     let all = 0;
     for (let i = 0; all < 60; i++) {

@@ -1,11 +1,10 @@
+import { dayTimeWords } from '../../state';
 import type { TrailStep } from './trail';
 
-const dayTime = (iso: string) => (iso ? `${iso.slice(0, 10)} ${iso.slice(11, 16)}` : '');
-
 /** The trail as Markdown: a numbered list that any editor shows. */
-export function trailMarkdown(title: string, steps: readonly TrailStep[]): string {
+export function trailMarkdown(title: string, steps: readonly TrailStep[], zone: string): string {
   const lines = steps.map((s, i) => {
-    const facts = [...s.more, s.led ? `leading then: ${s.led}` : '', dayTime(s.at)].filter(Boolean);
+    const facts = [...s.more, s.led ? `top suspect then: ${s.led}` : '', s.at ? dayTimeWords(s.at, zone) : ''].filter(Boolean);
     return `${i + 1}. ${s.kind === 'result' ? s.words : `**${s.words}**`}${facts.length ? `  \n   ${facts.join('; ')}` : ''}`;
   });
   return `# ${title}\n\n${lines.join('\n')}\n`;
@@ -31,13 +30,16 @@ const left = 48;
 const width = 720;
 
 /** The trail as a picture: one line of travel, a mark for each step, dark for repairs and hollow for results. */
-export function trailSvg(title: string, steps: readonly TrailStep[]): string {
+export function trailSvg(title: string, steps: readonly TrailStep[], zone: string): string {
   let y = 64;
   const parts: string[] = [];
   const marks: string[] = [];
   steps.forEach((s) => {
     const head = wrapped(s.words, 78);
-    const rest = wrapped([...s.more, s.led ? `leading then: ${s.led}` : '', dayTime(s.at)].filter(Boolean).join('; '), 88).filter(Boolean);
+    const rest = wrapped(
+      [...s.more, s.led ? `top suspect then: ${s.led}` : '', s.at ? dayTimeWords(s.at, zone) : ''].filter(Boolean).join('; '),
+      88,
+    ).filter(Boolean);
     const fill = s.kind === 'repair' ? '#1f4d3a' : s.kind === 'retest' ? '#b07a2a' : '#fbf8f1';
     marks.push(`<circle cx="24" cy="${y - 5}" r="${s.kind === 'complaint' ? 9 : 7}" fill="${fill}" stroke="#1f4d3a" stroke-width="2"/>`);
     head.forEach((t) => {

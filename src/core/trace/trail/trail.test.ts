@@ -24,15 +24,15 @@ describe('the trail', () => {
     const steps = trailOf(shipped, made().c, [{ id: 'p1', words: 'it will spark' }]);
     expect(steps[1].more).toEqual(['cold', '3 tries']);
     expect(steps[2].more).toEqual(['expected “it will spark”: did not hold']);
-    expect(steps[4].words).toBe('Tried again: the same');
+    expect(steps[4].words).toBe('Retest: the same');
   });
 
   it('goes out as Markdown and as a picture in which nothing can be smuggled', () => {
     const steps = trailOf(shipped, made().c);
-    const text = trailMarkdown('Old twin', steps);
+    const text = trailMarkdown('Old twin', steps, 'UTC');
     expect(text.split('\n')[0]).toBe('# Old twin');
     expect(text).toMatch(/^2\. Look at the spark, cylinder 1: Nothing {2}$/m);
-    const svg = trailSvg('Old <twin>', steps);
+    const svg = trailSvg('Old <twin>', steps, 'UTC');
     expect(svg).not.toMatch(/<twin>|<even>/);
     expect(svg.match(/<circle/g)).toHaveLength(steps.length);
     expect(svg.trim().endsWith('</svg>')).toBe(true);

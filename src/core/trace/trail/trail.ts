@@ -54,7 +54,7 @@ export function trailOf(k: Knowledge, c: Case, predictions: readonly { id: strin
         words: rowWords(k, c, e.id),
         more: [
           ...(reading ? [`read ${reading.entered}`] : []),
-          ...[temperature, battery === 'helped' ? 'helped battery' : null, tries && tries > 1 ? `${tries} tries` : null]
+          ...[temperature, battery === 'helped' ? 'jump battery' : null, tries && tries > 1 ? `${tries} tries` : null]
             .filter(Boolean)
             .map(String),
           ...(prediction
@@ -79,7 +79,7 @@ export function trailOf(k: Knowledge, c: Case, predictions: readonly { id: strin
       step: {
         kind: 'retest',
         at: t.takenAt,
-        words: `Tried again: ${t.result === 'same' ? 'the same' : t.result}`,
+        words: `Retest: ${t.result === 'same' ? 'the same' : t.result}`,
         more: t.note ? [t.note] : [],
         led: null,
       },

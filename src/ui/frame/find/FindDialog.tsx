@@ -138,8 +138,8 @@ function Standing({ answer, lines }: { answer: Answer; lines: readonly FoundLine
       )}
       {answer.kind === 'looking' && <Typography sx={{ py: 1.5 }}>Looking…</Typography>}
       {answer.kind === 'failed' && <Typography sx={{ py: 1.5 }}>{answer.message}</Typography>}
-      {answer.kind === 'found' && lines.length === 0 && <Typography sx={{ py: 1.5 }}>Nothing is written that fits.</Typography>}
-      {lines.length > 0 && lines.every((l) => l.near) && <Typography sx={{ pt: 1 }}>Nothing fits exactly. Close to it:</Typography>}
+      {answer.kind === 'found' && lines.length === 0 && <Typography sx={{ py: 1.5 }}>No matches.</Typography>}
+      {lines.length > 0 && lines.every((l) => l.near) && <Typography sx={{ pt: 1 }}>No exact match. Close:</Typography>}
     </Box>
   );
 }

@@ -58,10 +58,10 @@ describe('find', () => {
     lines = [line('a', 'Condenser', true)];
     render(<FindDialog taken={() => ''} onClose={() => undefined} />);
     fireEvent.change(await field(), { target: { value: 'condensor' } });
-    expect(await screen.findByText('Nothing fits exactly. Close to it:')).toBeInTheDocument();
+    expect(await screen.findByText('No exact match. Close:')).toBeInTheDocument();
     lines = [];
     fireEvent.change(await field(), { target: { value: 'zzz' } });
-    expect(await screen.findByText('Nothing is written that fits.')).toBeInTheDocument();
+    expect(await screen.findByText('No matches.')).toBeInTheDocument();
     failing = 'line';
     fireEvent.change(await field(), { target: { value: 'zzzz' } });
     expect(await screen.findByText(/The search needs the server/)).toBeInTheDocument();

@@ -58,7 +58,7 @@ function useSlash(onSlash: () => void): void {
 // eslint-disable-next-line max-lines-per-function -- its keys, its field and its panel know all of each other
 export function BenchLine({
   panel: Panel,
-  placeholder = 'Say it, for example: comp 2 118 psi',
+  placeholder = 'Type it, e.g. comp 2 118 psi',
 }: {
   panel: ComponentType<PanelProps>;
   placeholder?: string;
@@ -139,7 +139,7 @@ export function BenchLine({
           }}
           onKeyDown={keys}
           placeholder={placeholder}
-          aria-label="Say it in a line. Question mark lists what can be said."
+          aria-label="Type a line. ? lists what you can type."
           aria-describedby="line-panel"
           autoComplete="off"
           autoCapitalize="off"
@@ -161,7 +161,7 @@ export function BenchLine({
         />
         <IconButton
           color="inherit"
-          aria-label="What can be said"
+          aria-label="Help"
           onClick={() => {
             setAwake(true);
             write('?');

@@ -43,7 +43,7 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
     const meaning = understanding.meanings[index];
     if (!meaning) return false;
     if (!applyLine(used, meaning, ranking)) {
-      setRefused(store.get().refused?.refusal.message ?? 'This cannot be kept as it is.');
+      setRefused(store.get().refused?.refusal.message ?? 'This can’t be saved yet. Change the line and try again.');
       return false;
     }
     setRefused(null);
@@ -130,8 +130,8 @@ function Offers({ offers, chosen, onPick }: { offers: readonly string[]; chosen:
 function Kept({ words, onBack }: { words: string; onBack: (() => void) | null }) {
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 48 }}>
-      <Box sx={{ flex: 1, minWidth: 0 }}>Kept: {words}</Box>
-      {onBack && <Button onClick={onBack}>Take it back</Button>}
+      <Box sx={{ flex: 1, minWidth: 0 }}>Saved: {words}</Box>
+      {onBack && <Button onClick={onBack}>Undo</Button>}
     </Box>
   );
 }
@@ -140,7 +140,7 @@ function Kept({ words, onBack }: { words: string; onBack: (() => void) | null })
 function Several({ meanings, chosen, onKeep }: { meanings: readonly Meaning[]; chosen: number; onKeep(index: number): void }) {
   return (
     <Box sx={{ py: 1 }}>
-      <Box sx={{ fontWeight: 600, mb: 0.5 }}>This can mean several things. Nothing is kept until you choose.</Box>
+      <Box sx={{ fontWeight: 600, mb: 0.5 }}>This can mean several things. Choose one to save it.</Box>
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {meanings.map((m, i) => (
           <Box component="li" key={m.words}>
@@ -180,7 +180,7 @@ function One({ meaning, onKeep }: { meaning: Meaning; onKeep: () => void }) {
       {/* An answer is read, not kept. */}
       {meaning.acts.length > 0 && (
         <Button variant="contained" onClick={onKeep}>
-          Keep
+          Save
         </Button>
       )}
     </Box>

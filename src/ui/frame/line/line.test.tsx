@@ -8,7 +8,7 @@ import { after } from '../../../../test/fixtures/state';
 import type { Command } from '../../../core/command';
 import { deviceFor } from '../../device/device';
 
-// The bench line on a screen of a job: what it shows before anything is kept, and what keeping sends.
+// Panels line on a screen of a job: what it shows before anything is kept, and what keeping sends.
 
 await stagesReady('strip');
 
@@ -28,7 +28,7 @@ function open(type = 'step.add', search = '') {
   shopId = snapshot.shop.id;
   drawJob(snapshot, 'strip', { search });
 }
-const field = () => screen.getByLabelText('Say it in a line. Question mark lists what can be said.');
+const field = () => screen.getByLabelText('Type a line. ? lists what you can type.');
 const panel = () => screen.findByTestId('line-panel');
 const say = async (line: string) => {
   act(() => field().focus());
@@ -46,9 +46,9 @@ describe('the bench line', () => {
     expect(sent).toEqual([]);
     key('Enter');
     expect(field()).toHaveValue('');
-    expect(await shown.findByText(/^Kept: /)).toBeInTheDocument();
+    expect(await shown.findByText(/^Saved: /)).toBeInTheDocument();
     await waitFor(() => expect(types()).toEqual(['step.add']));
-    fireEvent.click(shown.getByRole('button', { name: 'Take it back' }));
+    fireEvent.click(shown.getByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(types()).toEqual(['step.add', 'undo']));
   });
 
@@ -57,14 +57,14 @@ describe('the bench line', () => {
     const shown = await say('comp 2 one hundred and eighteen psi');
     expect(await shown.findByRole('img', { name: /118 psi.*Limit: 142/ })).toBeInTheDocument();
     expect(shown.getByText(/so: Low/)).toBeInTheDocument();
-    fireEvent.click(shown.getByRole('button', { name: 'Keep' }));
+    fireEvent.click(shown.getByRole('button', { name: 'Save' }));
     await waitFor(() => expect(types()).toContain('evidence.add'));
   });
 
   it('keeps nothing of a line with several meanings until one is chosen', async () => {
     open('spec.add');
     const shown = await say('comp 118 psi');
-    expect(await shown.findByText('This can mean several things. Nothing is kept until you choose.')).toBeInTheDocument();
+    expect(await shown.findByText('This can mean several things. Choose one to save it.')).toBeInTheDocument();
     key('Enter');
     expect(field()).toHaveValue('comp 118 psi');
     expect(sent).toEqual([]);
@@ -86,7 +86,7 @@ describe('the bench line', () => {
   it('says what it does not understand, and Escape clears it', async () => {
     open();
     const shown = await say('flarp the gribble');
-    expect(await shown.findByText(/says nothing to me/)).toBeInTheDocument();
+    expect(await shown.findByText(/not understood/)).toBeInTheDocument();
     key('Enter');
     expect(sent).toEqual([]);
     key('Escape');
@@ -97,7 +97,7 @@ describe('the bench line', () => {
 
   it('a question mark lists what can be said; an example is taken with one tap', async () => {
     open();
-    fireEvent.click(screen.getByRole('button', { name: 'What can be said' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Help' }));
     const shown = within(await panel());
     for (const subject of ['Trace', 'Strip and rebuild', 'Bike, owner, way back'])
       expect(await shown.findByText(subject)).toBeInTheDocument();
@@ -107,7 +107,7 @@ describe('the bench line', () => {
 
   it('the slash comes to it from anywhere, but not out of a field', async () => {
     open();
-    const title = screen.getByLabelText('What comes off');
+    const title = screen.getByLabelText('Part removed');
     title.focus();
     fireEvent.keyDown(title, { key: '/' });
     expect(title).toHaveFocus();
@@ -125,7 +125,7 @@ describe('the bench line', () => {
   it('what cannot be kept says why and stays as it was written', async () => {
     open('job.handOver');
     const shown = await say('bag 8 3x m6x16 right cover');
-    fireEvent.click(await shown.findByRole('button', { name: 'Keep' }));
+    fireEvent.click(await shown.findByRole('button', { name: 'Save' }));
     expect(await shown.findByRole('alert')).toHaveTextContent('handed over');
     expect(field()).toHaveValue('bag 8 3x m6x16 right cover');
     expect(sent).toEqual([]);

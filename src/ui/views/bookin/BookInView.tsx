@@ -155,7 +155,7 @@ function History() {
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 1 }}>
           <AutosaveField
             sx={{ maxWidth: 170 }}
-            label="Stood for"
+            label="Off the road for"
             unit="months"
             value={text(job.standingMonths)}
             inputProps={{ inputMode: 'numeric' }}
@@ -177,7 +177,7 @@ function History() {
           <Choice label="Ran when parked" value={job.ranWhenParked} options={yesNo} onChange={(v) => set({ ranWhenParked: v })} />
         </Box>
         <Box>
-          <FormLabel id="touched">What was touched last</FormLabel>
+          <FormLabel id="touched">Last worked on</FormLabel>
           <Box role="group" aria-labelledby="touched" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
             {knowledge.areas.map((a) => (
               <ToggleButton
@@ -217,7 +217,7 @@ function OwnerPart() {
     store.set('owner.set', owner.id, { personalId: id }, [{ id, ...next, email: null }]);
   };
   return (
-    <Card title="Owner" over="Kept apart from the log, so that it can be erased">
+    <Card title="Owner" over="Stored apart so it can be erased">
       <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
         <AutosaveField label="Name" value={known?.name ?? ''} onSet={(t) => (t ? (set({ name: t }), null) : 'An owner needs a name.')} />
         <AutosaveField label="Telephone" value={known?.phone ?? ''} onSet={(t) => (set({ phone: t || null }), null)} />

@@ -113,15 +113,10 @@ export default function NewBikeView({ workshop }: { workshop: WorkshopContext })
         )}
         <Card lead sx={{ display: 'grid', gap: 1.5 }}>
           <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-            <Field label="Bike: make and model" {...field('name', 'Which bike is it? Make and model, as you would call it.', 120)} />
-            <Field label="Owner" {...field('owner', 'Whose bike is it?', 120)} />
+            <Field label="Bike: make and model" {...field('name', 'Enter the bike: make and model, as you call it.', 120)} />
+            <Field label="Owner" {...field('owner', 'Enter the owner.', 120)} />
           </Box>
-          <Field
-            label="What is wrong, in the owner's words"
-            multiline
-            minRows={2}
-            {...field('words', 'What does the owner say is wrong?', 2000)}
-          />
+          <Field label="Complaint, in the owner’s words" multiline minRows={2} {...field('words', 'Enter the complaint.', 2000)} />
           <Box>
             <Button type="submit" variant="contained" disabled={formState.isSubmitting}>
               Book in
@@ -130,7 +125,7 @@ export default function NewBikeView({ workshop }: { workshop: WorkshopContext })
           {/* Last, so that nothing moves under the hands of one who goes on typing. */}
           <KnownBikes name={values.name} />
         </Card>
-        <Card title="If there is time now" over="All of this can wait; the rest of the bike and its history come after booking in.">
+        <Card title="If there is time now" over="Optional. The rest of the bike and its history come after booking in.">
           <OwnContext.Provider value={workshop.own ?? none}>
             <SymptomPicker words={values.words} value={symptoms} onChange={setSymptoms} />
           </OwnContext.Provider>

@@ -49,15 +49,15 @@ describe('a bike that is back', () => {
     const server = open('handover', 'job.handOver');
     const back = within(await screen.findByTestId('back-again'));
     fireEvent.click(back.getByRole('button', { name: 'Book it in again' }));
-    expect(back.getByRole('alert')).toHaveTextContent('What does the owner say is wrong now?');
+    expect(back.getByRole('alert')).toHaveTextContent('Enter the complaint.');
     expect(server.sent).toEqual([]);
-    fireEvent.change(back.getByLabelText(/What is wrong now/), { target: { value: ' Smokes since the autumn ' } });
+    fireEvent.change(back.getByLabelText(/Complaint now/), { target: { value: ' Smokes since the autumn ' } });
     fireEvent.click(back.getByRole('button', { name: 'Book it in again' }));
     await waitFor(() => expect(assign).toHaveBeenCalled());
     const [command] = server.sent;
     expect(command).toMatchObject({ type: 'job.open', payload: { bikeId: id.bike, words: 'Smokes since the autumn', rate: '35.00' } });
     expect(assign).toHaveBeenCalledWith(`/job/${command.entity.id}/look`);
-    // It can be opened without a server: the bike, its book and its owner are there, the last visit's work is not.
+    // Place opened without a server: the bike, its book and its owner are there, the last visit's work is not.
     const snapshot = await kept(command.entity.id);
     expect(snapshot.rows.bike).toHaveLength(1);
     expect(snapshot.rows.spec!.length).toBeGreaterThan(0);
@@ -70,7 +70,7 @@ describe('a bike that is back', () => {
     open('handover', 'job.handOver');
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no server')));
     const back = within(await screen.findByTestId('back-again'));
-    fireEvent.change(back.getByLabelText(/What is wrong now/), { target: { value: 'Cuts out' } });
+    fireEvent.change(back.getByLabelText(/Complaint now/), { target: { value: 'Cuts out' } });
     fireEvent.click(back.getByRole('button', { name: 'Book it in again' }));
     await waitFor(() => expect(assign).toHaveBeenCalled());
     const jobId = (assign.mock.calls[0][0] as string).split('/')[2];

@@ -27,14 +27,14 @@ export default function DecideView() {
       <Column>
         <Complaints />
         <Card title="Causes" data-testid="causes">
-          {traced.causes.length === 0 && <Empty>No cause named yet. It is named in Trace, together with its repair.</Empty>}
+          {traced.causes.length === 0 && <Empty>No cause named yet. Name it in Trace when you log its repair.</Empty>}
           {traced.causes.map((c) => (
             <Typography key={c.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75 }}>
               {c.words}
             </Typography>
           ))}
           <Typography variant="body2" color="text.secondary">
-            Symptom gone and cause explained are two things. Ask what made the part fail, or it invites the fault back.
+            A symptom can be gone and its cause unexplained. Find what made the part fail, or the fault comes back.
           </Typography>
         </Card>
         <FindingList />
@@ -51,15 +51,15 @@ export default function DecideView() {
               '& dd': { m: 0, textAlign: 'right', fontWeight: 600 },
             }}
           >
-            <dt>Spent and ordered so far</dt>
+            <dt>Spent and ordered</dt>
             <dd>{money(spent)}</dd>
             <dt>Parts needed, not ordered</dt>
             <dd>{money(toCome)}</dd>
             <dt>Agreed</dt>
-            <dd>{consent?.upTo ? money(cents(consent.upTo)) : 'no limit noted'}</dd>
+            <dd>{consent?.upTo ? money(cents(consent.upTo)) : 'no limit agreed'}</dd>
             {left !== null && (
               <>
-                <dt>{left >= 0 ? 'Left of what was agreed' : 'Over what was agreed'}</dt>
+                <dt>{left >= 0 ? 'Left of the agreed sum' : 'Over the agreed sum'}</dt>
                 <Box component="dd" sx={{ color: left < 0 ? 'bench.red' : 'text.primary' }}>
                   {money(Math.abs(left))}
                 </Box>
@@ -68,7 +68,7 @@ export default function DecideView() {
           </Box>
           {left !== null && left < 0 && (
             <Typography role="alert" sx={{ mt: 1, fontWeight: 600 }}>
-              This needs a new yes from the owner before it goes on.
+              Get the owner’s OK before going on.
             </Typography>
           )}
         </Card>

@@ -65,11 +65,11 @@ export default function DevicesView({ lan, ...first }: DevicesProps) {
           alignItems: 'start',
         }}
       >
-        <Card lead title="Let a tablet in" data-testid="let-in">
+        <Card lead title="Pair a tablet" data-testid="let-in">
           <LetIn lan={lan} code={code} onShow={() => void show()} />
         </Card>
-        <Card title="Tablets that are in" data-testid="devices">
-          {devices.length === 0 && <Empty>No tablet yet. Each one that is let in can be named here, and sent away when it is lost.</Empty>}
+        <Card title="Paired tablets" data-testid="devices">
+          {devices.length === 0 && <Empty>No tablets paired. Name each one here, and remove it if it is lost.</Empty>}
           {devices.map((d) => (
             <Tablet key={d.id} device={d} onAnswer={take} />
           ))}
@@ -94,8 +94,8 @@ function LetIn({ lan, code, onShow }: Pick<DevicesProps, 'lan'> & { code: Pairin
   if (!lan)
     return (
       <Typography>
-        Ivrek answers on this computer only. Stop it and start it with <code>./ivrek start --lan</code>, and tablets in this network can be
-        let in here, each with a code.
+        Ivrek answers on this computer only. Restart it with <code>./ivrek start --lan</code> to pair tablets in this network, each with a
+        code.
       </Typography>
     );
   return (
@@ -133,11 +133,11 @@ function LetIn({ lan, code, onShow }: Pick<DevicesProps, 'lan'> & { code: Pairin
       </Box>
       <Box sx={{ gridColumn: '1 / -1' }}>
         <Typography variant="body2" color="text.secondary">
-          A tablet warns about the address once, because the workshop’s authority is its own. Compare the fingerprint, then install the
-          authority on it: <span style={{ overflowWrap: 'anywhere' }}>{lan.fingerprint}</span>
+          A tablet warns about the address once, because the certificate is the workshop’s own. Compare the fingerprint, then install the
+          certificate on it: <span style={{ overflowWrap: 'anywhere' }}>{lan.fingerprint}</span>
         </Typography>
         <Button variant="outlined" href="/ivrek-authority.crt" sx={{ mt: 1 }}>
-          The authority
+          Download certificate
         </Button>
       </Box>
     </Box>
@@ -154,7 +154,7 @@ function Tablet({ device: d, onAnswer }: { device: PairedDevice; onAnswer(answer
           label="Name"
           value={d.name ?? ''}
           onSet={(t) => {
-            if (!t) return 'It needs a name.';
+            if (!t) return 'Enter a name.';
             void call('PUT /api/devices', { body: { id: d.id, name: t } }).then(onAnswer);
             return null;
           }}
@@ -162,13 +162,13 @@ function Tablet({ device: d, onAnswer }: { device: PairedDevice; onAnswer(answer
         <Button
           variant="outlined"
           onClick={() => void call('DELETE /api/devices', { body: { id: d.id } }).then(onAnswer)}
-          aria-label={`Send away: ${d.name ?? 'device'}`}
+          aria-label={`Remove: ${d.name ?? 'device'}`}
         >
-          Send away
+          Remove
         </Button>
       </Box>
       <Typography variant="body2" color="text.secondary">
-        {[d.person, `let in ${dayTime(d.pairedAt)}`, d.seenAt ? `last seen ${dayTime(d.seenAt)}` : ''].filter(Boolean).join(' · ')}
+        {[d.person, `paired ${dayTime(d.pairedAt)}`, d.seenAt ? `last seen ${dayTime(d.seenAt)}` : ''].filter(Boolean).join(' · ')}
       </Typography>
     </Box>
   );

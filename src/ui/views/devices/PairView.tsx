@@ -51,10 +51,10 @@ export default function PairView() {
             sx={{ maxWidth: 260, '& input': { fontSize: '1.9rem', letterSpacing: '0.15em' } }}
           />
           <Field
-            label="What this device is called"
+            label="Device name"
             value={name}
             onChange={(e) => setName(e.target.value)}
-            placeholder="Shed tablet"
+            placeholder="Workshop tablet"
             inputProps={{ maxLength: 60 }}
           />
           <Box>
@@ -64,12 +64,12 @@ export default function PairView() {
           </Box>
         </Card>
         <Typography color="text.secondary">
-          Does the browser warn about this address? Compare the fingerprint it shows with the one on the computer, then install the
-          workshop’s authority on this device, so that it also works where there is no network.
+          Does the browser warn about this address? Compare the fingerprint with the one on the computer, then install the workshop’s
+          certificate on this device, so that it works offline too.
         </Typography>
         <Box>
           <Button variant="outlined" href="/ivrek-authority.crt">
-            The workshop’s authority
+            Download certificate
           </Button>
         </Box>
       </Box>

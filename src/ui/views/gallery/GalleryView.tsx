@@ -9,7 +9,7 @@ import { Page } from '../../frame/Page';
 import { Spine } from '../../widgets/Spine';
 
 const psi = (v: number) => toSi(v, 'psi');
-const book: Limit = { low: psi(142), high: psi(185), source: 'book of this bike, page 61', general: false };
+const book: Limit = { low: psi(142), high: psi(185), source: 'manual of this bike, page 61', general: false };
 const error = { relative: 0.02, absolute: 0 };
 const exact = (v: number): ReadingValue => ({ kind: 'exact', value: psi(v) });
 

@@ -91,7 +91,7 @@ function Watches() {
   };
   return (
     <Card title="To be watched">
-      {rows('watch').length === 0 && <Empty>What the owner should look at, and when.</Empty>}
+      {rows('watch').length === 0 && <Empty>Points for the owner to check, and when.</Empty>}
       {rows('watch').map((w) => (
         <Typography key={w.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75 }}>
           {w.what}: {w.due}
@@ -99,10 +99,10 @@ function Watches() {
       ))}
       <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr auto' }, alignItems: 'start', mt: 1 }}>
         <Field
-          label="What to watch"
+          label="Point to watch"
           value={what}
           onChange={(e) => setWhat(e.target.value)}
-          error={tried && !what.trim() ? 'Watch what?' : null}
+          error={tried && !what.trim() ? 'Enter what to watch.' : null}
         />
         <Field label="When" value={due} onChange={(e) => setDue(e.target.value)} error={tried && !due.trim() ? 'When?' : null} />
         <Button variant="outlined" onClick={keep} sx={{ mt: { sm: '27px' } }}>

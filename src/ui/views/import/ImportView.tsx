@@ -55,7 +55,7 @@ export default function ImportView() {
   };
   return (
     <Page
-      title="Bring in a job"
+      title="Import a job"
       bar={
         <Button href="/" color="inherit">
           Next
@@ -116,7 +116,7 @@ function ReportCard({ report, choices, busy, onChoose, onBring }: ReportCardProp
       {report.done ? (
         <>
           <Typography sx={{ mb: 1 }}>
-            It is here: {count(report.fresh, 'new entry', 'new entries')}, {report.known} known before
+            Imported: {count(report.fresh, 'new entry', 'new entries')}, {report.known} known before
             {report.photos > 0 && `, ${count(report.photos - report.missingPhotos, 'photo')}`}.
           </Typography>
           <Button variant="contained" href={`/job/${report.jobId}/book-in`}>
@@ -127,8 +127,8 @@ function ReportCard({ report, choices, busy, onChoose, onBring }: ReportCardProp
         <Box sx={{ display: 'grid', gap: 1 }}>
           <Typography>
             {report.fresh === 0 && report.conflicts.length === 0
-              ? 'Everything in this file is here already. Nothing would change.'
-              : `It would bring ${count(report.fresh, 'new entry', 'new entries')}; ${report.known} are here already.`}{' '}
+              ? 'Everything in this file is here already.'
+              : `It would add ${count(report.fresh, 'new entry', 'new entries')}; ${report.known} are here already.`}{' '}
             {report.missingPhotos > 0 &&
               `${count(report.missingPhotos, 'photo')} of it ${report.missingPhotos === 1 ? 'is' : 'are'} not in the file.`}
           </Typography>
@@ -138,7 +138,7 @@ function ReportCard({ report, choices, busy, onChoose, onBring }: ReportCardProp
           {(report.fresh > 0 || report.conflicts.length > 0) && (
             <Box>
               <Button variant="contained" disabled={open.length > 0 || busy} onClick={onBring}>
-                Bring it in
+                Import
               </Button>
               {open.length > 0 && (
                 <Typography variant="body2" color="text.secondary">
@@ -182,7 +182,7 @@ function ConflictChoice(props: { conflict: ImportConflict; choice: ImportChoice 
         sx={{ flexWrap: 'wrap' }}
       >
         <ToggleButton value="here" sx={{ minHeight: 48, textTransform: 'none', fontSize: '1rem' }}>
-          {c.field ? `Here: “${valueWords(c.here)}”` : 'Leave it out'}
+          {c.field ? `Here: “${valueWords(c.here)}”` : 'Skip it'}
         </ToggleButton>
         {c.field && (
           <ToggleButton value="file" sx={{ minHeight: 48, textTransform: 'none', fontSize: '1rem' }}>

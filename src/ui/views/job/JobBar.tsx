@@ -44,7 +44,7 @@ export const JobBar = memo(function JobBar() {
             always: true,
           },
           { label: redo ? 'Redo' : 'Nothing to redo', icon: <Redo />, disabled: !redo, does: () => redo && store.redo(redo.id) },
-          { label: 'Let it wait', icon: <HourglassEmpty />, does: () => setWaiting(true) },
+          { label: 'Put on hold', icon: <HourglassEmpty />, does: () => setWaiting(true) },
           { label: 'Log of this job', icon: <HistoryIcon />, does: () => setLogOpen(true) },
           {
             label: keys ? 'Single keys answer: switch off' : 'Single keys are off: switch on',

@@ -48,7 +48,7 @@ export const Notices = memo(function Notices() {
             </Button>
           }
         >
-          {needs === 1 ? 'One entry of yours needs you.' : `${needs} entries of yours need you.`}
+          {needs === 1 ? 'One of your entries needs a decision.' : `${needs} of your entries need a decision.`}
         </Alert>
       )}
       <Waits />

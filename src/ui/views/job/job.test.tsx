@@ -77,7 +77,7 @@ describe('moving between stages', () => {
     open('parts');
     fireEvent.change(screen.getByRole('textbox', { name: 'Part' }), { target: { value: 'Left grip' } });
     fireEvent.change(part(), { target: { value: '12.50' } });
-    fireEvent.click(screen.getByRole('button', { name: 'Put on the list' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Add part' }));
     expect(await screen.findByText('Left grip')).toBeVisible();
     fireEvent.click(knot('Decide'));
     await waitFor(() => expect(screen.getByTestId('causes')).toBeVisible());

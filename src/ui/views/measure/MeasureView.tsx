@@ -49,7 +49,7 @@ function Readings() {
   const groups = [...groupBy(traced.readings, (r) => r.quantity)];
   return (
     <Card title="Readings" data-testid="readings">
-      {groups.length === 0 && <Empty>No reading yet. Each stands here on its limit bar, with what it is held against.</Empty>}
+      {groups.length === 0 && <Empty>No readings yet. Each shows here on its limit bar.</Empty>}
       {groups.map(([quantity, readings]) => {
         const info = infoOf(knowledge, quantity, facts);
         // Cylinders are held against each other; other places of a quantity are not alike.

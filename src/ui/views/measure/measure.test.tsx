@@ -34,7 +34,7 @@ const pull = (name: string | RegExp, option: string) => {
 const types = () => sent.map((c) => c.type);
 const payloads = (type: string) => sent.filter((c) => c.type === type).map((c) => c.payload as Record<string, never>);
 const kept = async (count: number) => {
-  press('Keep');
+  press('Save');
   await waitFor(() => expect(sent).toHaveLength(count));
 };
 
@@ -50,7 +50,7 @@ describe('the rack', () => {
     fireEvent.click(within(screen.getByTestId('rack')).getByRole('link', { name: 'Compression' }));
     expect(location.search).toBe('?panel=compression');
     expect(await screen.findByTestId('panel')).toHaveTextContent('First stroke and peak');
-    press('The bench');
+    press('Panels');
     expect(screen.getByTestId('rack')).toBeInTheDocument();
     expect(location.search).toBe('');
   });
@@ -85,13 +85,13 @@ describe('a panel', () => {
 
   it('says what is wrong at the field, with what was meant on a button, and keeps nothing then', () => {
     open('compression');
-    press('Keep');
-    expect(screen.getByText('Type a figure first.')).toBeInTheDocument();
+    press('Save');
+    expect(screen.getByText('Enter a reading first.')).toBeInTheDocument();
     type({ 'dry#1': '11,5 bar' });
-    press('Keep');
+    press('Save');
     expect(screen.getByText('One figure cannot be read: it is marked above.')).toBeInTheDocument();
     type({ 'dry#2': 'x' });
-    press('Keep');
+    press('Save');
     expect(screen.getByText('2 figures cannot be read: they are marked above.')).toBeInTheDocument();
     press('11.5 bar');
     expect(field('dry#1')).toHaveValue('11.5 bar');
@@ -133,7 +133,7 @@ describe('what is kept', () => {
       },
       { testId: 'wet-test', position: '1', outcome: 'rises', reading: { quantity: 'compression-wet', entered: '135 psi' } },
     ]);
-    expect(screen.getByText(/Kept: 2 readings, 2 of what was found have gone/)).toBeInTheDocument();
+    expect(screen.getByText(/Saved: 2 readings, 2 of what was found have gone/)).toBeInTheDocument();
     // What turned it is no reading: it stands in the record with the verdict.
     expect(payloads('finding.add')[0].seen).toMatch(/\(Turned by: the starter\)$/);
   });
@@ -142,8 +142,8 @@ describe('what is kept', () => {
     open('compression');
     type({ 'dry#1': '90', 'wet#1': '135', 'limit-compression-low': '120' });
     await kept(3);
-    press('Take it back');
-    expect(screen.getByText(/Taken back/)).toBeInTheDocument();
+    press('Undo');
+    expect(screen.getByText(/Undone\. Your entries/)).toBeInTheDocument();
     expect(field('dry#1')).toHaveValue('90');
     expect(field('wet#1')).toHaveValue('135');
     await waitFor(() => expect(types().slice(3)).toEqual(['undo', 'undo', 'undo']));
@@ -154,16 +154,16 @@ describe('what is kept', () => {
         .map((c) => c.id)
         .reverse(),
     );
-    expect(screen.queryByRole('button', { name: 'Take it back' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
   });
 
   it('what was taken back in the bar is not taken back twice on the panel', async () => {
     open('crank');
     type({ 'run-out': '0.02', pin: '0.01' });
     await kept(2);
-    press(/^Undo/);
-    press('Take it back');
-    expect(screen.getByText(/Taken back/)).toBeInTheDocument();
+    press(/^Undo: /);
+    press('Undo');
+    expect(screen.getByText(/Undone\. Your entries/)).toBeInTheDocument();
     await waitFor(() => expect(types().slice(2)).toEqual(['undo', 'undo']));
     expect(new Set(payloads('undo').map((p) => p.targetId as string))).toEqual(new Set(sent.slice(0, 2).map((c) => c.id)));
   });
@@ -200,8 +200,8 @@ describe('what is kept', () => {
     localStorage.setItem(`ivrek-panel:${id.job}:crank`, JSON.stringify({ text: { 'run-out': '0.02' }, unit: {}, by: { 'run-out': by } }));
     open('crank');
     expect(await screen.findByTestId('practice')).toHaveTextContent('these figures are of no bike');
-    fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
-    expect(screen.getByRole('alert')).toHaveTextContent('Practice is not kept');
+    fireEvent.click(screen.getByRole('button', { name: 'Save' }));
+    expect(screen.getByRole('alert')).toHaveTextContent('Practice readings are not saved');
     expect(sent).toEqual([]);
     type({ 'run-out': '0.03' });
     expect(screen.queryByTestId('practice')).toBeNull();
@@ -222,7 +222,7 @@ describe('what is kept', () => {
     type({ 'top#2': '0.25', 'second#2': '0.30' });
     await kept(2);
     expect(payloads('reading.add').map((p) => p.position)).toEqual(['2 top ring', '2 second ring']);
-    fireEvent.click(screen.getByRole('button', { name: 'The bench' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Panels' }));
     expect(screen.getByTestId('readings')).toHaveTextContent('Cylinder 2, top ring');
     expect(screen.getByTestId('readings')).not.toHaveTextContent('Spread');
   });
@@ -255,9 +255,9 @@ describe('what is kept', () => {
   it('what is only worked out is a line of the record, with the figures it came from', async () => {
     open('mix');
     type({ fuel: '5', ratio: '25' });
-    press('Keep');
+    press('Save');
     // The maker's ratio is open: nothing is settled yet.
-    expect(screen.getByText('Nothing is worked out yet that the record could keep.')).toBeInTheDocument();
+    expect(screen.getByText('Nothing to save yet.')).toBeInTheDocument();
     type({ makers: '25' });
     await kept(1);
     expect(payloads('finding.add')[0]).toMatchObject({
@@ -295,7 +295,7 @@ describe('what is worked out and seen beside the gauge', () => {
   it('air lost is kept cylinder by cylinder', async () => {
     open('leak-down');
     type({ supply: '100', 'held#1': '94', 'held#2': '70' });
-    press('Keep');
+    press('Save');
     await waitFor(() => expect(payloads('reading.add')).toHaveLength(2));
     expect(payloads('reading.add').map((p) => p.position)).toEqual(['1', '2']);
   });
@@ -307,8 +307,8 @@ describe('a limit that the sheet lacks', () => {
     const least = 'limit-compression-low';
     type({ 'dry#1': '105', 'dry#2': '108', [least]: '125' });
     expect(screen.getByTestId('verdict')).toHaveTextContent(/low|below|under/i);
-    fireEvent.change(screen.getByLabelText('Where the figures of the book stand'), { target: { value: 'page 61' } });
-    press('Keep');
+    fireEvent.change(screen.getByLabelText('Manual page'), { target: { value: 'page 61' } });
+    press('Save');
     await waitFor(() => expect(types()).toContain('spec.add'));
     expect(payloads('spec.add')[0]).toMatchObject({ quantity: 'compression', source: 'page 61', origin: 'book' });
     await waitFor(() => expect(field(least)).toBeNull());
@@ -319,7 +319,7 @@ describe('figures of the book on a panel', () => {
   it('go to the specification with their page, and are not asked again', async () => {
     open('crank');
     type({ 'run-out': '0.02', 'run-out-most': '0.05' });
-    fireEvent.change(screen.getByLabelText('Where the figures of the book stand'), { target: { value: 'book, page 40' } });
+    fireEvent.change(screen.getByLabelText('Manual page'), { target: { value: 'book, page 40' } });
     await kept(2);
     expect(payloads('spec.add')[0]).toMatchObject({
       quantity: 'crank-run-out',
@@ -340,15 +340,15 @@ describe('figures of the book on a panel', () => {
     for (const [label, value] of [
       ['From', '0.15'],
       ['To', '0.35'],
-      ['Done for over', '0.8'],
-      ['Where it says so', 'page 3'],
+      ['Service limit, max', '0.8'],
+      ['Manual page', 'page 3'],
     ] as const)
       fireEvent.change(sheet.getByLabelText(label), { target: { value } });
     press('Enter the limit');
     await waitFor(() => expect(types()).toContain('spec.add'));
     fireEvent.click(within(screen.getByTestId('rack')).getByRole('link', { name: 'Ring gaps' }));
     type({ 'top#1': '0.2', high: '0.40' });
-    press('Keep');
+    press('Save');
     await waitFor(() => expect(types()).toContain('spec.set'));
     expect(payloads('spec.set')[0]).toMatchObject({
       set: {
@@ -362,7 +362,7 @@ describe('figures of the book on a panel', () => {
   it('that cannot be are said, and nothing at all is kept', () => {
     open('rings');
     type({ 'top#1': '0.2', low: '0.5', high: '0.3' });
-    press('Keep');
+    press('Save');
     expect(screen.getByText(/ring gap in the bore cannot be: from is over to/)).toBeInTheDocument();
     expect(sent).toEqual([]);
   });
@@ -410,24 +410,24 @@ describe('the specification sheet', () => {
   };
   it('takes a whole file, or nothing and says which lines are wrong', async () => {
     open(null);
-    upload('Take limits from a file', 'quantity,low,high,unit,source\nring-gap,0.15,0.35,mm,p. 3\nnonsense,1,2,mm,p. 4\n');
-    expect(await screen.findByText('Nothing was taken from limits.csv.')).toBeInTheDocument();
+    upload('Import limits from a file', 'quantity,low,high,unit,source\nring-gap,0.15,0.35,mm,p. 3\nnonsense,1,2,mm,p. 4\n');
+    expect(await screen.findByText('Nothing was imported from limits.csv.')).toBeInTheDocument();
     expect(screen.getByText(/Line 2: "nonsense"/)).toBeInTheDocument();
     expect(sent).toEqual([]);
-    upload('Take limits from a file', 'quantity,low,high,unit,source\nring-gap,0.15,0.35,mm,p. 3\nchain-slack,20,30,mm,p. 9\n');
+    upload('Import limits from a file', 'quantity,low,high,unit,source\nring-gap,0.15,0.35,mm,p. 3\nchain-slack,20,30,mm,p. 9\n');
     await waitFor(() => expect(types()).toEqual(['spec.add', 'spec.add']));
-    expect(screen.getByText('2 limits taken from limits.csv.')).toBeInTheDocument();
+    expect(screen.getByText('2 limits imported from limits.csv.')).toBeInTheDocument();
   });
 
   it('names what is still to be looked up, and begins it with a tap', () => {
     open(null);
     const sheet = within(screen.getByTestId('sheet'));
-    expect(sheet.getByText(/Still to be looked up/)).toBeInTheDocument();
+    expect(sheet.getByText(/To look up for/)).toBeInTheDocument();
     press(/\d+ more$/);
     fireEvent.click(sheet.getByRole('button', { name: 'Crank run-out' }));
     expect(sheet.getByRole('button', { name: 'Enter the limit' })).toBeEnabled();
     press('Enter the limit');
-    expect(sheet.getByText('Say where the figure comes from.')).toBeInTheDocument();
+    expect(sheet.getByText('Enter the source.')).toBeInTheDocument();
     expect(sheet.getByText('Give at least one figure.')).toBeInTheDocument();
   });
 
@@ -438,24 +438,24 @@ describe('the specification sheet', () => {
     fireEvent.click(sheet.getByRole('button', { name: 'Crank run-out' }));
     for (const [label, value] of [
       ['To', '0.05'],
-      ['Where it says so', 'page 40'],
+      ['Manual page', 'page 40'],
     ] as const)
       fireEvent.change(sheet.getByLabelText(label), { target: { value } });
     press('Enter the limit');
     await waitFor(() => expect(types()).toContain('spec.add'));
     expect(sheet.getByText(/page 40 · entered/)).toBeInTheDocument();
     const errata = within(screen.getByTestId('errata'));
-    fireEvent.click(errata.getByRole('button', { name: 'An erratum' }));
-    pull(/Limit it concerns/, 'Crank run-out');
+    fireEvent.click(errata.getByRole('button', { name: 'Add correction' }));
+    pull(/Limit concerned/, 'Crank run-out');
     for (const [label, value] of [
-      ['It says', '0.5'],
-      ['Right is', '0.05'],
-      ['How you know', 'later edition'],
+      ['Manual says', '0.5'],
+      ['Correct value', '0.05'],
+      ['Evidence', 'later edition'],
     ] as const)
       fireEvent.change(errata.getByLabelText(label), { target: { value } });
-    fireEvent.click(errata.getByRole('button', { name: 'Write it down' }));
+    fireEvent.click(errata.getByRole('button', { name: 'Save correction' }));
     await waitFor(() => expect(payloads('erratum.add')[0]).toMatchObject({ quantity: 'crank-run-out' }));
-    expect(sheet.getByText(/The book is wrong: it says/)).toHaveTextContent('it says 0.5, right is 0.05 (later edition)');
+    expect(sheet.getByText(/Manual corrections: it says/)).toHaveTextContent('it says 0.5, right is 0.05 (later edition)');
   });
 
   it('says so where the server cannot tell of other bikes', async () => {

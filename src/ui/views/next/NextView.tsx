@@ -63,7 +63,7 @@ export default function NextView({ workshop, board: first, offline = false }: Ne
       <ConnectionStatus line={offline && line === 'up' ? 'cut' : line} waiting={items.length} room={room} />
       {needs.length > 0 && (
         <Alert severity="warning" role="alert" sx={{ mb: 1.5 }}>
-          {needs.length === 1 ? 'One entry of yours needs you' : `${needs.length} entries of yours need you`}:{' '}
+          {needs.length === 1 ? 'One of your entries needs a decision' : `${needs.length} of your entries need a decision`}:{' '}
           {[...new Set(needs.flatMap((i) => (i.jobId ? [i.jobId] : [])))].map((id) => (
             <a key={id} href={`/job/${id}/trace`} style={{ marginRight: 12 }}>
               {lines.find((l) => l.jobId === id)?.bike ?? 'open the bike'}

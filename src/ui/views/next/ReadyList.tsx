@@ -29,8 +29,8 @@ export function ReadyList({ lines }: Pick<Board, 'lines'>) {
       {ready.length === 0 && (
         <Empty>
           {lines.length === 0
-            ? 'No bike is in the shop. Book one in: which bike, whose it is, and what is wrong. Three fields, two minutes.'
-            : 'Everything waits. What is waited for stands beside this.'}
+            ? 'No bikes in the workshop. Book one in: bike, owner, complaint. Two minutes.'
+            : 'Everything is on hold: see Waiting.'}
         </Empty>
       )}
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, borderTop: ready.length ? '3px solid' : 0, borderColor: 'text.primary' }}>
@@ -38,7 +38,7 @@ export function ReadyList({ lines }: Pick<Board, 'lines'>) {
           <ReadyBike key={l.jobId} line={l} />
         ))}
       </Box>
-      {idle.length > 0 && <Typography sx={{ mt: 2 }}>Nothing open on: {idle.map((l) => l.bike).join(', ')}.</Typography>}
+      {idle.length > 0 && <Typography sx={{ mt: 2 }}>Nothing to do on: {idle.map((l) => l.bike).join(', ')}.</Typography>}
     </Box>
   );
 }

@@ -18,7 +18,7 @@ export function WaitingColumn({ board: { now, lines, gone } }: { board: Board })
         Waiting
       </Typography>
       {waiting.length === 0 && (
-        <Empty>Nothing is waited for. Soaking, curing, cooling, a part, the owner’s yes: each wait has a time to look again.</Empty>
+        <Empty>Nothing on hold. Soaking, curing, cooling, a part, the owner’s OK: each has a time to check again.</Empty>
       )}
       {waiting.map((w) => (
         <WaitingCard key={w.jobId + w.what} wait={w} now={now} />
@@ -58,7 +58,7 @@ function WaitingCard({ wait: w, now }: { wait: Line['waiting'][number] & Pick<Li
           <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.25rem', lineHeight: 1.1 }}>{w.bike}</Box>
           <Typography>{w.what}</Typography>
           <Typography variant="body2" color="text.secondary">
-            {w.kind}, look again {fromNow(w.due, now)} ({dayTime(w.due)})
+            {w.kind}, check again {fromNow(w.due, now)} ({dayTime(w.due)})
           </Typography>
         </Box>
       </Box>
@@ -71,7 +71,7 @@ function ProvisionalRepairs({ lines, now }: Pick<Board, 'lines' | 'now'>) {
   if (provisional.length === 0) return null;
   return (
     <>
-      <Typography variant="h2">Provisional</Typography>
+      <Typography variant="h2">Temporary repairs</Typography>
       {provisional.map((p) => (
         <Box
           component="a"

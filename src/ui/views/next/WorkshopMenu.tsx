@@ -13,7 +13,7 @@ import type { BarAct } from '../../frame/BarActs';
 
 /** What belongs to the workshop as a whole. */
 export const workshopActs = (home: boolean): BarAct[] => [
-  { does: '/import', label: 'Bring in a job', icon: <MoveToInbox />, menuOnly: true },
+  { does: '/import', label: 'Import a job', icon: <MoveToInbox />, menuOnly: true },
   { does: '/knowledge', label: 'Own knowledge', icon: <MenuBook />, menuOnly: true },
   { does: '/calendar', label: 'Calendar of waits', icon: <CalendarMonth />, menuOnly: true },
   ...(home

@@ -11,7 +11,7 @@ import { localBoard, localState } from './localBoard';
 const now = '2030-06-15T09:00:00.000Z';
 afterEach(() => vi.unstubAllGlobals());
 
-/** What was done on a snapshot without a server. */
+/** Repair done on a snapshot without a server. */
 function waiting(snapshot: JobSnapshot, work: (s: JobStore) => void): OutboxItem[] {
   const items: OutboxItem[] = [];
   work(new JobStore(snapshot, (i) => (items.push(...i), Promise.resolve())));

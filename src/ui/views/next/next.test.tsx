@@ -29,7 +29,7 @@ const line = (patch: Partial<Lines[number]> = {}): Lines[number] => ({
 describe('home', () => {
   it('an empty shop teaches how to begin', () => {
     render(<NextView {...props()} />);
-    expect(screen.getByText(/No bike is in the shop\. Book one in/)).toBeInTheDocument();
+    expect(screen.getByText(/No bikes in the workshop\. Book one in/)).toBeInTheDocument();
     expect(screen.getByRole('link', { name: 'Book in' })).toHaveAttribute('href', '/book-in');
   });
 
@@ -64,9 +64,9 @@ describe('home', () => {
         .getAllByRole('link')
         .map((l) => l.textContent),
     ).toEqual([expect.stringContaining('Marram 80'), expect.stringContaining('Hollin 500')]);
-    expect(region).toHaveTextContent('look again in 3 hours (15 Jun, 12:00)');
-    expect(region).toHaveTextContent('look again in 3 days');
-    expect(screen.getByText(/Everything waits/)).toBeInTheDocument();
+    expect(region).toHaveTextContent('check again in 3 hours (15 Jun 2030, 12:00)');
+    expect(region).toHaveTextContent('check again in 3 days');
+    expect(screen.getByText(/Everything is on hold/)).toBeInTheDocument();
   });
 
   it('keeps handed-over bikes in reach, and names those with nothing open', () => {
@@ -79,7 +79,7 @@ describe('home', () => {
       />,
     );
     expect(screen.getByRole('link', { name: 'Osprane 650, 1 Jun 2030' })).toHaveAttribute('href', '/job/g/handover');
-    expect(screen.getByText('Nothing open on: Idle 125.')).toBeInTheDocument();
+    expect(screen.getByText('Nothing to do on: Idle 125.')).toBeInTheDocument();
   });
 
   it('lists what is provisional, overdue where its day has passed', () => {
@@ -101,7 +101,7 @@ describe('the bench line of home', () => {
   const bikes = [line(), line({ jobId: 'j2', bike: 'Quillon 500' }), line({ jobId: 'j3', bike: 'Marram 80' })];
   const open = (text: string) => {
     render(<NextView {...props({ lines: bikes })} />);
-    const field = screen.getByLabelText('Say it in a line. Question mark lists what can be said.');
+    const field = screen.getByLabelText('Type a line. ? lists what you can type.');
     fireEvent.focus(field);
     fireEvent.change(field, { target: { value: text } });
     return { field, panel: within(screen.getByTestId('line-panel')) };

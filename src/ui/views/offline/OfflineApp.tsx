@@ -1,3 +1,4 @@
+import { zone } from '../../controls/times';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -49,7 +50,7 @@ async function screenFor(path: string): Promise<Screen> {
     if (!kept || !state) return { kind: 'none', why: 'This bike was not opened on this device yet.' };
     if (m[2] === 'record') {
       const [{ headOf, recordNotice, recordOf }, knowledge] = await Promise.all([import('../../../core/handover'), knowledgeOf(state)]);
-      const record = recordOf(state, knowledge, m[1], headOf({ ...kept.snapshot, shop: workshop.shop }, state));
+      const record = recordOf(state, knowledge, m[1], headOf({ ...kept.snapshot, shop: workshop.shop }, state, zone()));
       return { kind: 'record', jobId: m[1], record, notice: recordNotice };
     }
     const place = placeOf(m[1], location);

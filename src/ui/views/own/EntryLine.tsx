@@ -44,17 +44,17 @@ export function EntryLine({
           {title}
         </Typography>
         <Typography variant="body2" color="text.secondary" sx={{ overflowWrap: 'anywhere' }}>
-          {row.retired ? 'Taken out. ' : ''}
+          {row.retired ? 'Removed. ' : ''}
           {saysOf(row, knowledge)}
         </Typography>
         {problem && (
           <Typography variant="body2" color={problem.idle ? 'text.primary' : 'error'} role={problem.idle ? undefined : 'alert'}>
-            {problem.idle ? 'Of no use yet' : 'Not reckoned with'}: {problem.says}.
+            {problem.idle ? 'Unused so far' : 'Ignored'}: {problem.says}.
           </Typography>
         )}
         {fixed && (
           <Typography variant="body2" color="text.secondary">
-            It says more than this form can hold: change it in its file and bring that in.
+            Too detailed for this form: edit its YAML file and import it.
           </Typography>
         )}
       </Box>
@@ -64,8 +64,8 @@ export function EntryLine({
             Change
           </Button>
         )}
-        <Button onClick={onRetire} aria-label={`${row.retired ? 'Put back' : 'Take out'}: ${title}`}>
-          {row.retired ? 'Put back' : 'Take out'}
+        <Button onClick={onRetire} aria-label={`${row.retired ? 'Restore' : 'Remove'}: ${title}`}>
+          {row.retired ? 'Restore' : 'Remove'}
         </Button>
       </Box>
     </Box>

@@ -14,10 +14,10 @@ export function FileActs({ onDone }: { onDone: (done: { says: string; problems: 
   return (
     <>
       <Button href="/api/own" download="own-knowledge.yaml">
-        Take along as YAML
+        Export YAML
       </Button>
       <FileButton label="A file of own knowledge" accept=".yaml,.yml,application/yaml,text/yaml" onFile={bring}>
-        Bring in YAML
+        Import YAML
       </FileButton>
     </>
   );

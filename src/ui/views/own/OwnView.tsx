@@ -19,25 +19,25 @@ const kinds: { what: OwnKind; title: string; add: string; teach: string }[] = [
     what: 'fault',
     title: 'Faults',
     add: 'Add a fault',
-    teach: 'A fault that the list does not know: what it brings, what cures it, how it is found. It then stands among the suspects.',
+    teach: 'A fault the list doesn’t have: its signs, its repair, how to find it. It becomes a suspect.',
   },
   {
     what: 'test',
     title: 'Tests',
     add: 'Add a test',
-    teach: 'A test you trust and the list does not have. It is offered when it parts the suspects for its minutes.',
+    teach: 'A test you trust and the list doesn’t have. It is offered when it separates the suspects for its minutes.',
   },
   {
     what: 'finding',
     title: 'Complaints and signs',
     add: 'Add a complaint or sign',
-    teach: 'What an owner says, or what a test shows, where the list has no word for it.',
+    teach: 'A complaint, or what a test shows, that the list doesn’t have.',
   },
   {
     what: 'figure',
-    title: 'Figures',
-    add: 'Add a figure',
-    teach: 'How common a fault is with you, how long a job takes you, what the parts cost where you buy them.',
+    title: 'Values',
+    add: 'Add a value',
+    teach: 'How common a fault is here, how long a job takes you, what the parts cost you.',
   },
 ];
 
@@ -78,7 +78,7 @@ export default function OwnView({ workshop }: { workshop: WorkshopContext }) {
       }
     >
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0,1fr)' }} data-testid="own">
-        <Card lead title="What this shop knows itself">
+        <Card lead title="This workshop’s own knowledge">
           <Typography sx={{ mb: 1.5, maxWidth: 760 }}>
             It is reckoned with on every bike from the next ranking on. Every figure is your judgement, as the ones that ship are ours.
             Nothing is lost by taking it out: what was found by it stays readable.

@@ -54,7 +54,7 @@ function NeedPart() {
     if (done.ok) reset(blank);
   });
   return (
-    <Card lead title="A part is needed" data-testid="part-form">
+    <Card lead title="Add a part" data-testid="part-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Field label="Part" {...field('name', (v) => v.trim() !== '' || 'Which part?')} />
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: '100px 1fr' }}>
@@ -77,20 +77,20 @@ function NeedPart() {
         {more && (
           <>
             <Field label="Part number" {...field('number')} />
-            <Field label="Where from" {...field('source')} />
-            <Field label="Expected on" type="date" {...field('dueOn', (v) => wrongYear(v) ?? true)} />
+            <Field label="Supplier" {...field('source')} />
+            <Field label="Expected" type="date" {...field('dueOn', (v) => wrongYear(v) ?? true)} />
           </>
         )}
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained">
-            Put on the list
+            Add part
           </Button>
           <Button variant="text" onClick={() => setMore(!more)} aria-expanded={more}>
             {more ? 'Less' : 'More'}
           </Button>
         </Box>
         <Typography variant="body2" color="text.secondary">
-          Seals, gaskets, crush washers and circlips are not forgotten. A later version may be better than the first.
+          Don’t forget seals, gaskets, crush washers and circlips. Check for superseding parts.
         </Typography>
       </Box>
     </Card>
@@ -107,7 +107,7 @@ function PartList() {
   const set = (p: Part, status: Part['status']) => store.set('part.set', p.id, { status });
   return (
     <Card title="Parts" aside={<Typography sx={{ fontWeight: 600 }}>{`${amount(total)} ${currency}`}</Typography>} data-testid="parts">
-      {parts.length === 0 && <Empty>No part is needed yet. From the findings each goes through needed, ordered, arrived and fitted.</Empty>}
+      {parts.length === 0 && <Empty>No parts yet. Each goes from needed to ordered, arrived and fitted.</Empty>}
       <ShowMore list={parts}>
         {(p) => {
           const at = partStatuses.indexOf(p.status);

@@ -42,7 +42,7 @@ function BackOn() {
   return (
     <Card
       lead
-      title="Back on"
+      title="Refit"
       over={
         account.off.length
           ? `${count(account.off.length, 'step')}, ${count(account.fastenersOut, 'fastener')}, ${count(account.bagsOut.length, 'bag')} to go`
@@ -53,10 +53,10 @@ function BackOn() {
       {account.off.length === 0 && (
         <Empty>
           {!back
-            ? 'Nothing came off. Steps logged in Strip are led back here, newest first.'
+            ? 'Steps logged in Strip appear here, last off first.'
             : open.length
-              ? 'Everything that came off is back. Still open:'
-              : 'Everything that came off is back, and nothing is left over.'}
+              ? 'All steps refitted. Still open:'
+              : 'Everything logged is refitted.'}
         </Empty>
       )}
       {account.off.length === 0 && back > 0 && open.map((r) => <ReasonLine key={r.code} reason={r} />)}
@@ -128,7 +128,7 @@ function RefitStep({ step, first, before }: { step: Step; first: boolean; before
           ))}
           <Box>
             <Button variant="contained" onClick={() => refit(Object.fromEntries(own.map((f) => [f.id, f.count])))}>
-              All back on
+              All refitted
             </Button>
           </Box>
         </Box>

@@ -22,7 +22,7 @@ export function TorqueForm() {
   const [figure, setFigure] = useState('');
   const [unit, setUnit] = useState('N·m');
   const [stagesText, setStagesText] = useState('');
-  const [source, setSource] = useState('book of this bike');
+  const [source, setSource] = useState('manual of this bike');
   const [insist, setInsist] = useState(false);
   const [tried, setTried] = useState(false);
   const torque = parseQuantity(figure, unit, { low: 0.1, high: 2000 });
@@ -59,14 +59,14 @@ export function TorqueForm() {
     setTried(false);
   };
   return (
-    <Card title="A torque to do" data-testid="torque-form">
+    <Card title="Plan a torque" data-testid="torque-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: 'minmax(0,2fr) minmax(0,1fr) 90px' } }}>
           <Field
-            label="Which fasteners"
+            label="Fasteners"
             value={name}
             onChange={(e) => setName(e.target.value)}
-            error={tried && !name.trim() ? 'Which ones?' : null}
+            error={tried && !name.trim() ? 'Enter the fasteners.' : null}
           />
           <Field label="Thread" value={thread} onChange={(e) => setThread(e.target.value)} error={threadBad} placeholder="M8" />
           <Field
@@ -80,7 +80,7 @@ export function TorqueForm() {
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
           <Field
             sx={{ width: 150 }}
-            label="Figure"
+            label="Torque"
             value={figure}
             onChange={(e) => (setFigure(e.target.value), setInsist(false))}
             inputProps={{ inputMode: 'decimal' }}
@@ -103,7 +103,7 @@ export function TorqueForm() {
             label="Stages"
             value={stagesText}
             onChange={(e) => setStagesText(e.target.value)}
-            hint="empty for even steps, or 10, 20, 25, or 20, 90°, 90°"
+            hint="blank = even steps; or 10, 20, 25; or 20, 90°, 90°"
             error={stages && !stages.ok ? stages.message : null}
           />
         </Box>
@@ -118,20 +118,20 @@ export function TorqueForm() {
           <Box role="alert" sx={{ borderLeft: '6px solid', borderColor: 'bench.red', bgcolor: 'bench.redWash', px: 1.5, py: 1 }}>
             <Typography>{query}</Typography>
             <Button variant="outlined" color="error" onClick={() => setInsist(true)} disabled={insist} sx={{ mt: 0.5 }}>
-              {insist ? 'Kept as it is' : 'The book really says so'}
+              {insist ? 'Entered value kept' : 'Manual confirmed'}
             </Button>
           </Box>
         )}
         <Field
-          label="Where the figure is from"
+          label="Source"
           value={source}
           onChange={(e) => setSource(e.target.value)}
-          error={tried && !source.trim() ? 'Say where it comes from.' : null}
+          error={tried && !source.trim() ? 'Enter the source.' : null}
         />
         <WorkHazards words={[name]} tightening place="torque" />
         <Box>
           <Button type="submit" variant="outlined">
-            Plan it
+            Plan torque
           </Button>
         </Box>
       </Box>

@@ -19,10 +19,14 @@ export function TorqueList() {
   const signed = new Set(rows('signature').map((s) => s.subjectId));
   const ordered = [...torques].sort((a, b) => Number(signed.has(a.id)) - Number(signed.has(b.id)));
   return (
-    <Card title="Torque" over="By hand first, then in stages, crossed or inside out; light ones with a small wrench" data-testid="torques">
+    <Card
+      title="Torque"
+      over="Finger-tight, then in stages, criss-cross or from the centre out; small torque wrench for small torques"
+      data-testid="torques"
+    >
       {torques.length === 0 && (
         <Empty>
-          No torque is planned. A group of fasteners, its figure from the book, and its stages; each is done in order and signed.
+          No torque planned. Add the fasteners, the torque from the manual and its stages; each stage is ticked in order and signed.
         </Empty>
       )}
       {ordered.map((t) => (

@@ -26,7 +26,7 @@ export default function StartView() {
       <Card
         lead
         title={may && shut === 0 ? 'It may be started' : shut ? `Don’t start: ${shut} of ${gates.length} checks open` : 'Don’t start yet'}
-        over="Oil pressure before spark: spin it with the plugs out first"
+        over="Oil pressure before spark: crank with the plugs out first"
         data-testid="gates"
       >
         {nextGate && (

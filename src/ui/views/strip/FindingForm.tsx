@@ -52,7 +52,7 @@ export function FindingForm() {
     setTried(false);
   };
   return (
-    <Card title="What is found on it" data-testid="finding-form">
+    <Card title="Add a finding" data-testid="finding-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1.4fr' } }}>
           <Field
@@ -63,10 +63,10 @@ export function FindingForm() {
             inputProps={{ maxLength: 120 }}
           />
           <Field
-            label="What is seen"
+            label="Condition"
             value={seen}
             onChange={(e) => setSeen(e.target.value)}
-            error={tried && !seen.trim() ? 'What do you see on it?' : null}
+            error={tried && !seen.trim() ? 'Enter the condition.' : null}
           />
         </Box>
         <FreeReading optional draft={draft} onDraft={setDraft} strict={tried} />
@@ -78,7 +78,7 @@ export function FindingForm() {
           hint={tried && !verdict ? 'Choose a verdict; what is judged by feel is “watch”.' : undefined}
         />
         <FormControl fullWidth>
-          <FormLabel id="speaks-label">It speaks for or against</FormLabel>
+          <FormLabel id="speaks-label">Evidence on</FormLabel>
           <Select
             displayEmpty
             labelId="speaks-label"
@@ -96,7 +96,7 @@ export function FindingForm() {
         </FormControl>
         <Box>
           <Button type="submit" variant="contained">
-            Write it down
+            Add finding
           </Button>
         </Box>
         <Typography variant="body2" color="text.secondary">

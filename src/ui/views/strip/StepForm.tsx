@@ -63,13 +63,13 @@ export function StepForm() {
     setTried(false);
   };
   return (
-    <Card lead title="Take something off" data-testid="step-form">
+    <Card lead title="Log a part removed" data-testid="step-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Field
-          label="What comes off"
+          label="Part removed"
           value={title}
           onChange={(e) => setTitle(e.target.value)}
-          error={tried && !title.trim() ? 'Say what comes off.' : null}
+          error={tried && !title.trim() ? 'Enter the part.' : null}
           inputProps={{ maxLength: 200 }}
         />
         <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: 'minmax(0,1fr) 110px' }}>
@@ -96,9 +96,9 @@ export function StepForm() {
         {more && (
           <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
             <FormControl fullWidth>
-              <FormLabel id="access-label">Opens the way to</FormLabel>
+              <FormLabel id="access-label">Gives access to</FormLabel>
               <Select displayEmpty labelId="access-label" value={access} onChange={(e) => setAccess(e.target.value)}>
-                <MenuItem value="">nothing in the list</MenuItem>
+                <MenuItem value="">nothing listed</MenuItem>
                 {accessOf(used.knowledge, traced.bike.archetype).map((a) => (
                   <MenuItem key={a.id} value={a.id}>
                     {a.name}
@@ -117,7 +117,7 @@ export function StepForm() {
         )}
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button type="submit" variant="contained">
-            Off
+            Add step
           </Button>
           <PhotoPick label="this step" onPictures={(p) => setPictures((have) => [...have, ...p])} />
           {pictures.length > 0 && (

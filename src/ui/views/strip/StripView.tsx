@@ -24,11 +24,11 @@ export default function StripView() {
     <Columns>
       <Column>
         <StepForm />
-        <Card title="Off the bike" over="Newest first: the order it goes back on" data-testid="steps">
+        <Card title="Off the bike" over="Last off, first back on" data-testid="steps">
           {steps.length === 0 && (
             <Empty>
-              Nothing is off yet. Clean first, photograph first, drain first; take off what is in the way and no more. Every step you log
-              here is led back through at the rebuild.
+              Nothing removed yet. Clean, photograph and drain first; remove what is in the way and no more. Every step logged here comes
+              back at the rebuild.
             </Empty>
           )}
           <ShowMore ordered list={steps}>

@@ -24,7 +24,7 @@ function together(lines: readonly (ResultWords | string)[], cylinders: number | 
   });
 }
 
-/** What was found, newest first, in a few lines beside the question; all of it with its circumstances stands in the ledger. */
+/** Results, newest first, in a few lines beside the question; all of it with its circumstances stands in the ledger. */
 export function FoundLine() {
   const { knowledge, traced } = useJob();
   const lines = [
@@ -44,7 +44,7 @@ export function FoundLine() {
       sx={{ borderLeft: '3px solid', borderColor: 'bench.brass', pl: 1.5, minWidth: 0, display: { xs: 'none', lg: 'block' } }}
     >
       <Typography variant="body2">
-        <b>Found:</b> {shown.join(' · ')}
+        <b>So far:</b> {shown.join(' · ')}
         {all.length > shown.length ? ` · and ${all.length - shown.length} more below` : ''}
       </Typography>
     </Box>

@@ -24,12 +24,12 @@ export function Ledger() {
     ...traced.retests.map((r) => ({
       at: r.takenAt,
       id: r.id,
-      words: `Complaint tried again: ${r.result === 'same' ? 'the same' : r.result === 'back' ? 'gone for a while, then back' : r.result}${r.note ? `. ${r.note}` : ''}`,
+      words: `Retest: ${r.result === 'same' ? 'the same' : r.result === 'back' ? 'gone for a while, then back' : r.result}${r.note ? `. ${r.note}` : ''}`,
     })),
   ].sort((a, b) => (a.at < b.at ? 1 : -1));
   return (
-    <Card title="What was found" aside={<CaseButton />} asideLast data-testid="ledger">
-      {lines.length === 0 && <Empty>Nothing yet. Every result stands here with its circumstances, and can be withdrawn.</Empty>}
+    <Card title="Results" aside={<CaseButton />} asideLast data-testid="ledger">
+      {lines.length === 0 && <Empty>No results yet. Each one is listed here with its conditions and can be withdrawn.</Empty>}
       <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {lines.map(({ at, id, evidence: e, words }) => {
           const reading = e?.readingId ? traced.readings.find((r) => r.id === e.readingId) : undefined;

@@ -17,7 +17,7 @@ export default function OddsChart({ ranking }: { ranking: Ranking }) {
       ...Object.fromEntries(leaders.map((s) => [s.key, Math.round((new Map(e.shown!.suspects).get(s.key) ?? 0) * 100) / 10])),
     }));
   const now = { n: points.length + 1, ...Object.fromEntries(leaders.map((s) => [s.key, Math.round(s.probability * 100) / 10])) };
-  if (points.length === 0) return <Empty>After the next result the course of the leading suspects is drawn here.</Empty>;
+  if (points.length === 0) return <Empty>The chart starts with the next result.</Empty>;
   return (
     <Box>
       <Box sx={{ height: 220, '& text': { fontSize: '1rem', fill: 'var(--mui-palette-text-secondary)' } }}>

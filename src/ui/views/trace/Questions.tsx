@@ -22,13 +22,13 @@ export function Questions({ ranking }: { ranking: Ranking }) {
           <Typography component="dd" variant="body2" sx={{ m: 0 }}>
             {q.answered > 0.7
               ? q.chance > 0.5
-                ? 'It is here'
+                ? 'Fault here'
                 : q.tested
                   ? 'Sound'
-                  : 'Not tested'
+                  : 'Unchecked'
               : q.answered > 0.3
-                ? 'Half answered'
-                : 'Open'}
+                ? 'Part checked'
+                : 'Unchecked'}
             <br />
             {q.answered > 0.7 && q.chance < 0.5 ? '' : chanceWords(q.chance)}
           </Typography>

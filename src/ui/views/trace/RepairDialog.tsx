@@ -135,26 +135,26 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
         <Typography variant="h2" id="repair-title">
           {suspect ? 'Name the cause and repair it' : 'A cause that is not in the list'}
         </Typography>
-        {fault?.remedy.spoils && <Typography color="error">This spoils something if it is not the cause. Be sure first.</Typography>}
+        {fault?.remedy.spoils && <Typography color="error">Can’t be undone: be sure first.</Typography>}
         {/* Its place is kept: what it costs comes a moment later. */}
         {suspect && (
           <Typography role="status" sx={{ minHeight: '1.5em' }}>
-            {Math.round(more) > 0 && insteadWords(more, store.snapshot.shop.currency, 'Repairing this now costs')}
+            {Math.round(more) > 0 && insteadWords(more, store.snapshot.shop.currency, 'Repairing now costs')}
           </Typography>
         )}
         <Field
           label="Cause, in your words"
           autoFocus={!suspect}
-          {...field('cause', { validate: (v) => v.trim() !== '' || 'Write what the cause is.' })}
+          {...field('cause', { validate: (v) => v.trim() !== '' || 'Enter the cause.' })}
         />
         {!suspect && !remembered && (
           <Button variant="outlined" sx={{ justifySelf: 'start' }} onClick={() => setRemembering(true)}>
-            Keep it as a fault of this shop
+            Save as a fault of this workshop
           </Button>
         )}
         {remembered && (
           <Typography variant="body2" role="status">
-            Kept: from now on it stands among the suspects, on this bike and every other that it fits.
+            Saved. From now on it is a suspect on every bike it fits.
           </Typography>
         )}
         {openOnes.length > 1 && (
@@ -169,7 +169,7 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
         <Hazards ids={fault?.remedy.hazards} place="repair" />
         {fault?.remedy.sideEffects && (
           <Typography variant="body2">
-            <b>Mind:</b> {fault.remedy.sideEffects}
+            <b>Note:</b> {fault.remedy.sideEffects}
           </Typography>
         )}
         {fault?.remedy.others?.map((o) => (
@@ -180,16 +180,11 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
               }}
               sx={{ textAlign: 'left' }}
             >
-              Done the other way: {o.do}
+              Alternative: {o.do}
             </Button>
           </Box>
         ))}
-        <Field
-          label="What was done"
-          multiline
-          minRows={2}
-          {...field('words', { validate: (v) => v.trim() !== '' || 'Write what was done.' })}
-        />
+        <Field label="Repair done" multiline minRows={2} {...field('words', { validate: (v) => v.trim() !== '' || 'Enter the repair.' })} />
         <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
           <Field
             label="Minutes"
@@ -198,7 +193,7 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
             {...field('minutes', { validate: (v) => /^\d{1,5}$/.test(v.trim()) || 'Whole minutes, such as 45.' })}
           />
           <Field
-            label={`Small parts and materials (${store.snapshot.shop.currency})`}
+            label={`Small parts (${store.snapshot.shop.currency})`}
             hint={fault ? `Usually about ${fault.remedy.parts}` : undefined}
             inputProps={{ inputMode: 'decimal' }}
             {...field('cost', { validate: (v) => /^((0|[1-9]\d{0,8})(\.\d{1,2})?)?$/.test(v.trim()) || 'An amount like 12 or 12.50.' })}
@@ -218,7 +213,7 @@ export default function RepairDialog({ suspect, more = 0, onOpen, onClose }: Rep
         <FaultForm
           knowledge={knowledge}
           currency={store.snapshot.shop.currency}
-          title="A fault of our own"
+          title="A fault of this workshop"
           draftKey={`ivrek-own-from-${jobId}`}
           first={{ ...draftFrom(getValues()), brings: noticed(complaint) }}
           onKeep={remember}

@@ -39,7 +39,7 @@ export function RetestCard({ open, repair }: { open: readonly Complaint[]; repai
     });
   };
   return (
-    <Card lead over={`After: ${repair.words}`} title="Try the complaint again" data-testid="retest-card">
+    <Card lead over={`After: ${repair.words}`} title="Retest" data-testid="retest-card">
       {open.length > 1 ? (
         <Choice
           label="Complaint"
@@ -52,23 +52,23 @@ export function RetestCard({ open, repair }: { open: readonly Complaint[]; repai
         <Typography>“{complaint.words}”</Typography>
       )}
       <Typography variant="body2" color="text.secondary" sx={{ my: 1 }}>
-        Under the same circumstances as before. A fault that shows after twenty warm minutes is tried again after twenty warm minutes.
+        Same conditions as before: if it showed after twenty warm minutes, retest after twenty warm minutes.
       </Typography>
       <ConditionsPicker value={conditions} onChange={setConditions} />
       <Field label="Note" value={note} onChange={(e) => setNote(e.target.value)} sx={{ mb: 1 }} />
       {changing ? (
         <Box sx={{ display: 'grid', gap: 1 }}>
           <Field
-            label="What is it now?"
+            label="Complaint now"
             autoFocus
             value={words}
             onChange={(e) => setWords(e.target.value)}
-            error={missing && !words.trim() ? 'Say what the complaint is now.' : null}
+            error={missing && !words.trim() ? 'Enter the complaint as it is now.' : null}
           />
           <SymptomPicker words={words} value={symptoms} onChange={setSymptoms} />
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button variant="contained" onClick={() => log('changed')}>
-              Keep the change
+              Save change
             </Button>
             <Button onClick={() => setChanging(false)}>Back</Button>
           </Box>

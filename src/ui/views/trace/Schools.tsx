@@ -13,9 +13,9 @@ export function Schools({ schools }: { schools: SchoolView[] | null }) {
   const { store, knowledge, traced, jobId } = useJob();
   const money = (x: number) => `about ${Math.round(x)} ${store.snapshot.shop.currency}`;
   return (
-    <Card title="School" level="h3" data-testid="schools">
+    <Card title="Approach" level="h3" data-testid="schools">
       <RadioGroup
-        aria-label="School"
+        aria-label="Approach"
         value={traced.job.school}
         onChange={(_e, school) => store.set('job.set', jobId, { school: school as SchoolId })}
       >

@@ -125,12 +125,12 @@ function AttemptForm({ electric, onDone }: { electric: boolean; onDone: () => vo
         {field('volts', 'Battery', 'V')}
       </Box>
       <Choice<AttemptResult>
-        label="What it did"
+        label="Result"
         value={did}
         clearable={false}
         options={attemptResults.map((v) => ({ value: v, label: v }))}
         onChange={setDid}
-        hint={tried && !did ? 'Pick what it did.' : undefined}
+        hint={tried && !did ? 'Choose the result.' : undefined}
       />
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button type="submit" variant="contained">

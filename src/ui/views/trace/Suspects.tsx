@@ -97,7 +97,7 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
         </Typography>
       )}
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
-        Odds are trade judgement, moved by what you found.{ranking.rough && ' Many findings at once: the odds are rough.'}
+        Odds: trade judgement plus your results.{ranking.rough && ' Many findings at once: the odds are rough.'}
         {ranking.partial && !ranking.rough && ' Many findings at once: the advice rests on those that matter most.'}
       </Typography>
       <Counts />
@@ -187,7 +187,7 @@ function Why({ s, explanation, pinned, onPin, onRepair, onChoose }: WhyProps) {
       {explanation && (
         <>
           <Typography variant="body2">
-            Before anything was known: {explanation.start}. Now: {explanation.now}.
+            At the start: {explanation.start}. Now: {explanation.now}.
           </Typography>
           <Box component="ul" sx={{ my: 0.5, pl: 2.5, fontSize: '1rem' }}>
             {explanation.reasons
@@ -205,25 +205,25 @@ function Why({ s, explanation, pinned, onPin, onRepair, onChoose }: WhyProps) {
       <PlaceSketch place={placeOf(fault)} />
       {explanation?.theory && explanation.theory.reach.length > 0 && (
         <Typography variant="body2">
-          <b>To get at it:</b> {explanation.theory.reach.map((a) => `${a.name.toLowerCase()} (${a.minutes} min)`).join(', ')}.
+          <b>Access:</b> {explanation.theory.reach.map((a) => `${a.name.toLowerCase()} (${a.minutes} min)`).join(', ')}.
         </Typography>
       )}
       <Typography variant="body2">
-        <b>Cure:</b> {fault.remedy.do} {fault.remedy.sideEffects && <b>Mind:</b>} {fault.remedy.sideEffects} <b>What made it:</b>{' '}
+        <b>Repair:</b> {fault.remedy.do} {fault.remedy.sideEffects && <b>Note:</b>} {fault.remedy.sideEffects} <b>Usual cause:</b>{' '}
         {fault.origin}
       </Typography>
       {fault.remedy.others?.map((o) => (
         <Typography key={o.do} variant="body2">
-          <b>Another school:</b> {o.do} ({o.minutes} min,{' '}
+          <b>Alternative:</b> {o.do} ({o.minutes} min,{' '}
           {o.parts > 0 ? `about ${o.parts} ${store.snapshot.shop.currency} of parts` : 'no parts'})
         </Typography>
       ))}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         <Button variant="outlined" onClick={onRepair}>
-          This is it: repair
+          Confirmed: log repair
         </Button>
         <Button onClick={onPin} aria-pressed={pinned}>
-          {pinned ? 'Let go of this theory' : 'Hold this theory'}
+          {pinned ? 'Unpin theory' : 'Pin theory'}
         </Button>
       </Box>
     </Box>

@@ -29,13 +29,13 @@ export function Theory({ view, onChoose }: { view: TheoryView; onChoose: (testKe
         </>
       )}
       <Typography variant="body2">
-        Mending it on today’s odds is expected to waste {money(mendNow)}
-        {refute && testFirst !== null ? `; testing first, ${money(testFirst)}.` : '. No test that can be done now could refute it.'}
+        Repairing now wastes, on average, {money(mendNow)}
+        {refute && testFirst !== null ? `; testing first, ${money(testFirst)}.` : '. No test that can be done now could rule it out.'}
       </Typography>
       {refute && (
         <Button variant="outlined" sx={{ mt: 0.5, textAlign: 'left' }} onClick={() => onChoose(refute.key)}>
-          Try to refute it: {placeName(refute.name, refute.position, positionsOf(cylindersOf(traced.bike, knowledge)))},{' '}
-          {money(refute.cost)} ({chanceWords(refute.chance)})
+          Rule it out: {placeName(refute.name, refute.position, positionsOf(cylindersOf(traced.bike, knowledge)))}, {money(refute.cost)} (
+          {chanceWords(refute.chance)})
         </Button>
       )}
     </Box>

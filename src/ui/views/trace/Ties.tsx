@@ -3,11 +3,7 @@ import { apart, chanceWords, joined, type Ranking, type ComplaintLink } from '..
 import { useJob } from '../../job/useJob';
 
 const says = ({ chance }: ComplaintLink) =>
-  chance >= joined
-    ? 'Joined: one cause is likely behind both'
-    : chance < apart
-      ? 'Kept apart: two causes, as far as is known'
-      : 'One cause or two: not decided yet';
+  chance >= joined ? 'Likely one cause' : chance < apart ? 'Likely two causes' : 'One cause or two: undecided';
 
 /** Several complaints on one bike: joined where one cause explains both, kept apart where the evidence says so. */
 export function Ties({ ranking }: { ranking: Ranking }) {

@@ -8,11 +8,11 @@ import { Card } from '../../controls/Card';
 export function Together({ ranking, onChoose }: { ranking: Ranking; onChoose: (key: string) => void }) {
   const lists = [
     { title: 'While it is open', says: 'Nothing more has to come off for these.', keys: ranking.whileOpen },
-    { title: 'The same strip shows', says: 'Once that is off these cost their own minutes only.', keys: ranking.sameStrip },
+    { title: 'Same access also allows', says: 'No further access needed for these.', keys: ranking.sameStrip },
   ].filter((l) => l.keys.length > 0);
   if (lists.length === 0) return null;
   return (
-    <Card title="One strip, more looks" level="h3" data-testid="together">
+    <Card title="While it’s apart" level="h3" data-testid="together">
       {lists.map((l) => (
         <Box key={l.title} sx={{ mb: 1 }}>
           <Typography sx={{ fontWeight: 600 }}>

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState, type ReactNode } from 'react';
-import { insteadWords, type Instead, type Ranking, type SuspectView, type TestView } from '../../../core/trace';
+import { insteadWords, savesWords, type Instead, type Ranking, type SuspectView, type TestView } from '../../../core/trace';
 import { openComplaints, untested } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
 import { useThought } from '../../job/useThought';
@@ -100,7 +100,7 @@ export default function TraceView() {
             <Course ranking={ranking} />
           ) : (
             <Button variant="outlined" onClick={() => setCourse(true)}>
-              Draw the course
+              Show chart
             </Button>
           )}
           <Trail />
@@ -153,7 +153,9 @@ function NextCard({ ranking, instead, askInstead, busy, chosen, onChoose, onRepa
     const recommended = next.kind === 'test' && next.key === v.key;
     const more = instead ? (instead.tests[v.key] ?? null) : undefined;
     const told = [v.parts && `Separates ${v.parts}.`, v.gate ? '' : insteadWords(more, store.snapshot.shop.currency)];
-    const why = recommended ? next.why : told.filter(Boolean).join(' ');
+    const why = recommended
+      ? [next.why, savesWords(next.saves, store.snapshot.shop.currency)].filter(Boolean).join(' ')
+      : told.filter(Boolean).join(' ');
     const onDone = () => onChoose(null);
     if (v.testId.startsWith('ask:'))
       return {

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { zone } from '../../controls/times';
 import { changedTogether, trailMarkdown, trailOf, trailSvg } from '../../../core/trace/trail';
 import { lazyPart } from '../../controls/lazyPart';
 import { saveFile } from '../../job/saveFile';
@@ -28,8 +29,8 @@ export function Trail() {
         <Button variant="outlined" onClick={() => setOpen(true)}>
           Follow the trail back
         </Button>
-        <Button onClick={() => saveFile(`${name}.md`, 'text/markdown', trailMarkdown(title, steps()))}>Trail as text</Button>
-        <Button onClick={() => saveFile(`${name}.svg`, 'image/svg+xml', trailSvg(title, steps()))}>Trail as a picture</Button>
+        <Button onClick={() => saveFile(`${name}.md`, 'text/markdown', trailMarkdown(title, steps(), zone()))}>Trail as text</Button>
+        <Button onClick={() => saveFile(`${name}.svg`, 'image/svg+xml', trailSvg(title, steps(), zone()))}>Trail as a picture</Button>
       </Box>
       {open && <TrailDialog title={title} steps={steps()} onClose={() => setOpen(false)} />}
     </Box>

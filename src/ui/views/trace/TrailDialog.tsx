@@ -75,7 +75,7 @@ export default function TrailDialog({ title, steps, onClose }: { title: string; 
                 {s.more.length > 0 && <Typography variant="body2">{s.more.join(' · ')}</Typography>}
                 {s.led && (
                   <Typography variant="body2" color="text.secondary">
-                    Led until then: {s.led}
+                    Top suspect then: {s.led}
                   </Typography>
                 )}
               </Box>

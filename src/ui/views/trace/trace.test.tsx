@@ -58,7 +58,7 @@ describe('trace', () => {
     open('job.set');
     expect(screen.getByRole('heading', { name: '“Will not start”' })).toBeInTheDocument();
     const first = suspects().getAllByRole('listitem')[0];
-    expect(first).toHaveTextContent(/about \d+ in \d+/);
+    expect(first).toHaveTextContent(/\d+ in \d+/);
     expect(Number(first.getAttribute('data-probability'))).toBeGreaterThan(0.05);
     const card = screen.getByTestId('test-card');
     expect(card).toHaveTextContent('Worth doing next');
@@ -82,13 +82,13 @@ describe('trace', () => {
     const key = suspects().getAllByRole('listitem')[0].dataset.suspect!;
     const open1 = () => document.querySelector<HTMLElement>(`[data-suspect="${key}"]`)!;
     fireEvent.click(within(open1()).getAllByRole('button')[0]);
-    await waitFor(() => expect(open1()).toHaveTextContent('Before anything was known'));
+    await waitFor(() => expect(open1()).toHaveTextContent('At the start'));
     const before = open1().textContent;
     await take('Drain the float bowl', 'Water or dirt');
     await settled();
     const all = screen.queryByRole('button', { name: 'Show all' });
     if (all) fireEvent.click(all);
-    await waitFor(() => expect(open1()).toHaveTextContent('Before anything was known'));
+    await waitFor(() => expect(open1()).toHaveTextContent('At the start'));
     expect(open1().textContent).not.toBe(before);
   });
 
@@ -130,19 +130,19 @@ describe('trace', () => {
     fireEvent.keyDown(other, { key: 'Enter' });
     const card = await screen.findByTestId('test-card');
     expect(card).toHaveTextContent('Your choice');
-    await waitFor(() => expect(card).toHaveTextContent(/Costs about \d+ \S+ more in all than the cheapest way on\./), late);
+    await waitFor(() => expect(card).toHaveTextContent(/Costs about \d+ \S+ more in all than the cheapest way\./), late);
     const worst = [...document.querySelectorAll<HTMLElement>('[data-suspect]')].at(-1)!;
     fireEvent.click(within(worst).getAllByRole('button')[0]);
     fireEvent.click(await within(worst).findByRole('button', { name: /repair/i }));
     const dialog = await screen.findByRole('dialog');
-    await waitFor(() => expect(dialog).toHaveTextContent(/Repairing this now costs about \d+ \S+ more in all/), late);
+    await waitFor(() => expect(dialog).toHaveTextContent(/Repairing now costs about \d+ \S+ more in all/), late);
   });
 
   it('an answer keeps what was shown, what was expected and whether it held', async () => {
     open('job.set');
     await settled();
     const card = within(screen.getByTestId('test-card'));
-    fireEvent.change(card.getByLabelText('First write what you expect'), { target: { value: 'It will be wet' } });
+    fireEvent.change(card.getByLabelText('Your prediction'), { target: { value: 'It will be wet' } });
     const [answer] = screen.getAllByRole('button').filter((b) => b.hasAttribute('data-main'));
     fireEvent.click(answer);
     await waitFor(() => expect(sent.map((c) => c.type)).toEqual(['prediction.write', 'evidence.add']));
@@ -164,9 +164,9 @@ describe('trace', () => {
     await settled();
     const [first] = suspects().getAllByRole('button', { expanded: false });
     fireEvent.click(first);
-    expect(await suspects().findByText(/Before anything was known/)).toBeInTheDocument();
-    expect(within(await screen.findByTestId('theory')).getByText(/is expected to waste/)).toBeInTheDocument();
-    fireEvent.click(suspects().getByRole('button', { name: 'This is it: repair' }));
+    expect(await suspects().findByText(/At the start/)).toBeInTheDocument();
+    expect(within(await screen.findByTestId('theory')).getByText(/Repairing now wastes/)).toBeInTheDocument();
+    fireEvent.click(suspects().getByRole('button', { name: 'Confirmed: log repair' }));
     const dialog = within(await screen.findByRole('dialog'));
     fireEvent.change(dialog.getByLabelText('Minutes'), { target: { value: 'ten' } });
     fireEvent.click(dialog.getByRole('button', { name: 'Log the repair' }));
@@ -175,17 +175,17 @@ describe('trace', () => {
     fireEvent.change(dialog.getByLabelText('Minutes'), { target: { value: '10' } });
     fireEvent.click(dialog.getByRole('button', { name: 'Log the repair' }));
     await waitFor(() => expect(sent.map((c) => c.type)).toEqual(['cause.name', 'repair.log']));
-    expect(screen.getByTestId('retest-card')).toHaveTextContent('Try the complaint again');
+    expect(screen.getByTestId('retest-card')).toHaveTextContent('Retest');
   });
 
   it('a retest that changed the complaint wants to know what it is now', async () => {
     open('repair.log');
     const card = within(screen.getByTestId('retest-card'));
     fireEvent.click(card.getByRole('button', { name: 'Changed' }));
-    fireEvent.click(card.getByRole('button', { name: 'Keep the change' }));
-    expect(card.getByText('Say what the complaint is now.')).toBeInTheDocument();
-    fireEvent.change(card.getByLabelText('What is it now?'), { target: { value: 'Starts and dies' } });
-    fireEvent.click(card.getByRole('button', { name: 'Keep the change' }));
+    fireEvent.click(card.getByRole('button', { name: 'Save change' }));
+    expect(card.getByText('Enter the complaint as it is now.')).toBeInTheDocument();
+    fireEvent.change(card.getByLabelText('Complaint now'), { target: { value: 'Starts and dies' } });
+    fireEvent.click(card.getByRole('button', { name: 'Save change' }));
     await waitFor(() =>
       expect(sent.at(-1)).toMatchObject({
         type: 'retest.log',
@@ -214,12 +214,12 @@ describe('trace', () => {
     await settled();
     fireEvent.click(suspects().getAllByRole('button', { expanded: false })[1]);
     expect(suspects().getByRole('img', { name: /^Place on the bike: / })).toBeInTheDocument();
-    fireEvent.click(suspects().getByRole('button', { name: 'Hold this theory' }));
+    fireEvent.click(suspects().getByRole('button', { name: 'Pin theory' }));
     await waitFor(() => expect(sent.at(-1)).toMatchObject({ type: 'job.set', base: { pinned: expect.any(Number) } }));
     const { pinned } = (sent.at(-1)!.payload as { set: { pinned: string[] } }).set;
     expect(pinned).toHaveLength(2);
     expect(suspects().getAllByText(/your theory/)).not.toHaveLength(0);
-    fireEvent.click(suspects().getByRole('button', { name: 'Let go of this theory' }));
+    fireEvent.click(suspects().getByRole('button', { name: 'Unpin theory' }));
     await waitFor(() => expect(sent.at(-1)!.payload).toMatchObject({ set: { pinned: ['points-dirty'] } }));
   });
 
@@ -241,7 +241,7 @@ describe('trace', () => {
     open('job.set');
     await settled();
     const before = sent.length;
-    fireEvent.keyDown(screen.getByLabelText('First write what you expect'), { key: '1' });
+    fireEvent.keyDown(screen.getByLabelText('Your prediction'), { key: '1' });
     fireEvent.keyDown(document.body, { key: '9' });
     expect(sent).toHaveLength(before);
     fireEvent.keyDown(document.body, { key: '1' });

@@ -32,7 +32,7 @@ function LastReadings() {
   const last = tuned.flatMap((q) => traced.readings.filter((r) => r.quantity === q).slice(-1));
   if (last.length === 0) return null;
   return (
-    <Card title="As it stands">
+    <Card title="Current readings">
       {last.map((r) => {
         const info = infoOf(knowledge, r.quantity, facts, r.unit);
         return (

@@ -53,7 +53,7 @@ export default function WorkshopsView({ shops, demo, backups }: WorkshopsProps) 
             <Box sx={{ display: 'grid', gap: 1 }}>
               {s.people.map((p) => (
                 <Button key={p.id} variant="outlined" onClick={() => void go({ shopId: s.id, personId: p.id })}>
-                  Go in as {p.name}
+                  Open as {p.name}
                 </Button>
               ))}
               {s.demo && <DemoActs acts={['hide', 'remove']} onProblem={setProblem} />}
@@ -61,7 +61,7 @@ export default function WorkshopsView({ shops, demo, backups }: WorkshopsProps) 
                 <>
                   <FirstPerson shopId={s.id} onProblem={setProblem} />
                   <Button variant="text" onClick={() => void go({ shopId: s.id })}>
-                    Go in without a name
+                    Open without a name
                   </Button>
                 </>
               )}
@@ -70,9 +70,9 @@ export default function WorkshopsView({ shops, demo, backups }: WorkshopsProps) 
         ))}
         <Card title="Another workshop" level="h3">
           <Box component="form" onSubmit={open} sx={{ display: 'grid', gap: 1 }}>
-            <Field label="Its name" value={name} onChange={(e) => setName(e.target.value)} inputProps={{ maxLength: 80 }} />
+            <Field label="Name" value={name} onChange={(e) => setName(e.target.value)} inputProps={{ maxLength: 80 }} />
             <Button type="submit" variant="outlined">
-              Open it
+              Create
             </Button>
           </Box>
         </Card>
@@ -150,7 +150,7 @@ function FirstPerson({ shopId, onProblem }: { shopId: string; onProblem: (p: str
         error={tried && !name.trim() ? 'Your name, as it stands on a signature.' : null}
       />
       <Button type="submit" variant="contained">
-        Go in
+        Open
       </Button>
     </Box>
   );

@@ -24,7 +24,7 @@ export function BringsRows({
   const put = (i: number, patch: Partial<Rows[number]>) => onChange(rows.map((r, n) => (n === i ? { ...r, ...patch } : r)));
   return (
     <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0, display: 'grid', gap: 1 }}>
-      <legend>What it brings</legend>
+      <legend>Causes</legend>
       {rows.map((row, i) => {
         const surely = howSurely.some((s) => s.id === row.surely)
           ? howSurely
@@ -39,8 +39,8 @@ export function BringsRows({
               gridTemplateColumns: { xs: 'minmax(0,1fr) auto', sm: 'minmax(0,2fr) minmax(0,1fr) minmax(0,1.2fr) auto' },
             }}
           >
-            <ShownPick knowledge={knowledge} label={`Noticed or shown, ${i + 1}`} value={row} onChange={(shown) => put(i, shown)} />
-            <SelectField label="How surely" value={row.surely} options={surely} onChange={(s) => put(i, { surely: s })} />
+            <ShownPick knowledge={knowledge} label={`Sign, ${i + 1}`} value={row} onChange={(shown) => put(i, shown)} />
+            <SelectField label="How often" value={row.surely} options={surely} onChange={(s) => put(i, { surely: s })} />
             <IconButton aria-label={`Take row ${i + 1} away`} onClick={() => onChange(rows.filter((_r, n) => n !== i))}>
               <Close />
             </IconButton>
@@ -53,7 +53,7 @@ export function BringsRows({
         </FormHelperText>
       )}
       <Button sx={{ justifySelf: 'start' }} onClick={() => onChange([...rows, { finding: '', grade: 'yes', surely: 'mostly' }])}>
-        {rows.length ? 'It brings something else too' : 'Add what it brings'}
+        {rows.length ? 'Add another sign' : 'Add a sign'}
       </Button>
     </Box>
   );

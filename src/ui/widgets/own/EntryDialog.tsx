@@ -19,7 +19,7 @@ export function EntryDialog({
 }: {
   title: string;
   problem?: string | null;
-  /** How many fields want something. */
+  /** How many fields need attention. */
   wrong: number;
   busy?: boolean;
   onKeep: () => void;
@@ -74,12 +74,12 @@ export function EntryDialog({
         >
           {wrong > 0 && (
             <Typography color="error" sx={{ mr: 'auto' }}>
-              {wrong === 1 ? 'One field wants something.' : `${wrong} fields want something.`}
+              {wrong === 1 ? 'One field needs attention.' : `${wrong} fields need attention.`}
             </Typography>
           )}
           <Button onClick={onClose}>Back</Button>
           <Button type="submit" variant="contained" disabled={busy}>
-            Keep it
+            Save
           </Button>
         </Box>
       </Box>

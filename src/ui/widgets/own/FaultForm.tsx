@@ -67,19 +67,19 @@ export function FaultForm(props: FaultFormProps) {
     : [...howCommon, { id: draft.common, label: `1 in ${Math.round(1 / Number(draft.common))}` }];
   return (
     <EntryDialog {...props} wrong={Object.keys(wrong).length} onKeep={keep}>
-      {text('name', 'What is wrong', { autoFocus: true })}
+      {text('name', 'Fault', { autoFocus: true })}
       <Box sx={twoColumns}>
         <SelectField
-          label="Belongs to"
+          label="System"
           value={draft.system}
           options={systemOptions}
           error={wrong.system}
           onChange={(s) => set({ system: s as FaultDraft['system'] })}
         />
-        <SelectField label="Found on bikes that come in" value={draft.common} options={common} onChange={(c) => set({ common: c })} />
+        <SelectField label="How common" value={draft.common} options={common} onChange={(c) => set({ common: c })} />
       </Box>
       <Choice
-        label="It can be"
+        label="Place"
         value={draft.perCylinder ? 'yes' : 'no'}
         options={yesNo}
         clearable={false}
@@ -88,16 +88,16 @@ export function FaultForm(props: FaultFormProps) {
       <BringsRows knowledge={knowledge} rows={draft.brings} error={wrong.brings} onChange={(brings) => set({ brings })} />
       {!look && !id && (
         <Button variant="outlined" sx={{ justifySelf: 'start' }} onClick={() => set({ look: freshLook() })}>
-          It is found by a look of its own
+          Add its own check
         </Button>
       )}
       {look && (
         <Box sx={{ borderLeft: '3px solid', borderColor: 'bench.brass', pl: 1.5, display: 'grid', gap: 1.5 }}>
-          <Typography variant="h3">How it is found</Typography>
-          {lookText('how', 'What one does', { multiline: true, minRows: 2 })}
+          <Typography variant="h3">How to find it</Typography>
+          {lookText('how', 'Check', { multiline: true, minRows: 2 })}
           <Box sx={twoColumns}>
-            {lookText('shows', 'What shows, if this is it')}
-            {lookText('clean', 'What shows, if it is not')}
+            {lookText('shows', 'Result if it is this')}
+            {lookText('clean', 'Result if not')}
             <SelectField
               label="By"
               value={look.kind}
@@ -107,46 +107,46 @@ export function FaultForm(props: FaultFormProps) {
             {lookText('minutes', 'Minutes', { inputProps: { inputMode: 'decimal' } })}
             <SearchSelect
               many
-              label="What must come off for it"
+              label="Access for the check"
               options={accessOptions(knowledge)}
               value={look.access}
               onChange={(access) => setLook({ access })}
             />
             <SearchSelect
               many
-              label="Cautions at the look"
+              label="Cautions for the check"
               options={hazardOptions(knowledge)}
               value={look.hazards}
               onChange={(hazards) => setLook({ hazards })}
             />
           </Box>
           <Button sx={{ justifySelf: 'start' }} onClick={() => set({ look: null })}>
-            Without a look of its own
+            Remove its own check
           </Button>
         </Box>
       )}
-      {text('do', 'What cures it', { multiline: true, minRows: 2 })}
+      {text('do', 'Repair', { multiline: true, minRows: 2 })}
       <Box sx={twoColumns}>
-        {text('minutes', 'Minutes of the cure', { inputProps: { inputMode: 'decimal' } })}
+        {text('minutes', 'Repair minutes', { inputProps: { inputMode: 'decimal' } })}
         {text('parts', `Parts, roughly (${currency})`, { inputProps: { inputMode: 'decimal' } })}
         <SearchSelect
           many
-          label="What must come off for the cure"
+          label="Access for the repair"
           options={accessOptions(knowledge)}
           value={draft.access}
           onChange={(access) => set({ access })}
         />
         <SearchSelect
           many
-          label="Cautions at the cure"
+          label="Cautions for the repair"
           options={hazardOptions(knowledge)}
           value={draft.hazards}
           onChange={(hazards) => set({ hazards })}
         />
       </Box>
-      {text('origin', 'What made it fail', { hint: 'Without that answer it comes back.' })}
+      {text('origin', 'Usual cause', { hint: 'Without it the fault comes back.' })}
       <Box sx={twoColumns}>
-        {text('sideEffects', 'What else the cure changes', { hint: 'Told to the owner before the yes.' })}
+        {text('sideEffects', 'Side effects of the repair', { hint: 'Shown when you ask for the owner’s OK.' })}
         <SearchSelect
           many
           label="More likely after work on"

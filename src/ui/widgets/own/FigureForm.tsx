@@ -30,7 +30,7 @@ export function FigureForm(props: FigureFormProps) {
       value={draft[name]}
       inputProps={{ inputMode: 'decimal' }}
       error={wrong[name]}
-      hint={ships === undefined ? undefined : `Ships as ${ships}. Empty: stays so.`}
+      hint={ships === undefined ? undefined : `Ships as ${ships}. Blank = unchanged.`}
       onChange={(e) => set({ [name]: e.target.value })}
     />
   );
@@ -50,11 +50,11 @@ export function FigureForm(props: FigureFormProps) {
       {fault && (
         <Box sx={twoColumns}>
           {field('oneIn', 'One bike in', Math.round(1 / fault.prior))}
-          {field('minutes', 'Minutes of the cure', fault.remedy.minutes)}
+          {field('minutes', 'Repair minutes', fault.remedy.minutes)}
           {field('parts', `Parts (${currency})`, fault.remedy.parts)}
         </Box>
       )}
-      {test && field('minutes', 'Minutes of the test', test.minutes)}
+      {test && field('minutes', 'Test minutes', test.minutes)}
       {!fault && !test && wrong.minutes && <Typography color="error">{wrong.minutes}</Typography>}
     </EntryDialog>
   );

@@ -25,26 +25,26 @@ export function SignForm(props: SignFormProps) {
     : [...howStray, { id: draft.stray, label: `as now (${draft.stray})` }];
   return (
     <EntryDialog {...props} wrong={Object.keys(wrong).length} onKeep={keep}>
-      <Field label="What is noticed" autoFocus value={draft.name} onChange={(e) => set({ name: e.target.value })} error={wrong.name} />
+      <Field label="Sign" autoFocus value={draft.name} onChange={(e) => set({ name: e.target.value })} error={wrong.name} />
       <SearchSelect
-        label="If owners complain of it: among"
+        label="Complaint group"
         options={familyOptions(knowledge)}
         value={draft.family}
-        hint="Leave it empty for something that only a test shows."
+        hint="Blank if only a test shows it."
         onChange={(family) => set({ family })}
       />
       {draft.family && (
         <Field
-          label="Other words for it"
+          label="Other words"
           value={draft.words}
           error={wrong.words}
-          hint="It is found by these, with commas between them."
+          hint="Used by the search, separated by commas."
           onChange={(e) => set({ words: e.target.value })}
         />
       )}
-      <SelectField label="Without a listed cause it shows" value={draft.stray} options={stray} onChange={(s) => set({ stray: s })} />
+      <SelectField label="Shows without a listed cause" value={draft.stray} options={stray} onChange={(s) => set({ stray: s })} />
       <Choice
-        label="It shows"
+        label="Place"
         value={draft.perCylinder ? 'yes' : 'no'}
         options={[
           { value: 'no', label: 'on the bike' },

@@ -43,10 +43,10 @@ export function TestForm(props: TestFormProps) {
   const measuring = draft.kind === 'measure';
   return (
     <EntryDialog {...props} wrong={Object.keys(wrong).length} onKeep={keep}>
-      {text('name', 'Name of the test', { autoFocus: true })}
+      {text('name', 'Test name', { autoFocus: true })}
       <Box sx={twoColumns}>
         <SelectField
-          label="Belongs to"
+          label="System"
           value={draft.system}
           options={systemOptions}
           error={wrong.system}
@@ -54,25 +54,13 @@ export function TestForm(props: TestFormProps) {
         />
         <SelectField label="By" value={draft.kind} options={kindOptions} onChange={(k) => set({ kind: k as Test['kind'] })} />
       </Box>
-      {text('how', 'How it is done', { multiline: true, minRows: 2 })}
-      {draft.kind === 'swap' && text('moves', 'What moves with the part, if it is bad')}
+      {text('how', 'Method', { multiline: true, minRows: 2 })}
+      {draft.kind === 'swap' && text('moves', 'Moves with a bad part')}
       <Box sx={twoColumns}>
         {text('minutes', 'Minutes', { inputProps: { inputMode: 'decimal' } })}
-        {text('tools', 'Tools, with commas between them')}
-        <SearchSelect
-          many
-          label="What must come off"
-          options={accessOptions(knowledge)}
-          value={draft.access}
-          onChange={(access) => set({ access })}
-        />
-        <SearchSelect
-          many
-          label="Needs the engine to"
-          options={stateOptions(knowledge)}
-          value={draft.needs}
-          onChange={(needs) => set({ needs })}
-        />
+        {text('tools', 'Tools, separated by commas')}
+        <SearchSelect many label="Access" options={accessOptions(knowledge)} value={draft.access} onChange={(access) => set({ access })} />
+        <SearchSelect many label="Engine must" options={stateOptions(knowledge)} value={draft.needs} onChange={(needs) => set({ needs })} />
       </Box>
       <SearchSelect
         many
@@ -95,7 +83,7 @@ export function TestForm(props: TestFormProps) {
       />
       {measuring && (
         <Box sx={twoColumns}>
-          {figure('name', 'What is measured')}
+          {figure('name', 'Quantity')}
           <SearchSelect
             label="Unit"
             options={unitOptions}
@@ -105,7 +93,7 @@ export function TestForm(props: TestFormProps) {
           />
           {figure('low', 'Lower limit', { inputProps: { inputMode: 'decimal' } })}
           {figure('high', 'Upper limit', { inputProps: { inputMode: 'decimal' } })}
-          {figure('gauge', 'Error of the gauge', { unit: '%', inputProps: { inputMode: 'decimal' } })}
+          {figure('gauge', 'Gauge error', { unit: '%', inputProps: { inputMode: 'decimal' } })}
         </Box>
       )}
       <Outcomes
@@ -115,7 +103,7 @@ export function TestForm(props: TestFormProps) {
         error={wrong.outcomes}
         onChange={(outcomes) => set({ outcomes })}
       />
-      {!measuring && text('normal', 'What one sees if all is well')}
+      {!measuring && text('normal', 'Result if all is well')}
     </EntryDialog>
   );
 }
@@ -162,7 +150,7 @@ function Outcomes({
           >
             {!labels && (
               <Box sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
-                <Field label={`Result ${i + 1}: what one sees`} value={row.says} onChange={(e) => put(i, { says: e.target.value })} />
+                <Field label={`Result ${i + 1}`} value={row.says} onChange={(e) => put(i, { says: e.target.value })} />
               </Box>
             )}
             <ShownPick knowledge={knowledge} label={labels?.[i] ?? `It shows, ${i + 1}`} value={row} onChange={(shown) => put(i, shown)} />

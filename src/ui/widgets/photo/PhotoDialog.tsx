@@ -57,7 +57,7 @@ export default function PhotoDialog({
         <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <Button disabled={index === 0} onClick={() => setAt(photos[index - 1].id)}>
-              Before
+              Previous
             </Button>
             <Button disabled={index === photos.length - 1} onClick={() => setAt(photos[index + 1].id)}>
               Next
@@ -68,14 +68,14 @@ export default function PhotoDialog({
           </Box>
           <AutosaveField
             key={photo.id}
-            label="What it shows"
+            label="Caption"
             value={photo.caption ?? ''}
             onSet={(t) => (store.set('photo.set', photo.id, { caption: t || null }), null)}
           />
           <Pins pins={pins} active={active} />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <Button variant="outlined" onClick={() => add(0.5, 0.5)}>
-              Pin in the middle
+              Add pin
             </Button>
             <Button
               onClick={() => {
@@ -83,7 +83,7 @@ export default function PhotoDialog({
                 onClose();
               }}
             >
-              Take this photo off
+              Delete photo
             </Button>
           </Box>
         </Box>
@@ -116,7 +116,7 @@ function Pins({ pins, active }: { pins: readonly Pin[]; active: string | null })
             label={`Pin ${i + 1}`}
             multiline
             value={pin.note}
-            onSet={(t) => (t ? (store.set('pin.set', pin.id, { note: t }), null) : 'Say what is to be seen there.')}
+            onSet={(t) => (t ? (store.set('pin.set', pin.id, { note: t }), null) : 'Enter what the pin shows.')}
           />
           <Button onClick={() => store.act('pin.remove', pin.id, { jobId })} aria-label={`Take pin ${i + 1} off`}>
             Off

@@ -7,7 +7,7 @@ import { Choice } from '../../controls/Choice';
 const words = ({ temperature, battery, tries }: Conditions) =>
   [
     temperature ?? 'temperature not noted',
-    battery === 'helped' ? 'helped battery' : battery === 'weak' ? 'weak battery' : battery === 'own' ? 'own battery' : '',
+    battery === 'helped' ? 'jump battery' : battery === 'weak' ? 'weak battery' : battery === 'own' ? 'own battery' : '',
     tries && tries > 1 ? `${tries} tries` : '',
   ]
     .filter(Boolean)
@@ -21,7 +21,7 @@ export function ConditionsPicker({ value, onChange }: { value: Conditions; onCha
   return (
     <Box sx={{ minWidth: 0 }}>
       <Button variant="text" onClick={() => setOpen(!open)} aria-expanded={open} sx={{ px: 0.5, color: 'text.primary' }}>
-        Taken: {words(value)} {open ? '▴' : '▾'}
+        Conditions: {words(value)} {open ? '▴' : '▾'}
       </Button>
       {open && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, pb: 1 }}>

@@ -61,9 +61,9 @@ export function TestBody({ test, position, view, ranking, why, predict = true, o
   const access = (test.access ?? []).map((a) => steps.find((x) => x.id === a)?.name.toLowerCase());
   const facts = [
     `${minutes} min`,
-    view && view.accessMinutes > 0 ? `${view.accessMinutes} of them to get there and back` : '',
+    view && view.accessMinutes > 0 ? `${view.accessMinutes} for access` : '',
     ...access,
-    test.tools?.length ? `with ${test.tools.join(', ')}` : '',
+    test.tools?.length ? `needs ${test.tools.join(', ')}` : '',
   ].filter(Boolean);
   // On a phone the answers come before the words, so that they are within reach.
   const after = { xs: 1, sm: 0 };
@@ -101,7 +101,7 @@ export function TestBody({ test, position, view, ranking, why, predict = true, o
               <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-end' }}>
                 <Field
                   sx={{ flex: '1 1 260px' }}
-                  label="First write what you expect"
+                  label="Your prediction"
                   value={prediction}
                   onChange={(e) => setPrediction(e.target.value)}
                   placeholder="If it is the points, …"
@@ -112,10 +112,10 @@ export function TestBody({ test, position, view, ranking, why, predict = true, o
                   value={expected}
                   onChange={(e) => setExpected(e.target.value)}
                   disabled={!prediction.trim()}
-                  inputProps={{ 'aria-label': 'Expected outcome' }}
+                  inputProps={{ 'aria-label': 'Expected result' }}
                   sx={{ flex: '0 1 200px' }}
                 >
-                  <MenuItem value="">outcome not named</MenuItem>
+                  <MenuItem value="">no result chosen</MenuItem>
                   {test.outcomes.map((o) => (
                     <MenuItem key={o.id} value={o.id}>
                       {o.says}
@@ -168,20 +168,20 @@ function Outcomes({ test, view, onPick }: { test: Test; view?: TestView; onPick:
 function Others({ test, onPick }: { test: Test; onPick: (id: string) => void }) {
   const reasons = [
     ...(test.couldNot ?? []).map((c) => ({ id: `${couldNot}:${c.id}`, says: c.says })),
-    { id: `${couldNot}:no-tool`, says: 'I have not got the tool' },
-    { id: 'skipped', says: 'Left out for now' },
+    { id: `${couldNot}:no-tool`, says: 'No tool for it' },
+    { id: 'skipped', says: 'Skipped for now' },
   ];
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
       <Button variant="outlined" color="secondary" onClick={() => onPick(comesAndGoes)}>
-        Comes and goes
+        Intermittent
       </Button>
       <Select
         displayEmpty
         value=""
         onChange={(e) => e.target.value && onPick(e.target.value)}
-        inputProps={{ 'aria-label': 'Could not be done, and why' }}
-        renderValue={() => 'Could not, because …'}
+        inputProps={{ 'aria-label': 'Couldn’t test, and why' }}
+        renderValue={() => 'Couldn’t test …'}
         sx={{ minWidth: 220 }}
       >
         {reasons.map((r) => (
@@ -268,14 +268,14 @@ function MeasureEntry({
       </Box>
       {strict && filled.length === 0 && (
         <Typography role="alert" color="error" sx={{ mt: 0.5 }}>
-          Type the figure first.
+          Enter the reading first.
         </Typography>
       )}
       <Button type="submit" data-main variant="contained" sx={{ mt: 1 }}>
-        Keep {filled.length > 1 ? `${filled.length} readings` : 'the reading'}
+        Save {filled.length > 1 ? `${filled.length} readings` : 'reading'}
       </Button>
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
-        {limit ? `Held against ${limit.source}${limit.general ? '; the book of this bike wins' : ''}.` : ''}
+        {limit ? `Limit: ${limit.source}${limit.general ? '; this bike’s manual overrides it' : ''}.` : ''}
       </Typography>
     </Box>
   );

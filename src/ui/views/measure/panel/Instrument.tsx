@@ -75,12 +75,12 @@ export function Instrument({ kinds, used, simulate, onTake, taken }: InstrumentP
             </Typography>
             <Box sx={{ flex: 1 }} />
             <Button variant="contained" onClick={onTake} disabled={taken.length === 0} aria-keyshortcuts="F2">
-              Take it (F2)
+              Take reading (F2)
             </Button>
             <Button onClick={() => saveFile(`${hello?.id ?? 'instrument'}.ndjson`, 'application/x-ndjson', link.recording())}>
-              Keep the recording
+              Save recording
             </Button>
-            <Button onClick={close}>Put it away</Button>
+            <Button onClick={close}>Disconnect</Button>
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
             {hello?.channels.map((c) => (

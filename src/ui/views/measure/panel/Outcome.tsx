@@ -13,7 +13,7 @@ const Drawing = lazyPart(() => import('./Drawing'), <Box sx={{ height: 236 }} />
 
 const looks: Record<Tone, { word: string; colour: string; icon: typeof WarningAmber }> = {
   good: { word: 'Good', colour: 'bench.green', icon: CheckCircleOutline },
-  watch: { word: 'To do or to watch', colour: 'bench.brass', icon: VisibilityOutlined },
+  watch: { word: 'Needs attention', colour: 'bench.brass', icon: VisibilityOutlined },
   bad: { word: 'Not good', colour: 'bench.red', icon: ReportProblemOutlined },
   open: { word: 'Open', colour: 'text.secondary', icon: HelpOutline },
 };

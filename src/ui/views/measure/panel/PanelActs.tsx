@@ -54,13 +54,13 @@ export function PanelActs({ panel, draft, empty, said, result, onSay, onKeep, on
     const got = rows ? readPanelRows(rows, panel.id) : readPanelJson(text, panel.id);
     if (!got.ok) return onSay({ words: got.message, bad: true });
     onChange(got.draft);
-    onSay({ words: `${got.count} fields taken from ${f.name}.` });
+    onSay({ words: `${got.count} fields imported from ${f.name}.` });
   };
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5, '@media print': { display: 'none' } }}>
         <Button variant="contained" data-keep-panel onClick={onKeep}>
-          Keep
+          Save
         </Button>
         <Button disabled={empty} onClick={onClear}>
           Clear
@@ -69,20 +69,20 @@ export function PanelActs({ panel, draft, empty, said, result, onSay, onKeep, on
           Print
         </Button>
         <Button disabled={empty} onClick={() => void csvOut()}>
-          Out as CSV
+          Export CSV
         </Button>
         <Button disabled={empty} onClick={() => saveFile(`${panel.id}.json`, 'application/json', JSON.stringify(file(), null, 2))}>
-          as JSON
+          Export JSON
         </Button>
-        <FileButton label="Take a panel from a file" accept=".csv,.json,text/csv,application/json" onFile={bringIn}>
-          In
+        <FileButton label="Import a panel from a file" accept=".csv,.json,text/csv,application/json" onFile={bringIn}>
+          Import
         </FileButton>
       </Box>
       <Typography role={said?.bad ? 'alert' : 'status'} sx={{ mt: 1, minHeight: 24, color: said?.bad ? 'error.main' : 'text.primary' }}>
         {said?.words}
         {said?.kept && (
           <Button onClick={onBack} sx={{ ml: 1 }}>
-            Take it back
+            Undo
           </Button>
         )}
       </Typography>

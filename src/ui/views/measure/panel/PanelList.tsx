@@ -18,7 +18,7 @@ export function PanelList() {
   const shown = all ? panels : fit;
   const others = panels.length - fit.length;
   return (
-    <Card title="The bench" over="What is to be measured?" data-testid="rack">
+    <Card title="Panels" over="What are you measuring?" data-testid="rack">
       <Box sx={{ columns: { xs: 1, sm: 2, md: 3, lg: 4 }, columnGap: 3 }}>
         {(Object.keys(panelGroups) as PanelGroup[]).map((g) => (
           <Box key={g} component="nav" aria-label={panelGroups[g]} sx={{ breakInside: 'avoid', mb: 1.5 }}>

@@ -36,7 +36,7 @@ const History = lazyPart(() => import('./History'));
 const some = (n: number, one: string, more: string) => (n === 0 ? [] : [`${n} ${n === 1 ? one : more}`]);
 
 const keptWords = ({ readings, results, limits, findings }: SavedPanel): string =>
-  `Kept: ${[
+  `Saved: ${[
     ...some(readings, 'reading', 'readings'),
     ...some(results, 'of what was found has gone to the tracer', 'of what was found have gone to the tracer'),
     ...some(limits, 'limit of the book', 'limits of the book'),
@@ -45,10 +45,10 @@ const keptWords = ({ readings, results, limits, findings }: SavedPanel): string 
 
 /** Why a panel is not kept as it stands; null where nothing is in the way. */
 function notKept({ empty, wrong, practice }: { empty: boolean; wrong: number; practice: boolean }): string | null {
-  if (empty) return 'Type a figure first.';
+  if (empty) return 'Enter a reading first.';
   if (wrong)
     return wrong === 1 ? 'One figure cannot be read: it is marked above.' : `${wrong} figures cannot be read: they are marked above.`;
-  return practice ? 'Practice is not kept on a bike. Type what you read, or take it from a real instrument.' : null;
+  return practice ? 'Practice readings are not saved. Enter your own reading, or connect a real instrument.' : null;
 }
 
 const late = (order: number) => ({
@@ -92,7 +92,7 @@ function useKeeping(used: UsedJob, { panel, subject, draft, result, said, empty,
     const kept = savePanel(used, panel, subject, draft, result);
     if (!kept) return;
     if ('problem' in kept) return setSaid({ words: kept.problem, bad: true });
-    if (!kept.act) return setSaid({ words: 'Nothing is worked out yet that the record could keep.', bad: true });
+    if (!kept.act) return setSaid({ words: 'Nothing to save yet.', bad: true });
     setSaid({ words: keptWords(kept), kept: { act: kept.act, draft } });
     clear();
   };
@@ -100,7 +100,7 @@ function useKeeping(used: UsedJob, { panel, subject, draft, result, said, empty,
   const back = () => {
     if (!said?.kept || !used.store.undo(said.kept.act)) return;
     change(said.kept.draft);
-    setSaid({ words: 'Taken back: what was typed stands here again.' });
+    setSaid({ words: 'Undone. Your entries are back.' });
   };
   return { keep, back };
 }
@@ -145,10 +145,10 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
     () =>
       panel.book && (
         <Field
-          label="Where the figures of the book stand"
+          label="Manual page"
           value={draft.text[bookSource] ?? ''}
           onChange={(e) => change({ ...draft, text: { ...draft.text, [bookSource]: e.target.value } })}
-          hint="the page: they are kept with it on the bike’s specification, and not asked again"
+          hint="kept with the limits of this bike, asked once"
           inputProps={{ maxLength: 200 }}
         />
       ),
@@ -180,7 +180,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
         title={panel.name}
         aside={
           <Button startIcon={<ArrowBack />} onClick={onBack} sx={{ mr: 2, '@media print': { display: 'none' } }}>
-            The bench
+            Panels
           </Button>
         }
       >

@@ -4,7 +4,7 @@ import { withLive, withTaken, type LiveFigure } from './takeLive';
 const shown = (text: string): LiveFigure[] => [{ field: 'dry#1', text, unit: 'psi', by: 'Gauge, simulated' }];
 
 describe('what an instrument shows while it is on the bench', () => {
-  it('stands in for an empty field, and for one that was taken from it', () => {
+  it('stands in for an empty field, and for one that was imported from it', () => {
     expect(withLive({ text: {}, unit: {} }, shown('118')).text).toEqual({ 'dry#1': '118' });
     expect(withLive({ text: { 'dry#1': ' ' }, unit: {} }, shown('118')).text).toEqual({ 'dry#1': '118' });
     const taken = withTaken({ text: {}, unit: {} }, shown('90'));

@@ -55,7 +55,7 @@ export function limitDraftOf(s: Spec): LimitDraft {
 }
 
 const bounds = ['low', 'high', 'serviceLow', 'serviceHigh'] as const;
-const labels = { low: 'From', high: 'To', serviceLow: 'Done for under', serviceHigh: 'Done for over' } as const;
+const labels = { low: 'From', high: 'To', serviceLow: 'Service limit, min', serviceHigh: 'Service limit, max' } as const;
 
 // eslint-disable-next-line max-lines-per-function -- a form: its fields in the order in which they are filled in
 export function LimitForm({ draft, onDraft }: { draft: LimitDraft; onDraft(d: LimitDraft): void }) {
@@ -143,12 +143,12 @@ export function LimitForm({ draft, onDraft }: { draft: LimitDraft; onDraft(d: Li
             </Select>
           </Box>
           <Field
-            label="Where it says so"
+            label="Manual page"
             value={source}
             onChange={(e) => set({ source: e.target.value })}
-            hint="book of this bike, page 61"
+            hint="manual of this bike, page 61"
             inputProps={{ maxLength: 200 }}
-            error={tried && !source.trim() ? 'Say where the figure comes from.' : null}
+            error={tried && !source.trim() ? 'Enter the source.' : null}
           />
           <Select
             value={draft.origin}

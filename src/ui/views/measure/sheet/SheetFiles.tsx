@@ -36,7 +36,7 @@ export function SheetFiles() {
   const none = traced.specs.length === 0;
   const entries = traced.specs.map(entryOf);
   const keepAll = (all: readonly SpecEntry[], from: string) => {
-    if (all.every((e) => saveSpec(used, e))) setSaid([`${all.length} ${all.length === 1 ? 'limit' : 'limits'} taken from ${from}.`]);
+    if (all.every((e) => saveSpec(used, e))) setSaid([`${all.length} ${all.length === 1 ? 'limit' : 'limits'} imported from ${from}.`]);
   };
   const bringIn = async (f: File) => {
     const text = await f.text();
@@ -46,7 +46,7 @@ export function SheetFiles() {
     if (!json && !rows) return setSaid([notHere]);
     const read = rows ? readSpecRows(rows, known) : readSpecJson(text, known);
     if (read.ok) keepAll(read.entries, f.name);
-    else setSaid([`Nothing was taken from ${f.name}.`, ...read.problems.slice(0, 8)]);
+    else setSaid([`Nothing was imported from ${f.name}.`, ...read.problems.slice(0, 8)]);
   };
   const csvOut = () =>
     toCsv(specRows(entries)).then(
@@ -62,16 +62,16 @@ export function SheetFiles() {
     <Box sx={{ mt: 1.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button disabled={none} onClick={() => void csvOut()}>
-          Limits out as CSV
+          Export limits as CSV
         </Button>
         <Button
           disabled={none}
           onClick={() => saveFile('limits.json', 'application/json', JSON.stringify(specFile(traced.bike.name, entries), null, 2))}
         >
-          as JSON
+          Export JSON
         </Button>
-        <FileButton label="Take limits from a file" accept=".csv,.json,text/csv,application/json" onFile={bringIn}>
-          In
+        <FileButton label="Import limits from a file" accept=".csv,.json,text/csv,application/json" onFile={bringIn}>
+          Import
         </FileButton>
         <Button onClick={() => void look()}>Copy from another bike</Button>
       </Box>

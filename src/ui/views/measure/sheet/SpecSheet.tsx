@@ -20,7 +20,7 @@ function limitsOf({ low, high, serviceLow, serviceHigh, unit }: Spec): string {
   const range = (a: number | null, b: number | null) =>
     `${a !== null ? show(a, unit) : '…'} to ${b !== null ? show(b, unit) : '…'} ${unit}`;
   // A row from before there were service limits has none.
-  const service = serviceLow != null || serviceHigh != null ? `, done for beyond ${range(serviceLow ?? null, serviceHigh ?? null)}` : '';
+  const service = serviceLow != null || serviceHigh != null ? `, service limit ${range(serviceLow ?? null, serviceHigh ?? null)}` : '';
   return `${range(low, high)}${service}`;
 }
 
@@ -39,8 +39,8 @@ export function SpecSheet() {
   const missing = templateFor(facts).filter((q) => !traced.specs.some((s) => s.quantity === q));
   const shownMissing = allOpen ? missing : missing.slice(0, 4);
   return (
-    <Card title="Limits of this bike" over="From its own book, with the page" data-testid="sheet">
-      {traced.specs.length === 0 && <Empty>None entered. Until then readings are held against general figures, and say so.</Empty>}
+    <Card title="Limits of this bike" over="From its manual, with the page" data-testid="sheet">
+      {traced.specs.length === 0 && <Empty>None entered. Readings use general values, marked as such.</Empty>}
       {traced.specs.map((s) => (
         <Box key={s.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', borderTop: 1, borderColor: 'divider', py: 0.5 }}>
           <Box sx={{ flex: 1, minWidth: 0 }}>
@@ -54,7 +54,7 @@ export function SpecSheet() {
               .filter((e) => e.quantity === s.quantity)
               .map((e) => (
                 <Typography key={e.id} variant="body2" sx={{ overflowWrap: 'anywhere' }}>
-                  The book is wrong{e.page ? ` on page ${e.page}` : ''}: it says <s>{e.says}</s>, right is <b>{e.right}</b> ({e.source})
+                  Manual corrections{e.page ? ` on page ${e.page}` : ''}: it says <s>{e.says}</s>, right is <b>{e.right}</b> ({e.source})
                 </Typography>
               ))}
           </Box>
@@ -66,7 +66,7 @@ export function SpecSheet() {
       <LimitForm draft={draft} onDraft={setDraft} />
       {missing.length > 0 && (
         <Box sx={{ mt: 1.5 }}>
-          <Typography variant="h3">Still to be looked up for an engine of this kind</Typography>
+          <Typography variant="h3">To look up for this kind of engine</Typography>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
             {shownMissing.map((q) => (
               <Button key={q} onClick={() => setDraft({ ...emptyLimit, quantity: q, unit: infoOf(knowledge, q, facts).unit })}>

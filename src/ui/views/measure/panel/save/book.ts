@@ -34,7 +34,7 @@ export function bookLimits(
         serviceHigh: there?.serviceHigh ?? null,
         unit,
         entered: enteredAs(text(sides.low), text(sides.high), unit).slice(0, 80),
-        source: (draft.text[bookSource] ?? '').trim() || 'book of this bike',
+        source: (draft.text[bookSource] ?? '').trim() || 'manual of this bike',
         origin: b.owner && draft.text[b.owner.field] === b.owner.is ? 'owner' : 'book',
       },
     ];
