@@ -67,7 +67,7 @@ test('an undo that later work builds on is refused with the list', async ({ benc
   await page.getByRole('button', { name: 'Log of this job' }).click();
   await page.getByRole('dialog', { name: 'Log of this job' }).getByRole('button', { name: 'Undo: Part needed: Condenser' }).click();
   await page.getByRole('button', { name: 'Close' }).click();
-  await expect(page.getByRole('alert')).toContainText('1)');
+  await expect(page.getByRole('alert')).toContainText('1 later entry depends');
   await expect(page.getByRole('alert')).toContainText('Part changed');
 });
 

@@ -41,7 +41,7 @@ test('a bike comes back: its name brings it up, its book and its readings are th
 
   await page.goto(`${second}/look`);
   await page.getByRole('button', { name: 'Undo: Came back' }).click();
-  await expect(page.getByRole('heading', { name: 'The booking in was taken back' })).toBeVisible();
-  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('heading', { name: 'The booking was undone' })).toBeVisible();
+  await page.getByRole('button', { name: 'Restore it' }).click();
   await expect(page.getByRole('button', { name: 'Undo: Came back' })).toBeEnabled();
 });

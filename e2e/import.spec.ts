@@ -56,7 +56,7 @@ test('what was changed on both sides is chosen, one by one, and both values stay
   await expect(page.getByRole('button', { name: 'Import' })).toBeDisabled();
   await conflict.getByRole('button', { name: 'In the file: “1970”' }).click();
   await page.getByRole('button', { name: 'Import' }).click();
-  await expect(page.getByTestId('import-report')).toContainText('Fault here');
+  await expect(page.getByTestId('import-report')).toContainText('Imported: ');
   const file = JSON.parse((await exported(page, job)).toString()) as JobFile;
   expect((file.rows.bike![0] as unknown as { year: number }).year).toBe(1970);
   expect(file.journal.at(-1)).toMatchObject({ type: 'tray.decide', payload: { theirs: { year: 1974 }, yours: { year: 1970 } } });

@@ -60,19 +60,19 @@ test('from booking in to hand over without touching a pointer', async ({ bench: 
 
   await press(page, button(/^Turns freely: /));
   await press(page, button(/^Right level, looks and smells like oil: /));
-  await expect(button(/^Check: Look at the oil/)).toBeVisible();
+  await expect(button(/^Look again: Look at the oil/)).toBeVisible();
 
   await go(page, 'Trace');
   await find(page, page.getByRole('combobox', { name: 'Take another test' }), 'Measure compression, cylinder 1');
   await type(page, page.getByLabel('Cylinder 1', { exact: true }).filter({ visible: true }), '170');
   await type(page, page.getByLabel('Cylinder 2', { exact: true }).filter({ visible: true }), '180');
   await page.keyboard.press('Enter');
-  await expect(page.getByTestId('ledger')).toContainText('Measure compression, cylinder 2: Good');
+  await expect(page.getByTestId('ledger')).toContainText('Compression, cylinder 2: Good');
   await ranked(page);
-  await find(page, page.getByRole('combobox', { name: 'Take another test' }), 'Flick closed contacts');
+  await find(page, page.getByRole('combobox', { name: 'Take another test' }), 'Flick closed points');
   await press(page, button('No spark'));
   await ranked(page);
-  await press(page, page.getByTestId('suspects').getByRole('button', { name: /^Contact points dirty or burnt/ }));
+  await press(page, page.getByTestId('suspects').getByRole('button', { name: /^Points dirty or burnt/ }));
   await press(page, button('Confirmed: log repair'));
   await expect(page.getByRole('dialog')).toBeVisible();
   await type(page, page.getByRole('dialog').getByLabel('Minutes'), '20');

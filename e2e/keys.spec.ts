@@ -27,15 +27,15 @@ test('a trace goes on by keys alone, and a theory that is held is refuted by wha
     await page.keyboard.press('a');
     const list = page.getByRole('combobox', { name: 'Take another test' });
     await expect(list).toBeFocused();
-    await page.keyboard.type('contacts apart');
+    await page.keyboard.type('points apart');
     await expect(page.getByRole('option')).toHaveCount(1);
     await page.keyboard.press('Enter');
     const card = page.getByTestId('test-card');
-    await expect(card).toContainText('Flick closed contacts apart');
+    await expect(card).toContainText('Flick closed points apart');
     const answers = (await card.locator('[data-main]').allInnerTexts()).filter((t) => t !== 'Understood');
     const n = answers.findIndex((t) => t.replace(/^\d\s*/, '').trim() === 'Spark') + 1;
     await page.keyboard.press(String(n));
-    await expect(page.getByTestId('ledger')).toContainText('Flick closed contacts apart: Spark');
+    await expect(page.getByTestId('ledger')).toContainText('Spark, points flicked apart: Spark');
   });
 
   await test.step('single keys can be switched off, and on again', async () => {
@@ -56,7 +56,7 @@ test('a trace goes on by keys alone, and a theory that is held is refuted by wha
     await ranked(page);
     await expect(page.locator('[data-suspect="points-dirty"]')).toContainText('your theory');
     await page.getByRole('button', { name: 'Follow the trail back' }).click();
-    await expect(page.getByTestId('trail-steps')).toContainText('Flick closed contacts apart: Spark');
+    await expect(page.getByTestId('trail-steps')).toContainText('Spark, points flicked apart: Spark');
     await page.getByRole('button', { name: 'Step on' }).click();
     await expect(page.getByRole('dialog').getByRole('status')).toHaveText(/Step 2 of/);
     await page.keyboard.press('ArrowDown');

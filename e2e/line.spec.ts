@@ -12,7 +12,7 @@ async function say(page: Page, line: string, shown: RegExp | string): Promise<vo
   await expect(panel(page)).toContainText(shown);
   await field(page).press('Enter');
   await expect(field(page)).toHaveValue('');
-  await expect(panel(page)).toContainText('Kept:');
+  await expect(panel(page)).toContainText('Saved:');
 }
 
 test('a whole trace by the bench line alone, from the first symptom to the hand-over', async ({ bench: page }) => {
@@ -69,7 +69,7 @@ test('an ambiguous line shows its meanings and keeps none until one is chosen; s
   await field(page).press('ArrowDown');
   await field(page).press('ArrowDown');
   await field(page).press('Enter');
-  await expect(panel(page)).toContainText('Kept: Measure compression, cylinder 2');
+  await expect(panel(page)).toContainText('Saved: Compression, cylinder 2');
   await expect(page.getByTestId('ledger')).toContainText('compression, cylinder 2');
   await panel(page).getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByTestId('ledger')).not.toContainText('compression, cylinder 2');

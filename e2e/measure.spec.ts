@@ -61,10 +61,10 @@ test('compression: from the gauge to the ranking, with a slip of the unit caught
   await page.reload();
   await expect(page.locator('[data-field="wet#1"]')).toHaveValue('125');
   await keep(page);
-  await expect(panel.getByText(/Kept: 3 readings, 3 of what was found have gone to the tracer/)).toBeVisible();
+  await expect(panel.getByText(/Saved: 3 readings, 3 results for the tracer/)).toBeVisible();
   await page.goto(`${job}/trace`);
   await ranked(page);
-  await expect(page.getByTestId('ledger')).toContainText('Measure compression, cylinder 1: Low');
+  await expect(page.getByTestId('ledger')).toContainText('Compression, cylinder 1: Low');
   await expect(page.getByTestId('ledger')).toContainText('Rises clearly');
   await expect(page.locator('[data-suspect^="rings-"]').first()).toBeVisible();
   // and one way back
@@ -110,14 +110,14 @@ test('four carburettors: which screw next, until it is good enough', async ({ be
   await describeBike(page, job, four);
   await page.goto(`${job}/measure?panel=balance`);
   await type(page, { 'vacuum#1': '20', 'vacuum#2': '25', 'vacuum#3': '22', 'vacuum#4': '22' });
-  await expect(verdict(page)).toContainText('The screw between 1 and 2: 2 draws more');
+  await expect(verdict(page)).toContainText('The screw between 1 and 2: 2 shows more vacuum');
   await type(page, { 'vacuum#1': '24', 'vacuum#2': '24', 'vacuum#3': '21', 'vacuum#4': '21' });
   await expect(verdict(page)).toContainText('pair against pair');
   await type(page, { 'vacuum#1': '22.4', 'vacuum#2': '22.5', 'vacuum#3': '22', 'vacuum#4': '22.1' });
   await expect(verdict(page)).toContainText('Good enough');
   await expect(page.getByRole('img', { name: /1: 22\.4 cmHg/ })).toBeVisible();
   await keep(page);
-  await expect(page.getByTestId('panel').getByText(/Kept: 4 readings/)).toBeVisible();
+  await expect(page.getByTestId('panel').getByText(/Saved: 4 readings/)).toBeVisible();
   // kept figures stand in the history at once
   await expect(page.getByRole('heading', { name: 'Earlier on this bike' })).toBeVisible();
 });
@@ -195,7 +195,7 @@ test('four carburettors on the simulated columns: the screw that is named is tur
     const words = await verdict(page).innerText();
     if (words.startsWith('Good enough')) break;
     // More is drawn on one side of the screw: out takes it from what stands after, in from what stands before.
-    const [, name, more] = /^The screw (.*?): ([\d and]+) draws?/.exec(words)!;
+    const [, name, more] = /^The screw (.*?): ([\d and]+) shows?/.exec(words)!;
     const after = { 'between 1 and 2': '1', 'between 3 and 4': '4', 'in the middle, pair against pair': '3 and 4' }[name];
     const label = { 'between 1 and 2': 'Screw 1–2', 'between 3 and 4': 'Screw 3–4' }[name] ?? 'Screw in the middle';
     const screw = instrument.getByRole('group', { name: label });
@@ -250,7 +250,7 @@ test('a gauge climbs stroke by stroke, is taken cylinder by cylinder, and its re
   await page.keyboard.press('F2');
   await keep(page);
   await page.getByTestId('panel').getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByTestId('panel').getByText('Taken back')).toBeVisible();
+  await expect(page.getByTestId('panel').getByText('Undone.')).toBeVisible();
   await keep(page);
   await expect(page.getByText(/the last \d+ psi on .*Compression gauge/)).toBeVisible();
 });
@@ -292,9 +292,9 @@ test('the specification: from a panel, from a file, from another bike, and not a
   await type(page, { 'run-out': '0.02', 'run-out-most': '0.05' });
   await page.getByLabel('Manual page').fill('book, page 40');
   await keep(page);
-  await expect(page.getByTestId('panel').getByText(/1 limit of the book/)).toBeVisible();
+  await expect(page.getByTestId('panel').getByText(/1 limit of the manual/)).toBeVisible();
   await type(page, { 'run-out': '0.09' });
-  await expect(verdict(page)).toContainText('Done: crank run-out');
+  await expect(verdict(page)).toContainText('Over: crank run-out');
   await page.getByRole('button', { name: 'Panels' }).click();
   const sheet = page.getByTestId('sheet');
   await expect(sheet).toContainText('… to 0.05 mm · book, page 40');

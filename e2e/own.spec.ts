@@ -29,7 +29,7 @@ async function addFlakes(page: Page): Promise<void> {
   await pick(page, form, 'Sign, 1', 'Turns over but will not start');
   await expect(form.getByText('No test can show any of this.')).toBeVisible();
   await form.getByRole('button', { name: 'Add its own check' }).click();
-  await form.getByLabel('Check').fill('Half a glass from the tap, against the light');
+  await form.getByLabel('How to check').fill('Half a glass from the tap, against the light');
   await form.getByLabel('Result if it is this').fill('Flakes in the glass');
   await form.getByLabel('Result if not').fill('Clean fuel');
   await form.getByLabel('Minutes', { exact: true }).fill('4');
@@ -58,7 +58,7 @@ test('a fault with a look of its own: suspected and offered on the next bike, ta
 
   await page.goto('/knowledge');
   await page.getByRole('button', { name: 'Remove: Tank liner comes off in flakes' }).click();
-  await expect(own.getByText('Tank liner comes off in flakes: taken out.')).toBeVisible();
+  await expect(own.getByText('Tank liner comes off in flakes: removed.')).toBeVisible();
   await page.goto(`${job}/trace`);
   await ranked(page);
   await expect(page.locator('[data-suspect]').first()).not.toContainText('Tank liner');
@@ -74,15 +74,15 @@ test('a figure of the shop takes the place of the one that ships, is changed and
   await page.goto('/knowledge');
   await page.getByRole('button', { name: 'Add a value' }).click();
   const form = page.getByRole('dialog');
-  await pick(page, form, 'About', 'Contact points dirty or burnt');
+  await pick(page, form, 'About', 'Points dirty or burnt');
   await form.getByLabel('One bike in').fill('1');
   await form.getByRole('button', { name: 'Save' }).click();
   await expect(form.getByText('One bike in how many?')).toBeVisible();
   await form.getByLabel('One bike in').fill('20');
   await form.getByRole('button', { name: 'Save' }).click();
-  const figures = page.getByTestId('own').locator('section', { hasText: 'Figures' });
+  const figures = page.getByTestId('own').locator('section', { hasText: 'Values' });
   await expect(figures).toContainText('1 bike in 20');
-  await page.getByRole('button', { name: 'Change: Contact points dirty or burnt' }).click();
+  await page.getByRole('button', { name: 'Change: Points dirty or burnt' }).click();
   await page.getByRole('dialog').getByLabel('Repair minutes').fill('35');
   await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
   await expect(figures).toContainText('1 bike in 20, 35 min');
@@ -135,7 +135,7 @@ test('a cause that is not in the list becomes a fault of the shop at the repair'
   await form.getByRole('button', { name: 'Add another sign' }).click();
   await pick(page, form, 'Sign, 2', 'Coughs or pops but does not run');
   await form.getByRole('button', { name: 'Add its own check' }).click();
-  await form.getByLabel('Check').fill('Take the filter off and look in');
+  await form.getByLabel('How to check').fill('Take the filter off and look in');
   await form.getByLabel('Result if it is this').fill('A nest');
   await form.getByLabel('Result if not').fill('A clear way');
   await form.getByLabel('Minutes', { exact: true }).fill('5');

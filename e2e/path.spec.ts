@@ -24,13 +24,13 @@ test('one bike, the whole path', async ({ bench: page }) => {
   });
 
   await test.step('trace: suspects, ledger, next test with why, minutes, hazards and what each outcome means', async () => {
-    await expect(page.getByTestId('suspects')).toContainText('Contact points dirty or burnt');
+    await expect(page.getByTestId('suspects')).toContainText('Points dirty or burnt');
     await expect(page.getByTestId('ledger')).toContainText('Turn the engine by hand: Turns freely');
     const card = page.getByTestId('test-card');
     await expect(card).toContainText('Worth doing next');
     await expect(card).toContainText(/\d+ min/);
     await expect(card).toContainText(/Separates .+/);
-    await expect(card).toContainText(/rises to|falls to|Changes little/);
+    await expect(card).toContainText(/up to|down to|Changes little/);
   });
 
   await test.step('measured: typed once, judged at once, evidence by itself', async () => {
@@ -41,7 +41,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await card.getByLabel('Cylinder 2', { exact: true }).fill('180');
     await card.getByLabel('Your prediction').fill('Both well over 140 if it was parked running');
     await card.getByRole('button', { name: 'Save 2 readings' }).click();
-    await expect(page.getByTestId('ledger')).toContainText('Measure compression, cylinder 2: Good');
+    await expect(page.getByTestId('ledger')).toContainText('Compression, cylinder 2: Good');
     await expect(page.getByTestId('ledger')).toContainText('Both well over 140');
     await ranked(page);
     await expect(page.locator('[data-suspect="rings-worn#1"]')).toHaveCount(0);
@@ -49,10 +49,10 @@ test('one bike, the whole path', async ({ bench: page }) => {
 
   await test.step('withdrawn, the ranking goes back exactly', async () => {
     const before = await probability(page, 'points-dirty');
-    const card = await chooseTest(page, /^Flick closed contacts apart/);
+    const card = await chooseTest(page, /^Flick closed points apart/);
     await card.getByRole('button', { name: 'No spark', exact: true }).click();
     await expect.poll(() => probability(page, 'points-dirty')).toBeGreaterThan(before + 0.02);
-    await page.getByRole('button', { name: 'Withdraw: Flick closed contacts apart: No spark' }).click();
+    await page.getByRole('button', { name: 'Withdraw: Spark, points flicked apart: No spark' }).click();
     await expect.poll(() => probability(page, 'points-dirty')).toBe(before);
   });
 
@@ -77,8 +77,8 @@ test('one bike, the whole path', async ({ bench: page }) => {
 
   await test.step('the cause is named, repaired, retested: the same, so there is a second', async () => {
     for (const [name, outcome] of [
-      [/^Flick closed contacts/, 'No spark'],
-      [/^Bridge open contacts/, 'Spark'],
+      [/^Flick closed points/, 'No spark'],
+      [/^Bridge open points/, 'Spark'],
       [/^Drain the float bowl/, 'Water or dirt'],
     ] as const) {
       const card = await chooseTest(page, name);
@@ -87,7 +87,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
     }
     await page
       .getByTestId('suspects')
-      .getByRole('button', { name: /Contact points dirty or burnt/ })
+      .getByRole('button', { name: /Points dirty or burnt/ })
       .click();
     await expect(page.getByTestId('suspects')).toContainText('raises it');
     await page.getByRole('button', { name: 'Confirmed: log repair' }).click();
@@ -100,7 +100,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await retest.getByRole('button', { name: 'The same' }).click();
     await ranked(page);
     await expect(page.getByTestId('suspects').locator('li').first()).toContainText(/Jets gummed up|Water in the fuel/);
-    await expect(page.getByTestId('suspects').locator('li').first()).not.toContainText('Contact points');
+    await expect(page.getByTestId('suspects').locator('li').first()).not.toContainText('Points dirty');
   });
 
   await test.step('a cause that is not in the list; gone; the two marks', async () => {
@@ -126,9 +126,9 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await page.getByLabel('Condition').filter({ visible: true }).fill('Blue film on both faces');
     await page.getByRole('button', { name: 'clean', exact: true }).click();
     await page.getByRole('combobox', { name: 'Evidence on' }).click();
-    await page.getByRole('option', { name: 'Contact points dirty or burnt' }).click();
+    await page.getByRole('option', { name: 'Points dirty or burnt' }).click();
     await page.getByRole('button', { name: 'Add finding' }).click();
-    await expect(page.getByTestId('findings')).toContainText('Evidence on: Contact points dirty or burnt');
+    await expect(page.getByTestId('findings')).toContainText('Evidence on: Points dirty or burnt');
   });
 
   await test.step('parts: needed, ordered, arrived, fitted, with cost', async () => {

@@ -164,7 +164,7 @@ test('a bike whose ignition nobody noted: looking it up is offered, and it moves
   await page.getByRole('combobox', { name: 'Take another test' }).click();
   await expect(page.getByRole('option', { name: /^What makes the spark/ })).toHaveCount(0);
   // Among the others, or the one that is advised now.
-  const flick = /^Flick closed contacts/;
+  const flick = /^Flick closed points/;
   await expect(
     page.getByRole('option', { name: flick }).or(page.getByTestId('test-card').getByRole('heading', { name: flick })),
   ).toHaveCount(1);

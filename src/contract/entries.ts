@@ -168,6 +168,7 @@ const kinds = ['look', 'feel', 'sound', 'smell', 'measure', 'swap', 'substitute'
 export class TestBody implements Test {
   @Word() id!: string;
   @Words(160) name!: string;
+  @Optional() @Words(160) heading?: string;
   @OneOf(systems) system!: Test['system'];
   @OneOf(kinds) kind!: Test['kind'];
   @Optional() @Words(200) moves?: string;

@@ -117,7 +117,7 @@ describe('a command of an earlier version', () => {
     expect(upcast(other)).toEqual({ ...other, schemaVersion });
   });
 
-  it('a limit without a service limit gets none, and is the book’s', () => {
+  it('a limit without a service limit gets none, and is the manual’s', () => {
     const limit = { type: 'spec.add', schemaVersion: 2, payload: { quantity: 'ring-gap', low: 1e-4, high: null } };
     expect(upcast(limit).payload).toEqual({ ...limit.payload, serviceLow: null, serviceHigh: null, origin: 'book' });
   });

@@ -54,8 +54,8 @@ describe('the record', () => {
     // A check that was opened again is not in it.
     expect(r.section('Checks').lines).toEqual([]);
     expect(of('signature.sign').section('Checks').lines).toEqual([]);
-    expect(r.section('Allowed anyway').lines).toContainEqual(['Run', 'Only to hear it once', 'by Ines Corrow, 2030-01-01']);
-    expect(r.section('Allowed anyway').lines[0][2]).toMatch(/^by Ines Corrow, 2030-01-01, withdrawn/);
+    expect(r.section('Allowed anyway').lines).toContainEqual(['Run', 'Only to hear it once', 'by Ines Corrow, 1 Jan 2030']);
+    expect(r.section('Allowed anyway').lines[0][2]).toMatch(/^by Ines Corrow, 1 Jan 2030, withdrawn/);
   });
 
   it('of a cause whose repair changed nothing says so', () => {
@@ -72,7 +72,7 @@ describe('the record', () => {
   });
 
   it('leaves out what was withdrawn and what is made good', () => {
-    expect(JSON.stringify(of().section('Results'))).not.toContain('Flick closed contacts');
+    expect(JSON.stringify(of().section('Results'))).not.toContain('Spark, points flicked');
     expect(of().section('Temporary repairs')).toMatchObject({ lines: [], empty: 'No temporary repair on the bike.' });
     expect(of('provisional.add').section('Temporary repairs').lines[0]).toEqual(['Tie on the panel', 'lug broken', 'may be ridden']);
   });

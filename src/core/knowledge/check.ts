@@ -10,6 +10,7 @@ export const checkKnowledge = (k: Knowledge, ofShop: ReadonlySet<string> = new S
   ...unsound(k),
   ...idle(k),
   ...incautious(k, ofShop),
+  ...headless(k, ofShop),
   ...unsettledIn({ ...k, faults: k.faults.filter((f) => !ofShop.has(f.id)) }),
   ...unlikely({ ...k, faults: k.faults.filter((f) => !ofShop.has(f.id)), tests: k.tests.filter((t) => !ofShop.has(t.id)) }),
 ];
@@ -46,4 +47,13 @@ export function incautious(k: Knowledge, ofShop: ReadonlySet<string> = new Set()
       problems.push(`fault ${f.id}: its remedy has no caution, and does not declare itself harmless`);
   }
   return problems;
+}
+
+/** Tests that are named by what to do or by a question and have no heading for what comes of them. A shop's own may do without. */
+function headless(k: Knowledge, ofShop: ReadonlySet<string>): string[] {
+  const orders = new Set(k.vocabulary.orders);
+  return k.tests
+    .filter((t) => !t.retired && !ofShop.has(t.id) && !t.heading)
+    .filter((t) => t.name.endsWith('?') || orders.has(t.name.split(/[ ,]/)[0].toLowerCase()))
+    .map((t) => `test ${t.id}: '${t.name}' says what to do, and there is no heading for its results`);
 }

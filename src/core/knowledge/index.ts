@@ -28,7 +28,7 @@ export { freeId, ownFile, ownProblems, withOwn, type OwnProblem } from './own';
 export { coverageOf, nameless } from './coverage';
 export { unknownIn, type Unknown } from './known';
 export { fitting } from './answers';
-export { faultById, findingById, foundBy, gradesIn, testById } from './lookup';
+export { faultById, findingById, foundBy, gradesIn, headingOf, testById } from './lookup';
 export { cautionsHere, hazardsOfWork, type Work } from './cautions';
 export { actOf, riskPrice } from './doings';
 export {

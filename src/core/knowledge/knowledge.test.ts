@@ -155,6 +155,18 @@ describe('breadth', () => {
   });
 });
 
+describe('the heading of a result', () => {
+  it('is wanted where the name of a test says what to do or asks', () => {
+    const without = (id: string) =>
+      changed((k) => {
+        delete k.tests.find((t) => t.id === id)!.heading;
+      }).join();
+    expect(without('spark-look')).toMatch(/test spark-look: 'Look at the spark' says what to do, and there is no heading/);
+    expect(without('brake-judder')).toMatch(/test brake-judder: .* there is no heading/);
+    expect(without('stator-ground')).toBe('');
+  });
+});
+
 describe('the vocabulary', () => {
   it.each<[string, (v: Knowledge['vocabulary']) => void, RegExp]>([
     ['a word in two lines', (v) => v.alike.push(['puddle', 'pool']), /vocabulary puddle: it stands in two lines/],

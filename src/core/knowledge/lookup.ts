@@ -12,6 +12,9 @@ export const faultById = (k: Knowledge, id: string): Fault | undefined => byId(k
 export const testById = (k: Knowledge, id: string): Test | undefined => byId(k.tests).get(id);
 export const findingById = (k: Knowledge, id: string): FindingKind | undefined => byId(k.findings).get(id);
 
+/** What the result of a test stands under: its heading, or its name where that is a noun already. */
+export const headingOf = (t: Test): string => t.heading ?? t.name;
+
 const found = new WeakMap<Test, readonly string[]>();
 
 /** The ids of the findings that a test speaks of, each once. */

@@ -148,7 +148,10 @@ export interface Measure {
 
 export interface Test {
   id: string;
+  /** What to do: "Look at the spark". */
   name: string;
+  /** What its result stands under: "Spark". The name where that is a noun already. */
+  heading?: string;
   /** Other words for it, as they are said. */
   words?: string;
   system: System;
@@ -328,6 +331,8 @@ export interface Vocabulary {
   endings: string[];
   /** Words that say nothing about a bike. */
   ignored: string[];
+  /** Verbs that a test's name begins with when it says what to do. */
+  orders: string[];
   /** Words of doing that every test has. */
   doing: string[];
   good: string[];

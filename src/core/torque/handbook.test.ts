@@ -114,13 +114,13 @@ describe('a torque that cannot be meant', () => {
   it('is asked back in words, with the unit that was meant', () => {
     expect(ask('M6', 13, 'N·m')).toBeNull();
     expect(ask('M6', 15, 'N·m')).toBe(
-      'This is over what the usual class (8.8) of a M6 takes (about 10 N·m): only a stronger screw in a sound thread stands it. Look at the book again.',
+      'This is over what the usual class (8.8) of a M6 takes (about 10 N·m): only a stronger screw in a sound thread stands it. Look at the manual again.',
     );
     expect(ask('M6', 90, 'N·m')).toBe('This would break any M6 (an 8.8 takes about 10 N·m). Did you mean 90 lbf·in?');
     expect(ask('M8', 1, 'N·m')).toBe('This is next to nothing for a M8 (an 8.8 takes about 25 N·m). Did you mean 1 kgf·m?');
-    expect(ask('M8', 0.1, 'N·m')).toBe('This is next to nothing for a M8 (an 8.8 takes about 25 N·m). Look at the book again.');
+    expect(ask('M8', 0.1, 'N·m')).toBe('This is next to nothing for a M8 (an 8.8 takes about 25 N·m). Look at the manual again.');
     expect(ask('M8', 250, 'lbf·ft')).toMatch(/^This would break any M8 .* Did you mean 250 lbf·in\?$/);
-    expect(ask('M10', 3000, 'N·m')).toMatch(/Look at the book again\.$/);
+    expect(ask('M10', 3000, 'N·m')).toMatch(/Look at the manual again\.$/);
   });
   it('a twentieth of what the class wants passes, and what is just over its tightest friction does not', () => {
     const usual = tighteningTorqueNm(parseThread('M8')!, 0.12, 640);

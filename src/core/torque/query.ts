@@ -31,5 +31,5 @@ export function queryTorque(threadText: string, figureNm: number, unitId: string
       : figureNm > most
         ? `would break any ${threadName(thread)} (an 8.8 takes about ${usual.toFixed(0)} N·m)`
         : `is next to nothing for a ${threadName(thread)} (an 8.8 takes about ${usual.toFixed(0)} N·m)`;
-  return `This ${what}.${meant ? ` Did you mean ${Number(value.toFixed(1))} ${meant}?` : ' Look at the book again.'}`;
+  return `This ${what}.${meant ? ` Did you mean ${Number(value.toFixed(1))} ${meant}?` : ' Look at the manual again.'}`;
 }

@@ -14,15 +14,15 @@ export function WhileBookedIn({ children }: { children: ReactNode }) {
   const { redo } = store.targets();
   return (
     <>
-      <TopBar title="Taken back" under={store.snapshot.shop.name} find />
+      <TopBar title="Undone" under={store.snapshot.shop.name} find />
       <Box component="main" sx={{ p: { xs: 1.5, md: 3 }, display: 'grid', gap: 2, justifyItems: 'start', maxWidth: 640 }}>
         <Typography variant="h2" component="h2">
-          The booking in was taken back
+          The booking was undone
         </Typography>
-        <Typography>Nothing else was entered for it. It can be put back as it was.</Typography>
+        <Typography>Nothing else was entered. You can restore it.</Typography>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           <Button variant="outlined" disabled={!redo} onClick={() => redo && store.redo(redo.id)}>
-            Put it back
+            Restore it
           </Button>
           <Button variant="contained" href="/">
             What can be done now

@@ -46,7 +46,7 @@ describe('waits', () => {
     expect(dialog.getByText('Enter when to check again, or until when.')).toBeInTheDocument();
     press('curing', dialog);
     write('Waiting for', 'Sealant', dialog);
-    expect(dialog.getByText(/The time stands on the maker’s sheet/)).toBeInTheDocument();
+    expect(dialog.getByText(/Use the time on the sealant’s own sheet/)).toBeInTheDocument();
     write('Until', '2031-05-04T09:30', dialog);
     press('Put on hold', dialog);
     const payload = await last('wait.start');

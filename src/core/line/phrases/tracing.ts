@@ -1,4 +1,15 @@
-import { type Fault, type Test, applicability, comesAndGoes, couldNot, cylindersOf, factsOf, findingById, testById } from '../../knowledge';
+import {
+  type Fault,
+  type Test,
+  applicability,
+  comesAndGoes,
+  couldNot,
+  cylindersOf,
+  factsOf,
+  findingById,
+  headingOf,
+  testById,
+} from '../../knowledge';
 import { forBike, limitFor, quantityInfo } from '../../measure';
 import type { Complaint, Conditions, Evidence, Repair, SymptomAnswer } from '../../state';
 import { openComplaints } from '../../stage';
@@ -42,7 +53,12 @@ const outcomesOf = (t: Test | null) => {
   return [
     ...t.outcomes.map((o) => ({
       value: { outcome: o.id, says: o.says },
-      names: [o.says, plainId(o.id), ...(normal.length === 1 && o === normal[0] ? ['good', 'ok', 'fine', 'all right'] : [])],
+      names: [
+        o.says,
+        plainId(o.id),
+        ...(o.words ?? '').split(', ').filter(Boolean),
+        ...(normal.length === 1 && o === normal[0] ? ['good', 'ok', 'fine', 'all right'] : []),
+      ],
     })),
     { value: { outcome: comesAndGoes, says: 'Intermittent' }, names: ['comes and goes', 'intermittent'] },
     ...(t.couldNot ?? []).map((c) => ({ value: { outcome: `${couldNot}:${c.id}`, says: c.says }, names: [c.says] })),
@@ -162,7 +178,7 @@ function resultMeanings(
     const read = a.figure ? `${figureWords(a.figure)}, so: ${a.says}` : a.says;
     return {
       phrase,
-      words: `${placeName(t.name, p, all)}: ${read} (${conditionWords(cond)}${noteText ? `; ${noteText}` : ''})`,
+      words: `${placeName(headingOf(t), p, all)}: ${read} (${conditionWords(cond)}${noteText ? `; ${noteText}` : ''})`,
       acts: [{ do: 'result', result }],
       ...(a.figure && t.measure && { reading: { quantity: t.measure.quantity, value: a.figure.value, unit: a.figure.unit } }),
       cost: 0,
@@ -231,7 +247,12 @@ const standing = ({ traced }: LineContext): Evidence[] => traced.evidence.filter
 const entry = oneOf<Evidence>('a result', (c) =>
   [...standing(c)].reverse().map((e) => {
     const t = testById(c.knowledge, e.testId);
-    return { value: e, names: [`${t?.name ?? e.testId}${e.position ? ` ${e.position}` : ''}`, plainId(e.testId)] };
+    return {
+      value: e,
+      names: [t?.name, t?.heading, e.testId]
+        .flatMap((name) => (name ? [`${name}${e.position ? ` ${e.position}` : ''}`] : []))
+        .concat(plainId(e.testId)),
+    };
   }),
 );
 const withdraw: Phrase = {
@@ -246,7 +267,7 @@ const withdraw: Phrase = {
     return [
       {
         phrase: 'withdraw',
-        words: `Withdrawn: ${placeName(t?.name ?? it.testId, it.position, positionsOf(cylindersOf(context.traced.bike, context.knowledge)))}, because ${why as string}`,
+        words: `Withdrawn: ${placeName(t ? headingOf(t) : it.testId, it.position, positionsOf(cylindersOf(context.traced.bike, context.knowledge)))}, because ${why as string}`,
         acts: [{ do: 'act', type: 'evidence.withdraw', id: it.id, payload: { jobId: context.jobId, reason: why as string } }],
         cost: 0,
       },

@@ -70,7 +70,7 @@ export function balanceAdvice(vacuum: readonly number[], limit: number, flutter 
     good: false,
     screw,
     more,
-    words: `The screw ${screw.name}: ${which} ${more.length > 1 ? 'show' : 'shows'} more vacuum; open ${more.length > 1 ? 'their throttles' : 'its throttle'} a few degrees of the screw. Blip, read again.`,
+    words: `The screw ${screw.name}: ${which} ${more.length > 1 ? 'show' : 'shows'} more vacuum; open ${more.length > 1 ? 'their throttles' : 'its throttle'} a few degrees. Blip, read again.`,
   };
 }
 

@@ -62,7 +62,7 @@ export function stackLoss(
 /** What to do with the plates: both schools where they are glazed but sound. */
 export function plateWords(surface: 'sound' | 'glazed' | 'blued' | 'worn', steel: 'steel' | 'aluminium', warpOver: boolean): string {
   if (surface === 'worn' || warpOver)
-    return 'Under its limit or warped: renew. Measure the old ones all the same, or the diagnosis stays unproved.';
+    return 'Under its limit or warped: renew. Measure the old ones anyway, or the diagnosis stays unproved.';
   if (surface === 'blued') return 'Blued: it has slipped hot. Look for warp on a flat surface, and ask why it slipped.';
   if (surface === 'glazed')
     return steel === 'aluminium'

@@ -18,14 +18,14 @@ describe('the order of clutch plates', () => {
   it('a plate that is missing anywhere in the middle is noticed', () => {
     for (let i = 1; i < sound.length - 1; i++)
       expect(orderVerdict(sound.filter((_p, k) => k !== i))!.odd.join()).toMatch(/lie on each other/);
-    expect(orderVerdict(sound.slice(1))!.odd).toEqual(['A plain plate lies outermost: usually it is a lining.']);
-    expect(orderVerdict(sound.slice(0, -1))!.odd).toEqual(['A plain plate lies innermost: usually it is a lining.']);
+    expect(orderVerdict(sound.slice(1))!.odd).toEqual(['A steel plate lies outermost: usually it is a friction plate.']);
+    expect(orderVerdict(sound.slice(0, -1))!.odd).toEqual(['A steel plate lies innermost: usually it is a friction plate.']);
   });
   it('a judder spring lies with its seat in a narrow lining and counts for nothing', () => {
     const judder: Plate[] = ['lining', 'plain', 'narrow lining', 'spring', 'seat'];
     expect(orderVerdict(judder)).toMatchObject({ linings: 2, plains: 1, odd: [] });
     expect(orderVerdict(judder.slice(0, -1))!.odd.join()).toMatch(/its seat/);
-    expect(orderVerdict(['lining', 'plain', 'lining', 'spring', 'seat'])!.odd.join()).toMatch(/narrow lining/);
+    expect(orderVerdict(['lining', 'plain', 'lining', 'spring', 'seat'])!.odd.join()).toMatch(/narrow friction/);
     expect(orderVerdict(['lining'])).toBeNull();
   });
 });
@@ -36,9 +36,9 @@ describe('the panel of the order', () => {
     const r = run('clutch-order', stack);
     expect(r.tone).toBe('good');
     expect(r.steps).toEqual([
-      'lining (came off as number 3)',
-      'plain: sharp edge out (came off as number 2)',
-      'lining: tabs one slot round (came off as number 1)',
+      'friction (came off as number 3)',
+      'steel: sharp edge out (came off as number 2)',
+      'friction: tabs one slot round (came off as number 1)',
     ]);
   });
   it('asks after a place that was left empty', () => {

@@ -2,10 +2,10 @@
 export type Plate = 'lining' | 'narrow lining' | 'plain' | 'thick plain' | 'spring' | 'seat';
 
 export const plateNames: Readonly<Record<Plate, string>> = {
-  lining: 'lining',
-  'narrow lining': 'narrow lining',
-  plain: 'plain',
-  'thick plain': 'thick plain',
+  lining: 'friction',
+  'narrow lining': 'narrow friction',
+  plain: 'steel',
+  'thick plain': 'thick steel',
   spring: 'judder spring',
   seat: 'its seat',
 };
@@ -32,19 +32,22 @@ export function orderVerdict(stack: readonly Plate[]): OrderVerdict | null {
   const odd: string[] = [];
   plates.forEach((p, i) => {
     if (i > 0 && lined(p) === lined(plates[i - 1]))
-      odd.push(`Two ${lined(p) ? 'linings' : 'plain plates'} lie on each other: one between them is missing or stuck to its neighbour.`);
+      odd.push(
+        `Two ${lined(p) ? 'friction plates' : 'steel plates'} lie on each other: one between them is missing or stuck to its neighbour.`,
+      );
   });
-  if (!lined(plates[0])) odd.push('A plain plate lies outermost: usually it is a lining.');
-  if (!lined(plates[plates.length - 1])) odd.push('A plain plate lies innermost: usually it is a lining.');
+  if (!lined(plates[0])) odd.push('A steel plate lies outermost: usually it is a friction plate.');
+  if (!lined(plates[plates.length - 1])) odd.push('A steel plate lies innermost: usually it is a friction plate.');
   const count = (what: Plate) => stack.filter((p) => p === what).length;
   if (count('spring') !== count('seat')) odd.push('A judder spring goes with its seat: one of the two is missing.');
-  if (count('spring') > 0 && count('narrow lining') === 0) odd.push('A judder spring lies within a narrow lining: which one is it?');
+  if (count('spring') > 0 && count('narrow lining') === 0)
+    odd.push('A judder spring lies within a narrow friction plate: which one is it?');
   const linings = plates.filter(lined).length;
   const plains = plates.length - linings;
   return {
     linings,
     plains,
-    words: `${linings} ${linings === 1 ? 'lining' : 'linings'}, ${plains} plain, as they came off, outermost first: ${stack.map((p) => plateNames[p]).join(', ')}.`,
+    words: `${linings} friction, ${plains} steel, as they came off, outermost first: ${stack.map((p) => plateNames[p]).join(', ')}.`,
     odd,
   };
 }

@@ -22,7 +22,7 @@ export function expectedPeakPa(compressionRatio: number, heightM: number): Uncer
 }
 
 /**
- * A gauge pressure that the book gives for sea level, in Pa, at another height: compression multiplies what is drawn in, so
+ * A gauge pressure that the manual gives for sea level, in Pa, at another height: compression multiplies what is drawn in, so
  * that gauge readings go with the pressure of the air.
  */
 export const atHeightPa = (seaLevelGaugePa: number, heightM: number): number =>

@@ -2,7 +2,7 @@ import { type Bike, type Spec } from '../../state';
 import { expectedPeakPa } from './expected';
 
 /**
- * What this engine's own compression ratio makes one expect, as its limit where the book's is not known: the engine's own
+ * What this engine's own compression ratio makes one expect, as its limit where the manual's is not known: the engine's own
  * expectation wins over a general figure. At sea level; null where the ratio is not known.
  */
 export function limitOfRatio(bike: Bike, specs: readonly Spec[]): Spec | null {

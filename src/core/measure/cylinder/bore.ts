@@ -39,7 +39,7 @@ export interface BoreQuestion {
   pistonMm: number;
   liner: Liner;
   surface: BoreSurface;
-  /** From the book; null where it is not known. */
+  /** From the manual; null where it is not known. */
   limits: {
     standardMm: number;
     /** The most that piston and bore may be apart. */

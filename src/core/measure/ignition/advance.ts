@@ -1,6 +1,6 @@
 import type { Verdict } from '../judge';
 
-/** What the book allows at a speed; the curve runs straight between such points. Degrees before top dead centre. */
+/** What the manual allows at a speed; the curve runs straight between such points. Degrees before top dead centre. */
 export interface AdvancePoint {
   rpm: number;
   lowDegrees: number;
@@ -30,20 +30,20 @@ export interface AdvanceVerdict {
   words: string;
 }
 
-/** What a curve does against the book's: nothing to compare with, stuck, all of it right or shifted, or wrong in its own course. */
+/** What a curve does against the manual's: nothing to compare with, stuck, all of it right or shifted, or wrong in its own course. */
 export type AdvanceShape =
   'unknown' | 'stuck' | 'follows' | 'all late' | 'all early' | 'falls short' | 'runs ahead' | 'on the line' | 'wanders';
 
 const advanceWords: Readonly<Record<AdvanceShape, string>> = {
   unknown: 'Nothing to hold it against at these speeds.',
   stuck: 'It does not advance at all: weights stuck, spring off its peg, or the unit dead.',
-  follows: 'The curve follows the book.',
+  follows: 'The curve follows the manual.',
   'all late': 'Late all along: set the base timing first, then look again.',
   'all early': 'Early all along: set the base timing back before it is run hard, it can hole a piston.',
   'falls short': 'Right at idle, late further up: the advance does not come out fully.',
   'runs ahead': 'Right at idle, too early further up: weak springs or the wrong unit.',
   'on the line': 'On the line, within what a light can be read to: measure again.',
-  wanders: 'It leaves the book in the middle: a spring too many or too few, or a worn pivot.',
+  wanders: 'It leaves the manual in the middle: a spring too many or too few, or a worn pivot.',
 };
 
 /** True where the unit that advances is to blame, and not the base timing. */
@@ -53,7 +53,7 @@ export const advanceAtFault = (shape: AdvanceShape): boolean => ['stuck', 'falls
 const lightDegrees = 0.5;
 
 /**
- * An advance curve against the book's: each point, and what its shape says. Late all along is the base timing, late only
+ * An advance curve against the manual's: each point, and what its shape says. Late all along is the base timing, late only
  * further up is the advance (weights, springs, vacuum), and one that does not move at all is stuck.
  */
 export function advanceVerdict(curve: readonly AdvancePoint[], readings: readonly AdvanceReading[]): AdvanceVerdict {

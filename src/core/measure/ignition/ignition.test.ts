@@ -67,13 +67,13 @@ describe('an advance curve', () => {
       curve,
       [1100, 3000, 6000].map((rpm, i) => ({ rpm, degrees: degrees[i] })),
     ).words;
-  it('runs straight between the points of the book, and nowhere else', () => {
+  it('runs straight between the points of the manual, and nowhere else', () => {
     expect(allowedAt(curve, 2050)).toEqual({ low: 17.5, high: 22.5 });
     expect(allowedAt(curve, 900)).toBeNull();
     expect(allowedAt(curve, 7000)).toBeNull();
   });
   it('says whether it is the base, the advance, or stuck', () => {
-    expect(words(10, 30, 35)).toMatch(/follows the book/);
+    expect(words(10, 30, 35)).toMatch(/follows the manual/);
     expect(words(4, 20, 28)).toMatch(/base timing first/);
     expect(words(16, 37, 41)).toMatch(/set the base timing back/);
     expect(words(10, 18, 20)).toMatch(/does not come out fully/);

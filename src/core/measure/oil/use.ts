@@ -51,7 +51,7 @@ export function oilLevelAdvice({ capacityMl, overMl, smell, milky, drySump, stoo
       drainMl: null,
       all: true,
       suggests:
-        'Fuel in it: a float needle or tap has let by. All of it goes, with its filter, before any start; draining to the mark is no cure.',
+        'Fuel in it: a float needle or tap leaks. All of it goes, with its filter, before any start; draining to the mark is no cure.',
     };
   if (overMl > 0.1 * capacityMl)
     return drySump

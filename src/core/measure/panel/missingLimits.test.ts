@@ -36,7 +36,7 @@ describe('limits that the sheet lacks', () => {
     expect(judged({ ...typed, slack: '20' })).toMatchObject({ tone: 'bad', words: expect.stringContaining('Too tight') as string });
   });
 
-  it('every limit that a panel looks up is asked for there, or it is one of its fields of the book', () => {
+  it('every limit that a panel looks up is asked for there, or it is one of its fields of the manual', () => {
     for (const p of panels) {
       const looked = new Set<string>();
       const s = subject({

@@ -29,7 +29,7 @@ export function withAsked(panel: Panel, s: PanelSubject): Panel {
   if (lacking.length === 0) return panel;
   const book = lacking.map((quantity): BookField => ({ quantity, low: fieldId(quantity, 'low'), high: fieldId(quantity, 'high') }));
   const block: Block = {
-    title: 'This bike’s limits, if its book is at hand',
+    title: 'This bike’s limits, if its manual is at hand',
     fields: lacking.flatMap((quantity) => {
       const { name, unit } = s.quantity(quantity);
       return sidesOf(quantity, s).map((side) =>

@@ -139,7 +139,7 @@ export interface BookField {
   quantity: string;
   low?: string;
   high?: string;
-  /** A choice that says whether the figure is the owner's own and not the book's. */
+  /** A choice that says whether the figure is the owner's own and not the manual's. */
   owner?: { field: string; is: string };
 }
 
@@ -155,7 +155,7 @@ export interface Panel {
   suits?(s: PanelSubject): boolean;
   /** Quantities it holds against this bike's limits without asking for them in fields of its own. */
   limits?: readonly string[];
-  /** Fields that hold figures of the book: kept on the bike's specification, and not asked again. */
+  /** Fields that hold figures of the manual: kept on the bike's specification, and not asked again. */
   book?: readonly BookField[];
   blocks(s: PanelSubject, v: Values): readonly Block[];
   work(v: Values, s: PanelSubject): Result;

@@ -141,7 +141,7 @@ export const starter: Panel = {
       note: 'Never in the hand: it kicks. It may labour at some positions only, so try several.',
     },
     {
-      title: 'The book, if it says',
+      title: 'Manual, if given',
       fields: [
         figure('current-book', 'Cranking', 'A', { plausible: amps }),
         figure('bench-book', 'Spinning free', 'A', { plausible: amps }),

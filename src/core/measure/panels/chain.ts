@@ -127,7 +127,7 @@ export const belt: Panel = {
         figure('torque', 'Torque on it', 'N·m', { plausible: { low: 0.1, high: 100 } }),
         figure('arm', 'Pivot to the belt’s line', 'mm', { plausible: { low: 0.01, high: 0.5 } }),
         figure('angle', 'Angle between arm and belt', '°', { plausible: can.signedAngle }),
-        figure('from', 'Tension of the book, from', 'N', { plausible: force }),
+        figure('from', 'Tension of the manual, from', 'N', { plausible: force }),
         figure('to', 'to', 'N', { plausible: force }),
       ],
     },

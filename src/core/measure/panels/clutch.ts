@@ -37,7 +37,7 @@ export const clutch: Panel = {
   ],
   blocks: (_s, v) => [
     {
-      title: 'Lining plates, and warp of the steels',
+      title: 'Friction plates, and warp of the steels',
       places: shownRows(v, plates, ['thick', 'warp'], 8).map((id) => ({ id, label: `Plate ${id}` })),
       columns: [
         figure('thick', 'Lining', 'mm', { quantity: 'plate-thickness', plausible: { low: 0.0005, high: 0.01 } }),
@@ -54,7 +54,7 @@ export const clutch: Panel = {
         figure('stack', 'All plates together, pressed', 'mm', { quantity: 'clutch-stack', plausible: { low: 0.005, high: 0.15 } }),
         figure('stack-least', 'at least', 'mm', { plausible: { low: 0.005, high: 0.15 } }),
         choice('surface', 'Surface', { sound: 'sound', glazed: 'glazed', blued: 'blued', worn: 'worn' }),
-        choice('steel', 'Plain plates are', { steel: 'steel', aluminium: 'aluminium' }),
+        choice('steel', 'Steel plates are', { steel: 'steel', aluminium: 'aluminium' }),
       ],
     },
     {
@@ -62,12 +62,12 @@ export const clutch: Panel = {
       fields: [
         figure('outer', 'Lining, outer diameter', 'mm', { plausible: { low: 0.03, high: 0.4 } }),
         figure('inner', 'inner', 'mm', { plausible: { low: 0.02, high: 0.4 } }),
-        figure('plates', 'Lining plates', '', { plausible: { low: 1, high: 20 } }),
+        figure('plates', 'Friction plates', '', { plausible: { low: 1, high: 20 } }),
         figure('force', 'All springs together', 'N', { plausible: force }),
         figure('torque', 'Engine at its best', 'N·m', { plausible: { low: 1, high: 400 } }),
         figure('primary', 'Primary ratio', '', { plausible: { low: 0.5, high: 5 } }),
       ],
-      note: 'Measure the old plates even when new ones go in, or the diagnosis stays unproved. Note their order: the outermost lining may sit one slot round, punch marks line up.',
+      note: 'Measure the old plates even when new ones go in, or the diagnosis stays unproved. Note their order: the outermost friction plate may sit one slot round, punch marks line up.',
     },
   ],
   work: (v, s) => {
@@ -89,13 +89,13 @@ export const clutch: Panel = {
     if (thick.length || surface)
       words.push(plateWords(worn ? 'worn' : (surface ?? 'sound'), (v.choice('steel') ?? 'steel') as 'steel', warped));
     if (lowStack)
-      words.push('The stack is low: the springs press less than they should. Renew the linings, or find the plate that is missing.');
+      words.push('The stack is low: the springs press less than they should. Renew the friction plates, or find the plate that is missing.');
     else if (stackHigh !== null && stackLeast !== null && words.length === 0) words.push('The stack is high enough.');
     if (short) words.push('The springs are short: renew them all.');
     const atLeast = (low: number | null) => (low === null ? null : { low, high: null, source: 'as entered here', general: false });
     const gauge = { relative: 0, absolute: 1e-5 };
     const lines = [
-      ...(thick.length ? [{ label: 'Thinnest lining', value: exact(Math.min(...thick)), unit: 'mm', limit: least, error: gauge }] : []),
+      ...(thick.length ? [{ label: 'Thinnest friction plate', value: exact(Math.min(...thick)), unit: 'mm', limit: least, error: gauge }] : []),
       ...(warps.length ? [{ label: 'Most warp', value: exact(Math.max(...warps)), unit: 'mm', limit: warpMost, error: gauge }] : []),
       ...(stackHigh === null
         ? []
@@ -166,7 +166,7 @@ export const release: Panel = {
       fields: [
         choice('kind', 'Worked by', { cable: 'a cable', hydraulic: 'fluid' }),
         figure('play', 'Free play at the lever’s end', 'mm', { quantity: 'clutch-free-play', plausible: { low: 0, high: 0.06 } }),
-        figure('from', 'The book, from', 'mm', { plausible: { low: 0, high: 0.06 } }),
+        figure('from', 'Manual, from', 'mm', { plausible: { low: 0, high: 0.06 } }),
         figure('to', 'to', 'mm', { plausible: { low: 0, high: 0.06 } }),
         figure('lift', 'Pressure plate lifts', 'mm', { quantity: 'clutch-lift', plausible: { low: 0, high: 0.01 } }),
         figure('lift-least', 'at least', 'mm', { plausible: { low: 0, high: 0.01 } }),

@@ -34,7 +34,7 @@ import {
 const standardSpread = 0.15;
 const listed = new Intl.ListFormat('en-GB');
 
-/** The limit at this height: the book speaks of sea level. */
+/** The limit at this height: the manual speaks of sea level. */
 function limitAt(s: PanelSubject, v: Values) {
   const limit = s.limit('compression');
   const height = v.figure('height') ?? 0;

@@ -38,7 +38,7 @@ export const coolant: Panel = {
           ];
     const steps = [
       'Cold engine, cap off first, low hose before high hose; catch it, it poisons animals.',
-      'Fill slowly; open the bleed screw at the highest point with the front raised. Make sure that it is the bleed screw: the book can be wrong.',
+      'Fill slowly; open the bleed screw at the highest point with the front raised. Make sure that it is the bleed screw: the manual can be wrong.',
       'Warm it until the thermostat opens, let it cool right down, top it up.',
     ];
     if (frost === null) return result({ tone: 'open', words: `Safe down to ${freezesAtC(now!).toFixed(0)} °C.`, lines, steps });

@@ -67,7 +67,7 @@ export const bore: Panel = {
     {
       title: 'Piston, wall and book',
       fields: [
-        figure('piston', 'Piston, where the book measures it', 'mm', {
+        figure('piston', 'Piston, where the manual measures it', 'mm', {
           quantity: 'piston-diameter',
           where: s.cylinders.length > 1 ? v.choice('cylinder') : null,
           plausible: can.bore,
@@ -170,7 +170,7 @@ export const rings: Panel = {
   id: 'rings',
   group: 'engine',
   name: 'Ring gaps',
-  about: 'Gap of each ring in its bore against the book, and what another bore would make of it.',
+  about: 'Gap of each ring in its bore against the manual, and what another bore would make of it.',
   hazards: [],
   book: [{ quantity: 'ring-gap', low: 'low', high: 'high' }],
   blocks: (s) => [
@@ -179,7 +179,7 @@ export const rings: Panel = {
       figure('second', 'Second ring', 'mm', { quantity: 'ring-gap', at: 'second ring', plausible: can.gap }),
     ]),
     {
-      title: 'The book, and another bore',
+      title: 'The manual, and another bore',
       fields: [
         figure('low', 'Gap from', 'mm', { plausible: can.gap }),
         figure('high', 'to', 'mm', { plausible: can.gap }),
@@ -245,7 +245,7 @@ export const rings: Panel = {
   },
 };
 
-/** Small judgements against the book that share their shape: crank, rod, pin, bearings, flatness. */
+/** Small judgements against the manual that share their shape: crank, rod, pin, bearings, flatness. */
 const checks = [
   { id: 'run-out', label: 'Crank run-out', quantity: 'crank-run-out' },
   { id: 'rod-side', label: 'Rod side play', quantity: 'rod-side-play' },
@@ -268,7 +268,7 @@ export const crank: Panel = {
       fields: checks.map((c) => figure(c.id, c.label, 'mm', { quantity: c.quantity, plausible: can.gap })),
       note: 'Run-out on the ends of the shaft, between centres or in vee blocks. Up-and-down play is a fault in itself; side play up to its limit is not.',
     },
-    { title: 'Limits of the book', fields: checks.map((c) => figure(`${c.id}-most`, `${c.label}, at most`, 'mm', { plausible: can.gap })) },
+    { title: 'Limits of the manual', fields: checks.map((c) => figure(`${c.id}-most`, `${c.label}, at most`, 'mm', { plausible: can.gap })) },
   ],
   work: (v: Values, s: PanelSubject) => {
     const lines = checks.flatMap((c) => {

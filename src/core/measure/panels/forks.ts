@@ -26,7 +26,7 @@ export const forks: Panel = {
       title: 'Wanted',
       fields: [
         figure('wanted', 'Gap', 'mm', { plausible: { low: 0.02, high: 0.5 } }),
-        choice('whose', 'It is', { book: 'the book’s', owner: 'the owner’s own' }),
+        choice('whose', 'It is', { book: 'the manual’s', owner: 'the owner’s own' }),
         figure('tube', 'Tube inside', 'mm', { plausible: { low: 0.015, high: 0.07 } }),
       ],
     },

@@ -40,13 +40,13 @@ function mixtureWords(id: string, here: string, book: string): string {
   return ` ${richer ? 'Richer' : 'Leaner'} ${id === 'groove' ? 'from a quarter to three quarters of the throttle' : 'just off idle'}.`;
 }
 
-/** One setting in a row: as it was, as the book has it, as it goes back. */
+/** One setting in a row: as it was, as the manual has it, as it goes back. */
 const foundBookChosen = (id: string, title: string, label: string, unit: string, quantity: string, plausible: Plausible): Grid => ({
   title,
   places: [{ id, label }],
   columns: [
     figure('found', 'As found', unit, { quantity, at: 'as found', plausible }),
-    figure('book', 'The book', unit, { plausible }),
+    figure('book', 'The manual', unit, { plausible }),
     figure('chosen', 'As chosen', unit, { quantity, at: 'as chosen', plausible }),
   ],
 });
@@ -95,7 +95,7 @@ export const jets: Panel = {
   id: 'jets',
   group: 'fuel',
   name: 'Jets and needle',
-  about: 'As found, as the book has it, as chosen: what each does to the flow, and what height and heat ask for.',
+  about: 'As found, as the manual has it, as chosen: what each does to the flow, and what height and heat ask for.',
   hazards: ['fuel-vapour', 'degreaser'],
   book: [
     { quantity: 'float-height', low: 'book#float', high: 'book#float' },
@@ -107,7 +107,7 @@ export const jets: Panel = {
       places: parts,
       columns: [
         figure('found', 'As found', 'mm', { quantity: 'jet-hole', at: 'as found', plausible: jet }),
-        figure('book', 'The book', 'mm', { plausible: jet }),
+        figure('book', 'The manual', 'mm', { plausible: jet }),
         figure('chosen', 'As chosen', 'mm', { quantity: 'jet-hole', at: 'as chosen', plausible: jet }),
         { kind: 'text', id: 'why', label: 'Why' },
       ],
@@ -118,7 +118,7 @@ export const jets: Panel = {
       places: needleAndSlide,
       columns: [
         { kind: 'text', id: 'was', label: 'As found' },
-        { kind: 'text', id: 'says', label: 'The book' },
+        { kind: 'text', id: 'says', label: 'The manual' },
         { kind: 'text', id: 'now', label: 'As chosen' },
       ],
     },
@@ -168,12 +168,12 @@ export const jets: Panel = {
       const leaner = p.id === 'air' ? -1 : 1;
       if (change !== null && Math.abs(change) > sameHole)
         steps.push(
-          `${p.label}: ${Math.abs(change * 100).toFixed(0)} % ${change > 0 ? 'more' : 'less'} than the book, so ${change * leaner > 0 ? 'richer' : 'leaner'}${p.id === 'main' ? ' at full throttle' : p.id === 'pilot' ? ' at idle' : ''}.`,
+          `${p.label}: ${Math.abs(change * 100).toFixed(0)} % ${change > 0 ? 'more' : 'less'} than the manual, so ${change * leaner > 0 ? 'richer' : 'leaner'}${p.id === 'main' ? ' at full throttle' : p.id === 'pilot' ? ' at idle' : ''}.`,
         );
       if (book !== null && p.id === 'main' && Math.abs(now / before - 1) > 0.01) {
         const wanted = jetForDensity(mm(book), before, now);
         air.push(
-          `For this air the book’s ${mm(book).toFixed(3)} mm becomes ${wanted.toFixed(3)} mm: the nearest made is ${nearestJet(wanted, 0.025).toFixed(3)} mm. The air is ${Math.round((now / before) * 100)} % as dense as at the sea on a mild day.`,
+          `For this air the manual’s ${mm(book).toFixed(3)} mm becomes ${wanted.toFixed(3)} mm: the nearest made is ${nearestJet(wanted, 0.025).toFixed(3)} mm. The air is ${Math.round((now / before) * 100)} % as dense as at the sea on a mild day.`,
         );
       }
       return [jetLine(p.label, here, book)];
@@ -200,7 +200,7 @@ export const jets: Panel = {
     });
     for (const { id, label, here, says } of settings)
       if (here && says && here.toLowerCase() !== says.toLowerCase())
-        steps.push(`${label}: ${here}, where the book says ${says}.${mixtureWords(id, here, says)}`);
+        steps.push(`${label}: ${here}, where the manual says ${says}.${mixtureWords(id, here, says)}`);
     const [float, floatBook] = [
       v.figure('chosen#float') ?? v.figure('found#float'),
       v.figure('book#float') ?? s.limit('float-height')?.high ?? null,
@@ -214,7 +214,7 @@ export const jets: Panel = {
       v.figure('book#screw') ?? s.limit('mixture-screw')?.high ?? null,
     ];
     if (screw !== null && screwBook !== null && Math.abs(screw - screwBook) > 1)
-      steps.push('The mixture screw stands more than a turn from the book: a pilot jet, an air leak or the float is what it makes up for.');
+      steps.push('The mixture screw stands more than a turn from the manual: a pilot jet, an air leak or the float is what it makes up for.');
     if (
       lines.length + steps.length + air.length === 0 &&
       !plug &&
@@ -239,10 +239,10 @@ export const jets: Panel = {
               ? 'good'
               : 'open',
       words: [
-        steps.length ? 'Not as the book has it: see what each does.' : compared ? 'As the book has it.' : '',
+        steps.length ? 'Not as the manual has it: see what each does.' : compared ? 'As the manual has it.' : '',
         air.length ? 'This air asks for another main jet.' : '',
         plug ? reads[plug] : '',
-        steps.length + air.length || compared || plug ? '' : 'Enter what the book has, to be told what differs.',
+        steps.length + air.length || compared || plug ? '' : 'Enter what the manual has, to be told what differs.',
       ]
         .filter(Boolean)
         .join(' '),
@@ -277,7 +277,7 @@ export const balance: Panel = {
       title: 'Within',
       fields: [
         engineField,
-        figure('limit', 'The book allows apart', 'cmHg', { plausible: plausible(0.2, 20, 'cmHg'), hint: '2 cmHg is usual' }),
+        figure('limit', 'The manual allows apart', 'cmHg', { plausible: plausible(0.2, 20, 'cmHg'), hint: '2 cmHg is usual' }),
       ],
     },
   ],

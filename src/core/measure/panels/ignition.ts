@@ -30,7 +30,7 @@ import {
 import { standingOf, judge, type GaugeError, type Limit } from '../judge';
 
 const rad = (d: number) => (d * Math.PI) / 180;
-/** What the book wants, where it names one figure or a band. */
+/** What the manual wants, where it names one figure or a band. */
 const middleOf = (l: Limit | null): number | null =>
   l?.low != null && l.high != null ? (l.low + l.high) / 2 : (l?.low ?? l?.high ?? null);
 
@@ -40,7 +40,7 @@ export const points: Panel = {
   id: 'points',
   group: 'ignition',
   name: 'Points: gap and dwell',
-  about: 'Gap against dwell, the gap that gives the dwell of the book, and how that moves the spark.',
+  about: 'Gap against dwell, the gap that gives the dwell of the manual, and how that moves the spark.',
   hazards: ['ignition-hv', 'moving-parts'],
   limits: ['points-gap'],
   book: [{ quantity: 'dwell', low: 'wanted', high: 'wanted' }],
@@ -61,7 +61,7 @@ export const points: Panel = {
         figure('dwell2', 'Dwell with that', '°', { plausible: can.angle }),
       ],
     },
-    { title: 'The book', fields: [figure('wanted', 'Dwell wanted', '°', { plausible: can.angle })] },
+    { title: 'The manual', fields: [figure('wanted', 'Dwell wanted', '°', { plausible: can.angle })] },
   ],
   work: (v, s) => {
     const gap = v.figure('gap');
@@ -99,7 +99,7 @@ export const points: Panel = {
         ...base,
         lines: [...lines, share],
         tone: 'watch',
-        words: `Enter a second gap with its dwell, and the dwell of the book, to be told the gap.${moved}`,
+        words: `Enter a second gap with its dwell, and the dwell of the manual, to be told the gap.${moved}`,
       });
     if (gap === gap2 || (dwell2 - dwell) / (gap2 - gap) >= 0)
       return result({ ...base, lines: [...lines, share], tone: 'bad', words: 'A wider gap has to give less dwell: measure both again.' });
@@ -129,7 +129,7 @@ export const advance: Panel = {
   id: 'advance',
   group: 'ignition',
   name: 'Advance curve',
-  about: 'Timing light readings against the curve of the book.',
+  about: 'Timing light readings against the curve of the manual.',
   hazards: ['moving-parts', 'exhaust-gas', 'ignition-hv'],
   blocks: () => [
     {
@@ -138,7 +138,7 @@ export const advance: Panel = {
       columns: [figure('rpm', 'At', 'rpm', { plausible: can.revs }), figure('read', 'Before the top', '°', { plausible: can.signedAngle })],
     },
     {
-      title: 'The book',
+      title: 'The manual',
       places: speeds.slice(0, 4).map((id) => ({ id, label: `Point ${id}` })),
       columns: [
         figure('book', 'At', 'rpm', { plausible: can.revs }),
@@ -161,7 +161,7 @@ export const advance: Panel = {
     const stands = advanceAtFault(shape);
     return result({
       tone: curve.length === 0 ? 'open' : bad || stands ? 'bad' : judged.some((p) => p.verdict === 'on the line') ? 'watch' : 'good',
-      words: curve.length === 0 ? 'Enter the curve of the book to judge it.' : words,
+      words: curve.length === 0 ? 'Enter the curve of the manual to judge it.' : words,
       lines: judged.map((p) => ({
         label: `At ${Math.round(p.reading.rpm)}`,
         value: exact(rad(p.reading.degrees)),
@@ -324,7 +324,7 @@ export const staticTiming: Panel = {
   id: 'static-timing',
   group: 'ignition',
   name: 'Static timing',
-  about: 'Where the contacts open, in degrees or millimetres before the top, against the book.',
+  about: 'Where the contacts open, in degrees or millimetres before the top, against the manual.',
   hazards: ['moving-parts'],
   book: [{ quantity: 'timing-static', low: 'book', high: 'book' }],
   blocks: () => [
@@ -332,10 +332,10 @@ export const staticTiming: Panel = {
       title: 'Lamp across the contacts, crank turned forward',
       fields: [
         figure('opens', 'Opens before the top', '°', { quantity: 'timing-static', plausible: can.signedAngle }),
-        figure('book', 'The book', '°', { plausible: can.signedAngle }),
+        figure('book', 'The manual', '°', { plausible: can.signedAngle }),
         figure('within', 'give or take', '°', { plausible: can.signedAngle }),
       ],
-      note: 'Only millimetres in the book? The panel Piston and crank turns one into the other.',
+      note: 'Only millimetres in the manual? The panel Piston and crank turns one into the other.',
     },
   ],
   work: (v, s) => {

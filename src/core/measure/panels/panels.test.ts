@@ -227,7 +227,7 @@ describe('what panels say', () => {
     });
     expect(run('pipes', { 'pipe#1': '60', 'pipe#2': '55' })).toMatchObject({ tone: 'open', handed: [] });
   });
-  it('compression: the book’s figure is less on a pass, so that a good engine stays good', () => {
+  it('compression: the manual’s figure is less on a pass, so that a good engine stays good', () => {
     const own = { limit: () => ({ low: 1e6, high: null, source: 'book', general: false }) };
     expect(run('compression', { 'dry#1': '9 bar' }, subject({ ...own, cylinders: ['1'] })).tone).toBe('bad');
     expect(run('compression', { 'dry#1': '9 bar', height: '1500' }, subject({ ...own, cylinders: ['1'] })).tone).toBe('good');

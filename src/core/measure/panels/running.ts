@@ -27,7 +27,7 @@ export const firstMovement: Panel = {
   about: 'The torque at which each fastener first moves, from a click wrench raised in steps, against its figure.',
   hazards: [],
   blocks: (_s, v) => [
-    { title: 'Their figure', fields: [figure('figure', 'Figure of the book', 'N·m', { plausible: nm })] },
+    { title: 'Their figure', fields: [figure('figure', 'Figure of the manual', 'N·m', { plausible: nm })] },
     {
       title: 'Raised in steps: held at this, moved at that',
       places: shownRows(v, bolts, ['moves'], 6).map((id) => ({ id, label: `Bolt ${id}` })),

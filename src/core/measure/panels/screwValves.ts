@@ -9,7 +9,7 @@ export const screwValves: Panel = {
   about: 'Each valve as found, and how far to turn its screw.',
   blocks: (s, v) => [
     {
-      title: 'Cold engine, and the band of the book',
+      title: 'Cold engine, and the band of the manual',
       fields: [
         ...setupFields,
         figure('pitch', 'Pitch of the screw', 'mm', { plausible: { low: 0.0003, high: 0.002 }, hint: '0.75 is usual on M6' }),
@@ -48,7 +48,7 @@ export const screwValves: Panel = {
       tone: turns.length < lines.length ? 'open' : off.length ? 'bad' : 'good',
       words:
         turns.length < lines.length
-          ? 'Enter the band of the book to judge them.'
+          ? 'Enter the band of the manual to judge them.'
           : off.length
             ? `${off.length} of ${turns.length} to set.`
             : 'All within the band.',

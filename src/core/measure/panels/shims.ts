@@ -23,7 +23,7 @@ export const shims: Panel = {
   about: 'The shim for each valve, and how to reuse those in the engine so that the fewest are bought.',
   blocks: (s, v) => [
     {
-      title: 'Cold engine, and the band of the book',
+      title: 'Cold engine, and the band of the manual',
       fields: [
         ...setupFields,
         figure('smallest', 'Sizes from', 'mm', { plausible: { low: 0.0005, high: 0.01 } }),
@@ -45,7 +45,7 @@ export const shims: Panel = {
     const base = { lines, warnings: warningsOf(v, s) };
     if (lines.length === 0) return { ...nothing, ...base, steps: positions(v, s) };
     if (!bands.inlet || !bands.exhaust)
-      return result({ ...base, words: 'Enter the band of the book, inlet and exhaust.', steps: positions(v, s) });
+      return result({ ...base, words: 'Enter the band of the manual, inlet and exhaust.', steps: positions(v, s) });
     const measured = valves.flatMap((x) => {
       const r = v.reading(at('found', x.id));
       const shim = v.figure(at('shim', x.id));

@@ -17,7 +17,7 @@ export const valveTiming: Panel = {
   suits: (s) => s.strokes !== 'two',
   blocks: () => [
     {
-      title: 'Degree wheel, at the lift the book names. Cam-chain tension first.',
+      title: 'Degree wheel, at the lift the manual names. Cam-chain tension first.',
       fields: [
         figure('io', 'Inlet opens before the top', '°', { plausible: can.signedAngle }),
         figure('ic', 'Inlet closes after the bottom', '°', { plausible: can.signedAngle }),
@@ -26,7 +26,7 @@ export const valveTiming: Panel = {
       ],
     },
     {
-      title: 'The book',
+      title: 'The manual',
       fields: [
         figure('in-centre', 'Inlet lobe centre after the top', '°', { plausible: can.signedAngle }),
         figure('ex-centre', 'Exhaust lobe centre before the top', '°', { plausible: can.signedAngle }),
@@ -65,7 +65,7 @@ export const valveTiming: Panel = {
     const far = errors.some((x) => Math.abs(x.e.lateDegrees) > readAside);
     return result({
       tone: errors.length === 0 ? 'open' : out || far ? 'bad' : 'good',
-      words: errors.length ? errors.map((x) => x.words).join(' ') : 'Enter the book’s lobe centres and the sprocket’s teeth to judge it.',
+      words: errors.length ? errors.map((x) => x.words).join(' ') : 'Enter the manual’s lobe centres and the sprocket’s teeth to judge it.',
       lines: [
         { label: 'Inlet open for', value: rad(t.inletDuration), unit: '°' },
         { label: 'Exhaust open for', value: rad(t.exhaustDuration), unit: '°' },

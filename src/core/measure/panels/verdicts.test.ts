@@ -117,7 +117,7 @@ describe('where a reading is taken', () => {
 describe('limits of this bike in the place of the general figure', () => {
   const own = (quantity: string, low: number | null, high: number | null) =>
     subject({ limit: (q) => (q === quantity ? { low, high, source: 'page 30', general: false } : subject().limit(q)) });
-  it('squish, port, crankcase, sag, starter, release, float: the book wins', () => {
+  it('squish, port, crankcase, sag, starter, release, float: the manual wins', () => {
     const squish = { bore: '64', stroke: '54', head: '18', gasket: '1', 'gasket-bore': '65', deck: '0' };
     expect(run('volumes', squish).tone).toBe('good');
     expect(run('volumes', squish, own('squish', 1.2e-3, null)).tone).toBe('bad');
@@ -146,10 +146,10 @@ describe('limits of this bike in the place of the general figure', () => {
 describe('needle, groove and slide', () => {
   const steps = (text: Record<string, string>) => run('jets', text).steps.join(' ');
   it('says what a groove or a slide that differs does; what was chosen counts, not what was found', () => {
-    expect(steps({ 'was#groove': '4', 'says#groove': '3' })).toMatch(/Groove, from the top: 4, .*book says 3\. Richer from a quarter/);
+    expect(steps({ 'was#groove': '4', 'says#groove': '3' })).toMatch(/Groove, from the top: 4, .*manual says 3\. Richer from a quarter/);
     expect(steps({ 'was#groove': '2nd', 'says#groove': '3rd' })).toMatch(/Leaner from a quarter/);
     expect(steps({ 'was#slide': '3.5', 'says#slide': '3.0' })).toMatch(/Leaner just off idle/);
     expect(steps({ 'was#groove': '4', 'now#groove': '3', 'says#groove': '3' })).toBe('');
-    expect(steps({ 'was#needle': 'N4', 'says#needle': 'N5' })).toBe('Needle: N4, where the book says N5.');
+    expect(steps({ 'was#needle': 'N4', 'says#needle': 'N5' })).toBe('Needle: N4, where the manual says N5.');
   });
 });

@@ -47,4 +47,4 @@ export function settingPositions(order: readonly string[], intervals: readonly n
 
 /** What an automatic decompressor does to the job. Common practice. */
 export const decompressorTrap =
-  'An automatic decompressor holds an exhaust valve off its seat near the top: set that valve where the decompressor has let go, past the top by what the book says, or the clearance comes out too wide.';
+  'An automatic decompressor holds an exhaust valve off its seat near the top: set that valve where the decompressor has let go, past the top by what the manual says, or the clearance comes out too wide.';

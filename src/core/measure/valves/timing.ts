@@ -41,7 +41,7 @@ export function camTiming({ inletOpens, inletCloses, exhaustOpens, exhaustCloses
   };
 }
 
-/** A cam against the book: how late it is, and in teeth of its sprocket. */
+/** A cam against the manual: how late it is, and in teeth of its sprocket. */
 export interface SprocketError {
   /** Crank degrees; positive is late (retarded). */
   lateDegrees: number;

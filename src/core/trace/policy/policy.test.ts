@@ -228,7 +228,7 @@ describe('explained', () => {
       .test('bridge-points', 'spark');
     const e = explain(shipped, m.c, 'points-dirty');
     expect(e.reasons[0]).toMatchObject({ what: 'Stood half a year or more', ratio: 3 });
-    const flick = e.reasons.find((r) => r.what.startsWith('Flick closed contacts apart'))!;
+    const flick = e.reasons.find((r) => r.what.startsWith('Spark, points flicked apart'))!;
     expect(flick.ratio).toBeGreaterThan(2);
     expect(flick.says).toMatch(/likelier/);
   });

@@ -1,4 +1,4 @@
-import { comesAndGoes, couldNot, cylindersOf, testById, type Knowledge } from '../../knowledge';
+import { comesAndGoes, couldNot, cylindersOf, headingOf, testById, type Knowledge } from '../../knowledge';
 import { placeWords } from '../../state';
 import type { Case } from '../model/case';
 
@@ -28,7 +28,7 @@ export function resultWords(k: Knowledge, c: Case, rowId: string): ResultWords |
     test?.outcomes.find((o) => o.id === e.outcome)?.says ??
     test?.couldNot?.find((o) => `${couldNot}:${o.id}` === e.outcome)?.says ??
     e.outcome;
-  return { test: test?.name ?? e.testId, where: placeWords(e.position, cylindersOf(c.bike, k)), position: e.position, said };
+  return { test: test ? headingOf(test) : e.testId, where: placeWords(e.position, cylindersOf(c.bike, k)), position: e.position, said };
 }
 
 /** One line for a row of evidence, as the ledger writes it. */

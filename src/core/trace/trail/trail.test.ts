@@ -31,7 +31,7 @@ describe('the trail', () => {
     const steps = trailOf(shipped, made().c);
     const text = trailMarkdown('Old twin', steps, 'UTC');
     expect(text.split('\n')[0]).toBe('# Old twin');
-    expect(text).toMatch(/^2\. Look at the spark, cylinder 1: Nothing {2}$/m);
+    expect(text).toMatch(/^2\. Spark, cylinder 1: No spark {2}$/m);
     const svg = trailSvg('Old <twin>', steps, 'UTC');
     expect(svg).not.toMatch(/<twin>|<even>/);
     expect(svg.match(/<circle/g)).toHaveLength(steps.length);

@@ -117,9 +117,9 @@ describe('a booking in that is taken back', () => {
   it('leaves a page that says so, and can be put back as it was', async () => {
     open('book-in', 'bike.bookIn');
     fireEvent.click(screen.getByRole('button', { name: 'Undo: Booked in' }));
-    expect(await screen.findByRole('heading', { name: 'The booking in was taken back' })).toBeInTheDocument();
+    expect(await screen.findByRole('heading', { name: 'The booking was undone' })).toBeInTheDocument();
     expect(screen.getByRole('link', { name: 'What can be done now' })).toHaveAttribute('href', '/');
-    fireEvent.click(screen.getByRole('button', { name: 'Put it back' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Restore it' }));
     expect(await screen.findByLabelText('Name')).toHaveValue('Orla Fennimore');
   });
 });

@@ -133,7 +133,7 @@ describe('what is kept', () => {
       },
       { testId: 'wet-test', position: '1', outcome: 'rises', reading: { quantity: 'compression-wet', entered: '135 psi' } },
     ]);
-    expect(screen.getByText(/Saved: 2 readings, 2 of what was found have gone/)).toBeInTheDocument();
+    expect(screen.getByText(/Saved: 2 readings, 2 results for the tracer/)).toBeInTheDocument();
     // What turned it is no reading: it stands in the record with the verdict.
     expect(payloads('finding.add')[0].seen).toMatch(/\(Turned by: the starter\)$/);
   });
@@ -244,7 +244,7 @@ describe('what is kept', () => {
   it('a verdict that is still open loses nothing of what was typed', async () => {
     open('valves-shims');
     type({ 'found#in-1': '0.09', 'shim#in-1': '2.50' });
-    expect(screen.getByTestId('verdict')).toHaveTextContent('Enter the band of the book');
+    expect(screen.getByTestId('verdict')).toHaveTextContent('Enter the band of the manual');
     await kept(2);
     expect(payloads('finding.add')[0]).toMatchObject({
       verdict: 'watch',
@@ -315,7 +315,7 @@ describe('a limit that the sheet lacks', () => {
   });
 });
 
-describe('figures of the book on a panel', () => {
+describe('figures of the manual on a panel', () => {
   it('go to the specification with their page, and are not asked again', async () => {
     open('crank');
     type({ 'run-out': '0.02', 'run-out-most': '0.05' });
@@ -431,7 +431,7 @@ describe('the specification sheet', () => {
     expect(sheet.getByText('Give at least one figure.')).toBeInTheDocument();
   });
 
-  it('says who entered a limit and when, and where the book is wrong about it', async () => {
+  it('says who entered a limit and when, and where the manual is wrong about it', async () => {
     open(null);
     const sheet = within(screen.getByTestId('sheet'));
     press(/\d+ more$/);

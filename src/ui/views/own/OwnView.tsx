@@ -65,7 +65,7 @@ export default function OwnView({ workshop }: { workshop: WorkshopContext }) {
   const retire = async (row: Own) => {
     const retired = !row.retired;
     if (await own.retire([row.id], retired))
-      setUndo({ says: `${titleOf(row, knowledge)}: ${retired ? 'taken out' : 'put back'}.`, back: () => own.retire([row.id], !retired) });
+      setUndo({ says: `${titleOf(row, knowledge)}: ${retired ? 'removed' : 'restored'}.`, back: () => own.retire([row.id], !retired) });
   };
   return (
     <Page
@@ -80,8 +80,7 @@ export default function OwnView({ workshop }: { workshop: WorkshopContext }) {
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0,1fr)' }} data-testid="own">
         <Card lead title="This workshop’s own knowledge">
           <Typography sx={{ mb: 1.5, maxWidth: 760 }}>
-            It is reckoned with on every bike from the next ranking on. Every figure is your judgement, as the ones that ship are ours.
-            Nothing is lost by taking it out: what was found by it stays readable.
+            Used on every bike from the next ranking. The values are your judgement, as the ones that ship are ours. Removing an entry loses nothing: its results stay readable.
           </Typography>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
             {kinds.map((k) => (

@@ -60,7 +60,7 @@ export function Ledger() {
               {e && !e.withdrawn && (
                 <Button
                   variant="text"
-                  onClick={() => store.act('evidence.withdraw', e.id, { jobId, reason: 'taken back' })}
+                  onClick={() => store.act('evidence.withdraw', e.id, { jobId, reason: 'undone' })}
                   aria-label={`Withdraw: ${words}`}
                 >
                   Withdraw

@@ -197,9 +197,9 @@ describe('trace', () => {
 
   it('withdrawing strikes a line and leaves it in the ledger with its reason', async () => {
     open('evidence.add');
-    fireEvent.click(screen.getByRole('button', { name: /^Withdraw: Flick closed contacts apart/ }));
-    await waitFor(() => expect(sent.at(-1)).toMatchObject({ type: 'evidence.withdraw', payload: { reason: 'taken back' } }));
-    expect(screen.getByTestId('ledger')).toHaveTextContent('withdrawn: taken back');
+    fireEvent.click(screen.getByRole('button', { name: /^Withdraw: Spark, points flicked apart/ }));
+    await waitFor(() => expect(sent.at(-1)).toMatchObject({ type: 'evidence.withdraw', payload: { reason: 'undone' } }));
+    expect(screen.getByTestId('ledger')).toHaveTextContent('withdrawn: undone');
   });
 
   it('a reading in the ledger stands on its limit bar, with the prediction that it held', () => {

@@ -94,7 +94,7 @@ export function FaultForm(props: FaultFormProps) {
       {look && (
         <Box sx={{ borderLeft: '3px solid', borderColor: 'bench.brass', pl: 1.5, display: 'grid', gap: 1.5 }}>
           <Typography variant="h3">How to find it</Typography>
-          {lookText('how', 'Check', { multiline: true, minRows: 2 })}
+          {lookText('how', 'How to check', { multiline: true, minRows: 2 })}
           <Box sx={twoColumns}>
             {lookText('shows', 'Result if it is this')}
             {lookText('clean', 'Result if not')}

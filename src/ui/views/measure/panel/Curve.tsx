@@ -4,7 +4,7 @@ import type { Drawing } from '../../../../core/measure/panel';
 
 type CurveDrawing = Extract<Drawing, { kind: 'curve' }>;
 
-/** Readings over what they hang on, with the band of the book behind them. */
+/** Readings over what they hang on, with the band of the manual behind them. */
 export function Curve({ x, y, points, band }: CurveDrawing) {
   const at = [...new Set([...points.map((p) => p.x), ...band.map((b) => b.x)])].sort((a, b) => a - b);
   const data = at.map((v) => {

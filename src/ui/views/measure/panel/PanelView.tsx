@@ -38,9 +38,9 @@ const some = (n: number, one: string, more: string) => (n === 0 ? [] : [`${n} ${
 const keptWords = ({ readings, results, limits, findings }: SavedPanel): string =>
   `Saved: ${[
     ...some(readings, 'reading', 'readings'),
-    ...some(results, 'of what was found has gone to the tracer', 'of what was found have gone to the tracer'),
-    ...some(limits, 'limit of the book', 'limits of the book'),
-    ...(findings ? ['what was worked out, as a line of the record'] : []),
+    ...some(results, 'result for the tracer', 'results for the tracer'),
+    ...some(limits, 'limit of the manual', 'limits of the manual'),
+    ...(findings ? ['the result, as a line of the record'] : []),
   ].join(', ')}.`;
 
 /** Why a panel is not kept as it stands; null where nothing is in the way. */

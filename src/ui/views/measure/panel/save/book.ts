@@ -3,11 +3,11 @@ import { show } from '../../../../../core/quantity';
 import type { ReadingValue, Spec } from '../../../../../core/state';
 import { enteredAs, type SpecEntry } from '../../../../../core/specification';
 
-/** Where the figures of the book come from, as typed on a panel. */
+/** Where the figures of the manual come from, as typed on a panel. */
 export const bookSource = 'book-source';
 
 /**
- * The limits of the book that stand typed on a panel and differ from the sheet. A side that the panel does not ask for, and a
+ * The limits of the manual that stand typed on a panel and differ from the sheet. A side that the panel does not ask for, and a
  * service limit, stay as they are there.
  */
 export function bookLimits(
