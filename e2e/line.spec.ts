@@ -36,8 +36,8 @@ test('a whole trace by the bench line alone, from the first symptom to the hand-
     ['caution ignition hv', 'High voltage'],
     ['predict spark look: nothing, damp points', 'Expected of Look at the spark'],
     ['comp one hundred and sixty psi', '160 psi, so: Good'],
-    ['spark look nothing', 'Look at the spark'],
-    ['points look burnt', 'Look at the contacts'],
+    ['spark look nothing', 'Spark: No spark'],
+    ['points look burnt', 'Contact points: Burnt'],
     ['cause points dirty', 'Cause of “Kicks over, not a cough”'],
     ['repaired cleaned the contacts, twenty minutes, 1.50', '20 min, parts 1.50'],
     ['retest gone', 'gone'],
@@ -70,9 +70,9 @@ test('an ambiguous line shows its meanings and keeps none until one is chosen; s
   await field(page).press('ArrowDown');
   await field(page).press('Enter');
   await expect(panel(page)).toContainText('Saved: Compression, cylinder 2');
-  await expect(page.getByTestId('ledger')).toContainText('compression, cylinder 2');
+  await expect(page.getByTestId('ledger')).toContainText('Compression, cylinder 2');
   await panel(page).getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByTestId('ledger')).not.toContainText('compression, cylinder 2');
+  await expect(page.getByTestId('ledger')).not.toContainText('Compression, cylinder 2');
   await field(page).fill('comp 1 118 bar');
   await expect(panel(page)).toContainText('Did you mean 118 psi?');
   await field(page).fill('comp 1 118 psi');
@@ -102,7 +102,7 @@ test('it completes with this bike’s own words, and "?" lists what can be said'
   await panel(page)
     .getByRole('button', { name: /wait soaking bores until tomorrow 9:00/ })
     .click();
-  await expect(panel(page)).toContainText('Waits, soaking: bores');
+  await expect(panel(page)).toContainText('On hold, soaking: bores');
   await field(page).press('Enter');
   await page.reload();
   await awake(page);

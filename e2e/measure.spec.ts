@@ -212,7 +212,7 @@ test('four carburettors on the simulated columns: the screw that is named is tur
   // What a simulated instrument reads is practice: judged, and never kept on a bike.
   await expect(page.getByTestId('practice')).toContainText('Vacuum columns, simulated');
   await keep(page);
-  await expect(page.getByTestId('panel').getByRole('alert')).toContainText('Practice is not kept');
+  await expect(page.getByTestId('panel').getByRole('alert')).toContainText('Practice readings are not saved');
   await page.goto(`${job}/record`);
   await expect(page.getByText('No readings.')).toBeVisible();
 });
@@ -303,7 +303,7 @@ test('the specification: from a panel, from a file, from another bike, and not a
   await expect(sheet.getByRole('alert')).toContainText('lies below the standard');
   await sheet.getByLabel('Service limit, max').fill('0.1');
   await sheet.getByRole('button', { name: 'Change the limit', exact: true }).click();
-  await expect(sheet).toContainText('done for beyond … to 0.10 mm');
+  await expect(sheet).toContainText('service limit … to 0.10 mm');
   const upload = (text: string) =>
     page.getByLabel('Import limits from a file').setInputFiles({ name: 'limits.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await upload('quantity,low,high,unit,source\nring-gap,0.15,0.35,mm,book p. 12\nno-such,1,2,mm,book');

@@ -58,7 +58,7 @@ test('reload without a server shows the bike, ranks it and takes entries, which 
   const card = await chooseTest(page, /^Measure compression, cylinder 1/);
   await card.getByLabel('Cylinder 1', { exact: true }).fill('40');
   await card.getByRole('button', { name: 'Save reading' }).click();
-  await expect(page.getByTestId('ledger')).toContainText('compression');
+  await expect(page.getByTestId('ledger')).toContainText('Compression');
   await expect(page.getByText('One entry waits on this device')).toBeVisible();
   await ranked(page);
   // another stage, never opened before, and a step with a bag

@@ -33,7 +33,7 @@ async function addFlakes(page: Page): Promise<void> {
   await form.getByLabel('Result if it is this').fill('Flakes in the glass');
   await form.getByLabel('Result if not').fill('Clean fuel');
   await form.getByLabel('Minutes', { exact: true }).fill('4');
-  await form.getByLabel('Repair').fill('Strip the liner, clean the tank');
+  await form.getByLabel('Repair', { exact: true }).fill('Strip the liner, clean the tank');
   await form.getByLabel('Repair minutes').fill('180');
   await form.getByLabel('Usual cause').fill('Poured over rust');
   await form.getByRole('button', { name: 'Save' }).click();
@@ -80,7 +80,7 @@ test('a figure of the shop takes the place of the one that ships, is changed and
   await expect(form.getByText('One bike in how many?')).toBeVisible();
   await form.getByLabel('One bike in').fill('20');
   await form.getByRole('button', { name: 'Save' }).click();
-  const figures = page.getByTestId('own').locator('section', { hasText: 'Values' });
+  const figures = page.getByTestId('own').locator('section', { has: page.getByRole('heading', { name: 'Values', exact: true }) });
   await expect(figures).toContainText('1 bike in 20');
   await page.getByRole('button', { name: 'Change: Points dirty or burnt' }).click();
   await page.getByRole('dialog').getByLabel('Repair minutes').fill('35');
@@ -141,7 +141,7 @@ test('a cause that is not in the list becomes a fault of the shop at the repair'
   await form.getByLabel('Minutes', { exact: true }).fill('5');
   await form.getByLabel('Usual cause').fill('Stood open in a barn');
   await form.getByRole('button', { name: 'Save' }).click();
-  await expect(repair.getByText('from now on it stands among the suspects')).toBeVisible();
+  await expect(repair.getByText('From now on it is a suspect')).toBeVisible();
   await repair.getByRole('button', { name: 'Log the repair' }).click();
   await expect(repair).toBeHidden();
   await expect(page.getByTestId('retest-card')).toBeVisible();

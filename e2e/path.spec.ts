@@ -25,7 +25,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
 
   await test.step('trace: suspects, ledger, next test with why, minutes, hazards and what each outcome means', async () => {
     await expect(page.getByTestId('suspects')).toContainText('Points dirty or burnt');
-    await expect(page.getByTestId('ledger')).toContainText('Turn the engine by hand: Turns freely');
+    await expect(page.getByTestId('ledger')).toContainText('Engine, turned by hand: Turns freely');
     const card = page.getByTestId('test-card');
     await expect(card).toContainText('Worth doing next');
     await expect(card).toContainText(/\d+ min/);
@@ -67,7 +67,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
   await test.step('outcomes every test has', async () => {
     let card = await chooseTest(page, /^Move connectors/);
     await card.getByRole('button', { name: 'Intermittent' }).click();
-    await expect(page.getByTestId('ledger')).toContainText('Move connectors and watch the voltage: intermittent');
+    await expect(page.getByTestId('ledger')).toContainText('Voltage while connectors are moved: intermittent');
     await page.getByRole('button', { name: /Withdraw: Move connectors/ }).click();
     card = await chooseTest(page, /^Leak-down.*cylinder 1/);
     await card.getByRole('combobox', { name: 'Couldn’t test, and why' }).click();

@@ -6,16 +6,16 @@ test('the first screen: an empty shop beside the demo; the first person says who
   await awake(page);
   await expect(page.getByTestId('demo-shop')).toContainText('everything in it invented');
   const name = `Shed ${crypto.randomUUID().slice(0, 8)}`;
-  await page.getByLabel('Its name').fill(name);
-  await page.getByRole('button', { name: 'Open it' }).click();
-  await expect(page.getByText('No bike is in the shop')).toBeVisible();
+  await page.getByLabel('Name').fill(name);
+  await page.getByRole('button', { name: 'Create' }).click();
+  await expect(page.getByText('No bikes in the workshop')).toBeVisible();
   await page.goto('/workshops');
   await awake(page);
   const own = page.getByTestId('own-shop').filter({ hasText: name });
-  await own.getByRole('button', { name: 'Go in', exact: true }).click();
+  await own.getByRole('button', { name: 'Open', exact: true }).click();
   await expect(own.getByText('Your name, as it stands on a signature.')).toBeVisible();
   await own.getByLabel('Who is working?').fill('Tam Veley');
-  await own.getByRole('button', { name: 'Go in', exact: true }).click();
+  await own.getByRole('button', { name: 'Open', exact: true }).click();
   await expect(page.getByText(name)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Working: Tam Veley' })).toBeVisible();
 });
@@ -53,14 +53,14 @@ test('a wait: begun with a time, shown on every stage and at home, and over', as
   await dialog.getByLabel('Waiting for').fill('50 ml of penetrant');
   await dialog.getByRole('button', { name: 'Put on hold' }).click();
   await expect(dialog.getByText('Enter when to check again, or until when.')).toBeVisible();
-  await dialog.getByLabel('Look again').fill('2099-01-02T09:00');
+  await dialog.getByLabel('Check again').fill('2099-01-02T09:00');
   await dialog.getByRole('button', { name: 'Put on hold' }).click();
   await expect(page.getByText(/soaking: 50 ml of penetrant\. Check again 2 Jan/)).toBeVisible();
   await page.goto(`${job}/parts`);
   await expect(page.getByText(/soaking: 50 ml of penetrant/)).toBeVisible();
   await page.goto('/');
   await expect(page.getByRole('region', { name: 'Waiting' })).toContainText('Hollin 500');
-  await expect(page.getByRole('region', { name: 'Can be done now' })).toContainText('Everything waits');
+  await expect(page.getByRole('region', { name: 'Can be done now' })).toContainText('Everything is on hold');
   await page.goto(`${job}/parts`);
   await page.getByRole('button', { name: 'Done: 50 ml of penetrant' }).click();
   await expect(page.getByText(/50 ml of penetrant/)).toHaveCount(0);
@@ -135,7 +135,7 @@ test('money: what was agreed, what is spent, and the new yes that is wanted', as
   await page.getByRole('button', { name: 'Add part' }).click();
   await page.goto(`${job}/decide`);
   await expect(page.getByText('Over the agreed sum')).toBeVisible();
-  await expect(page.getByRole('alert')).toContainText('needs a new yes');
+  await expect(page.getByRole('alert')).toContainText('Get the owner’s OK');
   // a consent is never undone: a new one takes its place
   await page.getByLabel('Agreed work').fill('Coil as well');
   await page.getByLabel(/^Up to/).fill('150');

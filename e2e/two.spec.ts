@@ -54,8 +54,8 @@ test('a tab of one workshop, when another tab took the browser into another: not
   const tab = await page.context().newPage();
   await tab.goto('/workshops');
   await awake(tab);
-  await tab.getByLabel('Its name').fill(`Elsewhere ${info.testId}`);
-  await tab.getByRole('button', { name: 'Open it' }).click();
+  await tab.getByLabel('Name').fill(`Elsewhere ${info.testId}`);
+  await tab.getByRole('button', { name: 'Create' }).click();
   await tab.waitForURL('/');
   await page.getByLabel('Part removed').fill('Left cover');
   await page.getByRole('button', { name: 'Add step' }).click();
@@ -122,7 +122,7 @@ test('the same field on two devices: a conflict with both values, one tap, nothi
   await expect(conflicts.getByTestId('conflict-case')).toHaveCount(1);
   await expect(conflicts).toContainText('it now says “1968”; you wrote “1971”');
   await conflicts.getByRole('button', { name: 'Use “1971”' }).click();
-  await expect(conflicts).toContainText('Nothing needs you.');
+  await expect(conflicts).toContainText('Nothing to decide.');
   await expect(page.getByLabel('Year', { exact: true })).toHaveValue('1971', { timeout: 5000 });
   // both values stand in the log
   await expect

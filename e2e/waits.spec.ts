@@ -13,7 +13,7 @@ test('a wait shows on the bike, the spine, Next and in the calendar, can be put 
   await page.getByRole('dialog').getByRole('button', { name: 'Put on hold' }).click();
   await expect(page.getByText('Enter what it waits for.')).toBeVisible();
   await page.getByLabel('Waiting for', { exact: true }).fill('Penetrant in the bore');
-  await page.getByLabel('Look again').fill('2031-05-04T09:30');
+  await page.getByLabel('Check again').fill('2031-05-04T09:30');
   await page.getByRole('dialog').getByRole('button', { name: 'Put on hold' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'soaking: Penetrant in the bore' })).toContainText('Check again 4 May');
   await page.goto('/');

@@ -51,7 +51,7 @@ test('a reading in the wrong unit is caught at the field, with the guess of what
   await card.getByLabel('Cylinder 1', { exact: true }).fill('17O');
   await card.getByRole('button', { name: /^Save/ }).click();
   await expect(card.getByText(/did you mean 170\?/)).toBeVisible();
-  await expect(page.getByTestId('ledger')).not.toContainText('Measure compression');
+  await expect(page.getByTestId('ledger')).not.toContainText('Compression');
 });
 
 test('a torque that is impossible for its thread is asked back', async ({ bench: page }) => {

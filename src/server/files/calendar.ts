@@ -33,7 +33,7 @@ export function eventsOf(waits: readonly WaitLine[], days: readonly DayLine[], n
   const timed = waits.flatMap((w) =>
     (
       [
-        ['look', w.lookAgain, `${w.bike}: look again at ${w.what}`],
+        ['look', w.lookAgain, `${w.bike}: check again at ${w.what}`],
         ['until', w.until, `${w.bike}: ${w.what} is due (${w.kind})`],
       ] as const
     ).flatMap(([which, at, title]): EventAttributes[] =>

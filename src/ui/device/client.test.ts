@@ -56,7 +56,7 @@ describe('call', () => {
   it('has words for a refusal without any, and for no answer at all', async () => {
     expect(await call('GET /api/jobs', { via: answering('{}', 500).via })).toMatchObject({
       status: 500,
-      message: 'The server did not take this.',
+      message: 'The server refused this and gave no reason. Try again.',
     });
     const cut: typeof fetch = () => Promise.reject(new TypeError('offline'));
     expect(await call('GET /api/jobs', { via: cut })).toMatchObject({ ok: false, status: 0 });

@@ -81,7 +81,7 @@ function failureOf(status: number, body: unknown): Failure {
   return {
     ok: false,
     status,
-    message: message ?? 'The server did not take this.',
+    message: message ?? 'The server refused this and gave no reason. Try again.',
     ...(code && { code }),
     ...(problems && { problems }),
   };

@@ -29,5 +29,5 @@ export function openingProblem(opening: Opening): string | null {
   if (opening === 'unkept')
     // It goes out from this page all the same while the page lives (see Device.keep).
     return 'This device cannot save anything: its storage is full or closed. If the server can be reached, the bike is booked in there: check Next before you try again. Your entries are still here.';
-  return opening === 'refused' ? 'The server did not take this. Your entries are still here.' : null;
+  return opening === 'refused' ? 'The server refused this. Your entries are still here.' : null;
 }

@@ -57,7 +57,7 @@ describe('entries on their way', () => {
       { status: 400, message: 'Write a number.' },
       { kind: 'refused', refusal: { code: 'unknown', message: 'Write a number.' } },
     ],
-    [{ status: 400 }, { kind: 'refused', refusal: { code: 'unknown', message: 'The server did not take this.' } }],
+    [{ status: 400 }, { kind: 'refused', refusal: { code: 'unknown', message: 'The server refused this and gave no reason. Try again.' } }],
     [
       { status: 409, refusal: { code: 'closed', message: 'Handed over.' } },
       { kind: 'refused', refusal: { code: 'closed', message: 'Handed over.' } },
@@ -147,7 +147,7 @@ describe('the bytes of a photo on their way', () => {
 
   it.each([
     [415, '{"message":"This file is not a picture."}', { kind: 'refused', message: 'This file is not a picture.' }],
-    [413, 'not json', { kind: 'refused', message: 'The server did not take this picture.' }],
+    [413, 'not json', { kind: 'refused', message: 'The server refused this picture and gave no reason. Try again.' }],
     [401, '', { kind: 'cut' }],
     [429, '', { kind: 'cut' }],
     [503, '', { kind: 'cut' }],

@@ -36,7 +36,7 @@ export default function Conflicts({ onClose }: { onClose: () => void }) {
 function Case({ of }: { of: ConflictCase }) {
   const { store, device } = useJob();
   const { item, fields, behind } = of;
-  const said = item.refusal?.message ?? 'The server did not take this.';
+  const said = item.refusal?.message ?? 'The server refused this and gave no reason. Try again.';
   return (
     <Box sx={{ borderTop: '3px solid', borderColor: 'bench.brass', py: 1.5, display: 'grid', gap: 1 }} data-testid="conflict-case">
       <Typography sx={{ fontWeight: 600 }}>{actName({ ...item.command, changes: item.changes })}</Typography>

@@ -1,5 +1,6 @@
 import { chargingBandV, chargingVerdict, dropVerdict, phasesVerdict, segmentsBetween, type Segment } from '../electrics';
 import { at, can, choice, exact, figure, filledRows, nothing, result, rpm, yesNo, type Panel, type PanelSubject } from '../panel';
+import { groupedWords } from '../../state';
 
 const amps = { low: 0, high: 500 };
 
@@ -116,7 +117,7 @@ export const charging: Panel = {
       words: [c?.words, p?.words].filter(Boolean).join(' '),
       lines: [
         ...points.map((x) => ({
-          label: `At ${x.rpm}`,
+          label: `At ${groupedWords(x.rpm)} rpm`,
           value: exact(x.volts),
           unit: 'V',
           // Less is made at idle: the band holds for the most that it reaches.

@@ -27,6 +27,7 @@ import {
   type PanelLine,
   type Panel,
 } from '../panel';
+import { groupedWords } from '../../state';
 import { standingOf, judge, type GaugeError, type Limit } from '../judge';
 
 const rad = (d: number) => (d * Math.PI) / 180;
@@ -163,7 +164,7 @@ export const advance: Panel = {
       tone: curve.length === 0 ? 'open' : bad || stands ? 'bad' : judged.some((p) => p.verdict === 'on the line') ? 'watch' : 'good',
       words: curve.length === 0 ? 'Enter the curve of the manual to judge it.' : words,
       lines: judged.map((p) => ({
-        label: `At ${Math.round(p.reading.rpm)}`,
+        label: `At ${groupedWords(Math.round(p.reading.rpm))} rpm`,
         value: exact(rad(p.reading.degrees)),
         unit: '°',
         ...(p.reading.degrees === furthest && { keep: { quantity: 'timing-full', position: null } }),

@@ -14,12 +14,14 @@ export function titleOf(row: Own, knowledge: Knowledge): string {
 export function EntryLine({
   row,
   knowledge,
+  currency,
   problem,
   onChange,
   onRetire,
 }: {
   row: Own;
   knowledge: Knowledge;
+  currency: string;
   problem?: OwnProblem;
   onChange: () => void;
   onRetire: () => void;
@@ -45,7 +47,7 @@ export function EntryLine({
         </Typography>
         <Typography variant="body2" color="text.secondary" sx={{ overflowWrap: 'anywhere' }}>
           {row.retired ? 'Removed. ' : ''}
-          {saysOf(row, knowledge)}
+          {saysOf(row, knowledge, currency)}
         </Typography>
         {problem && (
           <Typography variant="body2" color={problem.idle ? 'text.primary' : 'error'} role={problem.idle ? undefined : 'alert'}>
@@ -72,12 +74,12 @@ export function EntryLine({
   );
 }
 
-function saysOf(row: Own, k: Knowledge): string {
+function saysOf(row: Own, k: Knowledge, currency: string): string {
   const named = (id: string) => (k.findings.find((f) => f.id === id)?.name ?? id).toLowerCase();
   switch (row.what) {
     case 'fault': {
       const brings = Object.keys(row.body.causes).map(named);
-      return `1 bike in ${Math.round(1 / row.body.prior)}. Brings ${brings.join(', ')}. ${row.body.remedy.do}`;
+      return `1 bike in ${Math.round(1 / row.body.prior)}. Causes ${brings.join(', ')}. ${row.body.remedy.do}`;
     }
     case 'test':
       return `${row.body.minutes} min. ${row.body.outcomes.map((o) => o.says).join(' / ')}`;
@@ -88,7 +90,7 @@ function saysOf(row: Own, k: Knowledge): string {
       const said = [
         prior !== undefined && `1 bike in ${Math.round(1 / prior)}`,
         minutes !== undefined && `${minutes} min`,
-        parts !== undefined && `parts ${parts}`,
+        parts !== undefined && `parts ${parts} ${currency}`,
       ];
       return said.filter(Boolean).join(', ');
     }

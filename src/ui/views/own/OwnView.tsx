@@ -131,6 +131,7 @@ export default function OwnView({ workshop }: { workshop: WorkshopContext }) {
               kind={k}
               rows={rows.filter((r) => r.what === k.what)}
               knowledge={knowledge}
+              currency={workshop.shop.currency}
               problems={problems}
               onChange={(row) => setEditing({ what: row.what, row })}
               onRetire={(row) => void retire(row)}
@@ -193,13 +194,14 @@ interface EntryCardProps {
   kind: (typeof kinds)[number];
   rows: readonly Own[];
   knowledge: Knowledge;
+  currency: string;
   problems: ReadonlyMap<string, OwnProblem>;
   onChange(row: Own): void;
   onRetire(row: Own): void;
 }
 
 /** The entries of one kind. */
-function EntryCard({ kind, rows, knowledge, problems, onChange, onRetire }: EntryCardProps) {
+function EntryCard({ kind, rows, knowledge, currency, problems, onChange, onRetire }: EntryCardProps) {
   return (
     <Card title={kind.title}>
       {rows.length === 0 && <Empty>{kind.teach}</Empty>}
@@ -208,6 +210,7 @@ function EntryCard({ kind, rows, knowledge, problems, onChange, onRetire }: Entr
           key={r.id}
           row={r}
           knowledge={knowledge}
+          currency={currency}
           problem={problems.get(r.id)}
           onChange={() => onChange(r)}
           onRetire={() => onRetire(r)}
