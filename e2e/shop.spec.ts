@@ -158,11 +158,11 @@ test('a bike whose ignition nobody noted: looking it up is offered, and it moves
   });
   await page.goto(`${job}/trace`);
   await page.getByRole('combobox', { name: 'Take another test' }).click();
-  await page.getByRole('option', { name: /^What makes the spark/ }).click();
+  await page.getByRole('option', { name: /^Ignition: points/ }).click();
   await page.getByRole('button', { name: 'points', exact: true }).click();
   await ranked(page);
   await page.getByRole('combobox', { name: 'Take another test' }).click();
-  await expect(page.getByRole('option', { name: /^What makes the spark/ })).toHaveCount(0);
+  await expect(page.getByRole('option', { name: /^Ignition: points/ })).toHaveCount(0);
   // Among the others, or the one that is advised now.
   const flick = /^Flick closed points/;
   await expect(

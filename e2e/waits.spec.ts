@@ -118,7 +118,7 @@ test('a device that can write nothing down says so, and what is entered goes to 
   await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Points');
   await page.getByRole('button', { name: 'Add part' }).click();
   await expect(page.getByTestId('parts')).toContainText('Points');
-  await expect(page.getByRole('alert')).toContainText('cannot write anything down');
+  await expect(page.getByRole('alert')).toContainText('cannot save anything');
   await page.unroute('**/api/commands');
   await expect(page.getByRole('alert')).toHaveCount(0);
   await page.reload();
@@ -133,8 +133,8 @@ test('a line begun on Next goes on at the bike it names', async ({ bench: page }
   await expect(page.getByTestId('line-panel')).toContainText('Sedgeling 250: wait soaking bores');
   await page.keyboard.press('Enter');
   await page.waitForURL(`${job}/trace`);
-  await expect(page.getByTestId('line-panel')).toContainText('Waits, soaking: bores');
-  await expect(page.getByRole('textbox', { name: /Say it in a line/ })).toBeFocused();
+  await expect(page.getByTestId('line-panel')).toContainText('On hold, soaking: bores');
+  await expect(page.getByRole('textbox', { name: /Type a line/ })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('status').filter({ hasText: 'soaking: bores' }).first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Done: bores' })).toBeVisible();

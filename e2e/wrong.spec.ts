@@ -62,7 +62,7 @@ test('a torque that is impossible for its thread is asked back', async ({ bench:
   await page.getByLabel('Torque', { exact: true }).fill('90');
   await page.getByRole('button', { name: 'Plan torque' }).click();
   await expect(page.getByRole('alert')).toContainText('Did you mean 90 lbf·in?');
-  await expect(page.getByTestId('torques')).toContainText('No torque is planned');
+  await expect(page.getByTestId('torques')).toContainText('No torque planned');
   await page.getByRole('button', { name: 'Manual confirmed' }).click();
   await page.getByRole('button', { name: 'Plan torque' }).click();
   await expect(page.getByTestId('torques')).toContainText('Side cover');

@@ -58,7 +58,7 @@ const views: Shot[] = [
     'bench-line',
     async (p) => `${await jobPath(p, 'Quillon 350')}/trace`,
     async (p) => {
-      await p.getByLabel('Say it in a line.').fill('comp 2 one hundred eighteen psi');
+      await p.getByLabel('Type a line.').fill('comp 2 one hundred eighteen psi');
       await p.getByTestId('line-panel').getByRole('button', { name: 'Save' }).waitFor();
     },
   ],
@@ -73,7 +73,7 @@ page.on('pageerror', (e) => console.error(`page error: ${e.message}`));
 const awake = () => page.locator('html[data-awake]').waitFor({ state: 'attached' });
 await page.goto(`${base}/workshops`);
 await awake();
-await page.getByTestId('demo-shop').getByRole('button', { name: 'Go in as Ines Corrow' }).click();
+await page.getByTestId('demo-shop').getByRole('button', { name: 'Open as Ines Corrow' }).click();
 await page.getByRole('heading', { name: 'Can be done now' }).waitFor();
 for (const [name, go, then] of views) {
   if (only && !only.includes(name)) continue;
