@@ -78,7 +78,7 @@ test('fasteners that cannot be read, and more put back than came off', async ({ 
   await page.getByLabel('Fasteners').fill('4x M6x25');
   await page.getByRole('button', { name: 'Add step' }).click();
   await page.goto(`${job}/rebuild`);
-  const back = page.getByLabel(/back of 4/).last();
+  const back = page.getByLabel(/refitted \(of 4\)/).last();
   await back.fill('5');
   await back.press('Enter');
   await expect(page.getByText('Only 4 came off.')).toBeVisible();

@@ -44,7 +44,11 @@ function textsOf(file: string): [string, string][] {
   const visit = (n: ts.Node): void => {
     if (ts.isImportDeclaration(n) || ts.isTypeNode(n)) return;
     const text =
-      ts.isJsxText(n) || ts.isStringLiteral(n) || ts.isNoSubstitutionTemplateLiteral(n) || ts.isTemplateHead(n) || ts.isTemplateMiddleOrTemplateTail(n)
+      ts.isJsxText(n) ||
+      ts.isStringLiteral(n) ||
+      ts.isNoSubstitutionTemplateLiteral(n) ||
+      ts.isTemplateHead(n) ||
+      ts.isTemplateMiddleOrTemplateTail(n)
         ? n.text.replace(/\s+/g, ' ')
         : '';
     const attribute = ts.isJsxAttribute(n.parent ?? n) ? (n.parent as ts.JsxAttribute).name.getText(source) : '';
@@ -61,11 +65,15 @@ function shownIn(data: unknown, at: string): [string, string][] {
   if (typeof data === 'string') return isShown(data) ? [[at, data]] : [];
   if (Array.isArray(data)) return data.flatMap((x, i) => shownIn(x, `${at}/${(x as { id?: string } | null)?.id ?? i}`));
   if (typeof data !== 'object' || data === null) return [];
-  return Object.entries(data).flatMap(([k, v]) => (/^(words|told|work|notWork|origin|vocabulary)$/.test(k) ? [] : shownIn(v, `${at}/${k}`)));
+  return Object.entries(data).flatMap(([k, v]) =>
+    /^(words|told|work|notWork|origin|vocabulary)$/.test(k) ? [] : shownIn(v, `${at}/${k}`),
+  );
 }
 
 const wrong = (texts: readonly [string, string][]) =>
-  texts.flatMap(([at, text]) => retired.filter(([term]) => term.test(text)).map(([, say]) => `${at}: “${text.trim().slice(0, 90)}” → ${say}`));
+  texts.flatMap(([at, text]) =>
+    retired.filter(([term]) => term.test(text)).map(([, say]) => `${at}: “${text.trim().slice(0, 90)}” → ${say}`),
+  );
 
 describe('words that are not shown any more', () => {
   it('stand on no screen', () => {
@@ -73,7 +81,9 @@ describe('words that are not shown any more', () => {
     expect(wrong(shown.flatMap(textsOf))).toEqual([]);
   });
   it('are said by no verdict, refusal or record', () => {
-    const core = files('src/core', /\.ts$/).filter((f) => !/\.test\.|core\/line\/|trace\/simulate|knowledge\/(check|unsound|likely)/.test(f));
+    const core = files('src/core', /\.ts$/).filter(
+      (f) => !/\.test\.|core\/line\/|trace\/simulate|knowledge\/(check|unsound|likely)/.test(f),
+    );
     expect(wrong(core.flatMap(textsOf))).toEqual([]);
   });
   it('stand nowhere in the knowledge', () => {

@@ -73,7 +73,9 @@ const warningsOf = ({ throttle, battery, engine, cranked, decompressor, rpm }: C
   ...(throttle === 'shut' ? ['The throttle was shut: the engine could not breathe. Hold it wide open and crank again.'] : []),
   ...(battery === 'weak' ? ['The battery was weak: it cranked too slowly. Charge it and crank again.'] : []),
   ...(tooSlow({ rpm }) ? [`Cranked at ${Math.round(rpm!)} a minute: too slowly, so it reads low. 200 to 300 is usual.`] : []),
-  ...(cranked === 'kick' ? ['A kickstarter gives less than a starter does: hold cylinders against each other, not against the manual.'] : []),
+  ...(cranked === 'kick'
+    ? ['A kickstarter gives less than a starter does: hold cylinders against each other, not against the manual.']
+    : []),
   ...(engine === 'cold' ? ['Cold: a warm engine reads a little more.'] : []),
 ];
 

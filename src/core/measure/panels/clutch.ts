@@ -89,13 +89,17 @@ export const clutch: Panel = {
     if (thick.length || surface)
       words.push(plateWords(worn ? 'worn' : (surface ?? 'sound'), (v.choice('steel') ?? 'steel') as 'steel', warped));
     if (lowStack)
-      words.push('The stack is low: the springs press less than they should. Renew the friction plates, or find the plate that is missing.');
+      words.push(
+        'The stack is low: the springs press less than they should. Renew the friction plates, or find the plate that is missing.',
+      );
     else if (stackHigh !== null && stackLeast !== null && words.length === 0) words.push('The stack is high enough.');
     if (short) words.push('The springs are short: renew them all.');
     const atLeast = (low: number | null) => (low === null ? null : { low, high: null, source: 'as entered here', general: false });
     const gauge = { relative: 0, absolute: 1e-5 };
     const lines = [
-      ...(thick.length ? [{ label: 'Thinnest friction plate', value: exact(Math.min(...thick)), unit: 'mm', limit: least, error: gauge }] : []),
+      ...(thick.length
+        ? [{ label: 'Thinnest friction plate', value: exact(Math.min(...thick)), unit: 'mm', limit: least, error: gauge }]
+        : []),
       ...(warps.length ? [{ label: 'Most warp', value: exact(Math.max(...warps)), unit: 'mm', limit: warpMost, error: gauge }] : []),
       ...(stackHigh === null
         ? []

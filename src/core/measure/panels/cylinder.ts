@@ -268,7 +268,10 @@ export const crank: Panel = {
       fields: checks.map((c) => figure(c.id, c.label, 'mm', { quantity: c.quantity, plausible: can.gap })),
       note: 'Run-out on the ends of the shaft, between centres or in vee blocks. Up-and-down play is a fault in itself; side play up to its limit is not.',
     },
-    { title: 'Limits of the manual', fields: checks.map((c) => figure(`${c.id}-most`, `${c.label}, at most`, 'mm', { plausible: can.gap })) },
+    {
+      title: 'Limits of the manual',
+      fields: checks.map((c) => figure(`${c.id}-most`, `${c.label}, at most`, 'mm', { plausible: can.gap })),
+    },
   ],
   work: (v: Values, s: PanelSubject) => {
     const lines = checks.flatMap((c) => {

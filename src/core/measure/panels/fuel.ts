@@ -214,7 +214,9 @@ export const jets: Panel = {
       v.figure('book#screw') ?? s.limit('mixture-screw')?.high ?? null,
     ];
     if (screw !== null && screwBook !== null && Math.abs(screw - screwBook) > 1)
-      steps.push('The mixture screw stands more than a turn from the manual: a pilot jet, an air leak or the float is what it makes up for.');
+      steps.push(
+        'The mixture screw stands more than a turn from the manual: a pilot jet, an air leak or the float is what it makes up for.',
+      );
     if (
       lines.length + steps.length + air.length === 0 &&
       !plug &&

@@ -155,6 +155,8 @@ export const foundLine = (x: Valve, v: Values, s: PanelSubject) => {
 export const warningsOf = (v: Values, s: PanelSubject) => [
   ...(s.decompressor ? [decompressorTrap] : []),
   ...(['warm', 'hot'].includes(v.choice('engine') ?? '')
-    ? ['Clearances of the manual are those of a cold engine: let it stand overnight, or go by a figure that the manual gives for a hot one.']
+    ? [
+        'Clearances of the manual are those of a cold engine: let it stand overnight, or go by a figure that the manual gives for a hot one.',
+      ]
     : []),
 ];

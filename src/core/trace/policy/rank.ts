@@ -12,7 +12,7 @@ import { placeName } from '../model/places';
 import { symptomsToAsk, type SymptomAsk } from './asks';
 import { oddsOf } from './odds';
 import type { Odds } from './suspects';
-import { chanceWords, listing } from './words';
+import { chanceWords, inSentence, listing } from './words';
 
 export interface OutcomeView {
   id: string;
@@ -212,7 +212,7 @@ function testView(
     const down = moved.find((i) => then[i] < now[i]);
     const said = [
       up !== undefined ? `${label(up)} up to ${chanceWords(then[up])}` : '',
-      down !== undefined ? `${label(down)} down to ${chanceWords(then[down])}` : '',
+      down !== undefined ? `${up !== undefined ? inSentence(label(down)) : label(down)} down to ${chanceWords(then[down])}` : '',
     ].filter(Boolean);
     return { id: o.id, says: o.says, chance, means: said.length ? `${said.join('; ')}.` : 'Changes little.' };
   };
@@ -234,7 +234,7 @@ function testView(
     bits,
     risk: t.risk,
     gate: t.gate?.says ?? null,
-    parts: parted.length ? listing(parted.map(label)) : '',
+    parts: parted.length ? listing(parted.map((i) => inSentence(label(i)))) : '',
     outcomes,
   };
 }
@@ -246,7 +246,7 @@ function whyTest(t: TestView): string {
   const minutes = t.minutes + t.accessMinutes;
   const names = t.parts ? t.parts.split(/, | and /).length : 0;
   const parts = names > 1 ? `Separates ${t.parts}.` : names === 1 ? `Confirms or clears ${t.parts}.` : '';
-  return [parts, `${minutes} min.`].filter(Boolean).join(' ');
+  return parts || `${minutes} min.`;
 }
 
 /** The single repair, and the pair, most likely to cure everything that is open. */

@@ -22,6 +22,9 @@ export function listing(words: readonly string[]): string {
   return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 }
 
+/** A name as it stands inside a sentence: small, unless it is a short form such as "CV". */
+export const inSentence = (name: string): string => (/^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name);
+
 /** How something moved the odds, from the ratio of the odds with it to those without: "much likelier (×6)". */
 export function weightWords(ratio: number): string {
   const r = ratio >= 1 ? ratio : 1 / ratio;

@@ -42,8 +42,8 @@ export default function CalendarView({ shopId, token: first, bases }: { shopId: 
         )}
         <Card lead title="Keep a calendar up to date">
           <Typography sx={{ mb: 1 }}>
-            Give this address to your calendar. It shows what soaks, cures and cools, parts that should arrive, and temporary repairs with
-            a day. Who has the address can read these lines, so keep it to yourself.
+            Give this address to your calendar. It shows what soaks, cures and cools, parts that should arrive, and temporary repairs with a
+            day. Who has the address can read these lines, so keep it to yourself.
           </Typography>
           {bases.map((b) => {
             const address = `${b}/calendar/${shopId}.${token}.ics`;

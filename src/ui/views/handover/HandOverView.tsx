@@ -90,7 +90,7 @@ function Watches() {
     setTried(false);
   };
   return (
-    <Card title="To be watched">
+    <Card title="Watch list">
       {rows('watch').length === 0 && <Empty>Points for the owner to check, and when.</Empty>}
       {rows('watch').map((w) => (
         <Typography key={w.id} sx={{ borderTop: 1, borderColor: 'divider', py: 0.75 }}>

@@ -80,7 +80,8 @@ export default function OwnView({ workshop }: { workshop: WorkshopContext }) {
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0,1fr)' }} data-testid="own">
         <Card lead title="This workshop’s own knowledge">
           <Typography sx={{ mb: 1.5, maxWidth: 760 }}>
-            Used on every bike from the next ranking. The values are your judgement, as the ones that ship are ours. Removing an entry loses nothing: its results stay readable.
+            Used on every bike from the next ranking. The values are your judgement, as the ones that ship are ours. Removing an entry loses
+            nothing: its results stay readable.
           </Typography>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
             {kinds.map((k) => (

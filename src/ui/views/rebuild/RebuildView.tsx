@@ -112,11 +112,11 @@ function RefitStep({ step, first, before }: { step: Step; first: boolean; before
                 sx={{ width: 130 }}
                 label={
                   <Box component="span" sx={{ fontWeight: 400 }}>
-                    back of {f.count}
+                    refitted (of {f.count})
                   </Box>
                 }
                 value={String(f.refitted)}
-                inputProps={{ inputMode: 'numeric', 'aria-label': `${f.size} ${f.place ?? ''}: back of ${f.count}` }}
+                inputProps={{ inputMode: 'numeric', 'aria-label': `${f.size} ${f.place ?? ''}: refitted (of ${f.count})` }}
                 onSet={(t) => {
                   if (!/^\d{1,3}$/.test(t)) return 'A whole number.';
                   if (Number(t) > f.count) return `Only ${f.count} came off.`;

@@ -91,9 +91,9 @@ export function Suspects({ ranking, reasons, busy, onExplain, onRepair, onChoose
       </Box>
       {ranking.enough && (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
-          One repair will be enough: {name(ranking.enough.key).toLowerCase()}, {chanceWords(ranking.enough.chance)}.
+          {name(ranking.enough.key)} alone cures it: {chanceWords(ranking.enough.chance)}.
           {ranking.pair &&
-            ` Best two: with ${name(ranking.pair.keys.find((k) => k !== ranking.enough!.key) ?? ranking.pair.keys[1]).toLowerCase()}, ${chanceWords(ranking.pair.chance)}.`}
+            ` With ${name(ranking.pair.keys.find((k) => k !== ranking.enough!.key) ?? ranking.pair.keys[1]).toLowerCase()}: ${chanceWords(ranking.pair.chance)}.`}
         </Typography>
       )}
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
