@@ -49,7 +49,7 @@ export function phasesVerdict(values: readonly number[], leaks: boolean): { shar
   // Common practice: phases agree within a tenth.
   const even = values.length > 1 && share <= 0.1;
   if (leaks)
-    return { share, even, words: 'A winding leaks to earth: none may. The stator is done for, or a wire is chafed on the way out.' };
+    return { share, even, words: 'A winding leaks to earth: none may. The stator is worn out, or a wire is chafed on the way out.' };
   return {
     share,
     even,

@@ -35,7 +35,7 @@ export type AdvanceShape =
   'unknown' | 'stuck' | 'follows' | 'all late' | 'all early' | 'falls short' | 'runs ahead' | 'on the line' | 'wanders';
 
 const advanceWords: Readonly<Record<AdvanceShape, string>> = {
-  unknown: 'Nothing to hold it against at these speeds.',
+  unknown: 'No limit to compare with at these speeds.',
   stuck: 'It does not advance at all: weights stuck, spring off its peg, or the unit dead.',
   follows: 'The curve follows the manual.',
   'all late': 'Late all along: set the base timing first, then look again.',

@@ -190,7 +190,7 @@ export const starter: Panel = {
 export const drain: Panel = {
   id: 'drain',
   group: 'electrics',
-  name: 'Drain with the key off',
+  name: 'Key-off drain',
   about: 'What flows while it stands, and in how many days that empties the battery.',
   hazards: ['short-circuit'],
   limits: ['drain-current'],

@@ -6,7 +6,7 @@ const teeth = { low: 5, high: 120 };
 export const noise: Panel = {
   id: 'noise',
   group: 'noise',
-  name: 'Noise by its rate',
+  name: 'Knock rate',
   about: 'How often it knocks at which revs: which shaft turns so, in this engine.',
   hazards: ['moving-parts', 'exhaust-gas', 'hot-parts'],
   blocks: () => [

@@ -189,7 +189,7 @@ function debrisTold(magnetic: boolean, family: DebrisFamily): Handed[] {
 export const debris: Panel = {
   id: 'debris',
   group: 'oil',
-  name: 'What is in the oil',
+  name: 'Oil debris',
   about: 'Magnet, colour, shape and size: where it can come from in this engine.',
   hazards: ['waste-oil'],
   blocks: () => [

@@ -23,7 +23,7 @@ const looseShare = 0.5;
 export const firstMovement: Panel = {
   id: 'first-movement',
   group: 'engine',
-  name: 'Do the bolts move early?',
+  name: 'Breakaway torque',
   about: 'The torque at which each fastener first moves, from a click wrench raised in steps, against its figure.',
   hazards: [],
   blocks: (_s, v) => [

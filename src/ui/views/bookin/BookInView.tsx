@@ -108,7 +108,7 @@ function WhatItIs() {
               onChange={(e) => set({ archetype: e.target.value || null })}
               inputProps={{ 'aria-label': 'Kind of bike' }}
             >
-              <MenuItem value="">not said</MenuItem>
+              <MenuItem value="">not given</MenuItem>
               {knowledge.archetypes.map((a) => (
                 <MenuItem key={a.id} value={a.id}>
                   {a.name}

@@ -77,12 +77,12 @@ function ChoiceSelect({ field, name, value, onChange }: ChoiceSelectProps) {
       renderValue={(v) =>
         field.options.find((o) => o.value === v)?.label ?? (
           <Box component="span" sx={{ color: 'text.secondary' }}>
-            not said
+            not given
           </Box>
         )
       }
     >
-      <MenuItem value="">not said</MenuItem>
+      <MenuItem value="">not given</MenuItem>
       {field.options.map((o) => (
         <MenuItem key={o.value} value={o.value}>
           {o.label}
