@@ -12,7 +12,6 @@ import { Card } from '../controls/Card';
 import { day, wrongYear } from '../controls/times';
 
 /** Provisional repairs are normal and written down: what, why, until when, and how far it may go with them. */
-// eslint-disable-next-line max-lines-per-function -- a form: its fields in the order in which they are filled in
 export function Provisionals() {
   const { store, rows, jobId } = useJob();
   const open = rows('provisional').filter((p) => !p.endedAt);

@@ -34,7 +34,6 @@ function readDraft(): Draft {
 }
 
 /** Three fields, and the bike is in. The rest can wait. */
-// eslint-disable-next-line max-lines-per-function -- a form: its fields in the order in which they are filled in
 export default function NewBikeView({ workshop }: { workshop: WorkshopContext }) {
   const { device, line, items, room } = useDevice(workshop.shop.id);
   const [symptoms, setSymptoms] = useState<Record<string, SymptomAnswer>>({});
