@@ -24,7 +24,10 @@ function answered(answer: CommandAnswer): Answered {
   if (status === 401 || status === 421) return { kind: 'away' };
   if (status >= 500 || status === 429) return { kind: 'cut' };
   if (code === 'not-alone') return { kind: 'left' };
-  return { kind: 'refused', refusal: refusal ?? { code: 'unknown', message: message || 'The server refused this and gave no reason. Try again.' } };
+  return {
+    kind: 'refused',
+    refusal: refusal ?? { code: 'unknown', message: message || 'The server refused this and gave no reason. Try again.' },
+  };
 }
 
 /** What a request may take before the line counts as cut; entries are kept and sent again, so impatience costs nothing. */
@@ -90,7 +93,12 @@ export const serverTransport: Transport = {
           }
           // Sent with the entry that names it, which tells the same.
           if (isElsewhere({ status, code: body.code })) resolve({ kind: 'cut' });
-          else resolve({ kind: 'refused', code: body.code, message: body.message ?? 'The server refused this picture and gave no reason. Try again.' });
+          else
+            resolve({
+              kind: 'refused',
+              code: body.code,
+              message: body.message ?? 'The server refused this picture and gave no reason. Try again.',
+            });
         }
       };
       request.onerror = request.ontimeout = request.onabort = () => resolve({ kind: 'cut' });

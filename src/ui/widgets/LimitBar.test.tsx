@@ -17,7 +17,7 @@ describe('the limit bar says in words what it shows', () => {
     ['Low', '118 psi, low.'],
     ['In', '165 psi, within limits.'],
     ['High', '212 psi, high.'],
-    ['On the line', '144 psi, on the line: measure again.'],
+    ['On the line', '144 psi, borderline: measure again.'],
     ['One-sided, at least', 'Limit: 142 psi or more'],
     ['One-sided, at most', 'Limit: 185 psi or less'],
     ['No limit', 'no limit yet. Limit: No limit entered.'],
