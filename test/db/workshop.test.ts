@@ -63,7 +63,7 @@ describe('the demo', () => {
     expect(ranking.suspects[0].probability).toBeGreaterThan(0.1);
     expect(quillon.act?.stage).toBe('trace');
     const later = await nextBoard(t.pool, demoShopId, '2030-06-17T09:00:00.000Z');
-    expect(later.lines.find((l) => l.bike === 'Hollin 500')!.act!.words).toContain('Look again');
+    expect(later.lines.find((l) => l.bike === 'Hollin 500')!.act!.words).toContain('Check: ');
   });
 
   it('prints its record on A4', async () => {
