@@ -24,9 +24,9 @@ test('metal in the oil shuts running and riding with its reason; taken back, bot
 
   const riding = await chooseTest(page, /^Full throttle in a high gear/);
   await expect(riding).toContainText(/Not to be ridden.*metal/i);
-  await expect(riding.getByRole('button', { name: 'Run away' })).toHaveCount(0);
+  await expect(riding.getByRole('button', { name: 'Revs run away' })).toHaveCount(0);
 
-  await page.getByRole('button', { name: /^Withdraw: Magnet through the drained oil/ }).click();
+  await page.getByRole('button', { name: /^Withdraw: Drained oil, magnet/ }).click();
   await expect(may(page, 'run')).toHaveAccessibleName('May it be run? Yes');
   await expect(may(page, 'ridden')).toHaveAccessibleName('May it be ridden? Yes');
 });

@@ -77,7 +77,7 @@ test('a tablet is refused until it says the code, can be named, works with what 
     await expect(home.getByRole('button', { name: 'Remove: By the lift' })).toBeVisible();
     await expect(home.getByTestId('devices')).toContainText('Ines Corrow');
     await home.getByRole('button', { name: 'Remove: By the lift' }).click();
-    await expect(home.getByText('No tablet yet.')).toBeVisible();
+    await expect(home.getByText('No tablets paired.')).toBeVisible();
     expect(await statusOf(tablet, '/api/jobs')).toBe(401);
     await tablet.goto(`${job}/parts`);
     await expect(tablet).toHaveURL(`${lan.origin}/pair`);
