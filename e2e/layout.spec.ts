@@ -178,7 +178,7 @@ test('the gallery shows every state of bar and spine, by day, by night and witho
     'low',
     'within limits',
     'high',
-    'on the line: measure again',
+    'borderline: measure again',
     'no limit yet',
     'off the scale',
     'either side: narrow it down',
@@ -187,7 +187,7 @@ test('the gallery shows every state of bar and spine, by day, by night and witho
     'not obtained',
   ])
     await expect(page.getByText(word, { exact: true }).first()).toBeVisible();
-  await expect(page.getByRole('navigation', { name: 'At work' }).getByRole('link', { name: 'Trace: 3 suspects' })).toHaveAttribute(
+  await expect(page.getByRole('navigation', { name: 'At work' }).getByRole('link', { name: 'Trace: 3 likely' })).toHaveAttribute(
     'aria-current',
     'page',
   );

@@ -38,9 +38,9 @@ const line = (i: number, state: StageLine['state'], open = '', waits: string[] =
 const spine: StageLine[] = [
   line(0, 'clear'),
   line(1, 'clear'),
-  line(2, 'open', '3 suspects'),
+  line(2, 'open', '3 likely'),
   line(3, 'open', '2 bags out'),
-  line(4, 'open', '1 on the line'),
+  line(4, 'open', '1 borderline'),
   line(5, 'untouched'),
   line(6, 'open', '2 awaited', ['Gasket set']),
   line(7, 'untouched'),
