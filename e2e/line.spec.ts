@@ -78,7 +78,7 @@ test('an ambiguous line shows its meanings and keeps none until one is chosen; s
   await field(page).fill('comp 1 118 psi');
   await expect(panel(page).getByRole('img')).toBeVisible();
   await field(page).fill('blorb');
-  await expect(panel(page)).toContainText('says nothing to me');
+  await expect(panel(page)).toContainText('not understood');
 });
 
 test('it completes with this bike’s own words, and "?" lists what can be said', async ({ bench: page }) => {
