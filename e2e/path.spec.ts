@@ -68,7 +68,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
     let card = await chooseTest(page, /^Move connectors/);
     await card.getByRole('button', { name: 'Intermittent' }).click();
     await expect(page.getByTestId('ledger')).toContainText('Voltage while connectors are moved: intermittent');
-    await page.getByRole('button', { name: /Withdraw: Move connectors/ }).click();
+    await page.getByRole('button', { name: /Withdraw: Voltage while connectors are moved/ }).click();
     card = await chooseTest(page, /^Leak-down.*cylinder 1/);
     await card.getByRole('combobox', { name: 'Couldn’t test, and why' }).click();
     await page.getByRole('option', { name: 'No tool for it' }).click();
@@ -89,7 +89,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
       .getByTestId('suspects')
       .getByRole('button', { name: /Points dirty or burnt/ })
       .click();
-    await expect(page.getByTestId('suspects')).toContainText('raises it');
+    await expect(page.getByTestId('suspects')).toContainText('likelier');
     await page.getByRole('button', { name: 'Confirmed: log repair' }).click();
     // What is usual stands beside an empty field: only what was spent goes on the record.
     await expect(page.getByRole('dialog')).toContainText(/Usually about \d+/);
@@ -145,7 +145,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await page.goto(`${job}/rebuild`);
     await expect(page.getByTestId('back-on')).toContainText('1 step, 2 fasteners');
     await page.getByRole('button', { name: 'All refitted' }).click();
-    await expect(page.getByTestId('back-on')).toContainText('nothing is left over');
+    await expect(page.getByTestId('back-on')).toContainText('Everything logged is refitted');
     await page.getByLabel('Fasteners').filter({ visible: true }).fill('Head nuts');
     await page.getByLabel('Thread').filter({ visible: true }).fill('M8');
     await page.getByLabel('How many').filter({ visible: true }).fill('4');
@@ -203,7 +203,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
       'Condenser',
       '18 lbf·ft = 24.4 N·m',
       'Points gap',
-      'Nothing provisional is on the bike',
+      'No temporary repair on the bike',
     ])
       await expect(page.locator('main')).toContainText(new RegExp(text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'i'));
   });
@@ -211,6 +211,6 @@ test('one bike, the whole path', async ({ bench: page }) => {
   await test.step('home shows it as handed over', async () => {
     await page.goto('/');
     await expect(page.getByRole('link', { name: /Quillon 350/ })).toBeVisible();
-    await expect(page.getByText('No bike is in the shop')).toBeVisible();
+    await expect(page.getByText('No bikes in the workshop')).toBeVisible();
   });
 });
