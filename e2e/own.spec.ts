@@ -62,7 +62,7 @@ test('a fault with a look of its own: suspected and offered on the next bike, ta
   await page.goto(`${job}/trace`);
   await ranked(page);
   await expect(page.locator('[data-suspect]').first()).not.toContainText('Tank liner');
-  // Results by it is still told.
+  // What was found by it is still told.
   await expect(page.getByTestId('ledger')).toContainText('tank liner comes off in flakes');
   await page.goto('/knowledge');
   await page.getByRole('button', { name: 'Restore: Tank liner comes off in flakes' }).click();

@@ -46,3 +46,26 @@ describe('values of the trade that stand in the knowledge', () => {
     expect(high!).toBeGreaterThanOrEqual(toSi(1100, 'rpm'));
   });
 });
+
+describe('what a how-to asks for (common practice)', () => {
+  const test = (id: string) => shipped.tests.find((t) => t.id === id)!;
+  it.each([
+    ['crank-side', 'a worn main bearing lets the crank end up and down, not along', /up and down/],
+    ['rod-feel', 'a big end is felt along the rod, not sideways', /straight up and down, not sideways/],
+    ['relay-closed', 'a welded relay is only measured with the battery off', /^Battery off first/],
+    ['tank-look', 'no flame at an open tank', /never a flame/],
+    ['oil-gauge', 'an engine without oil pressure is not run', /do not run it/],
+  ])('%s: %s', (id, _why, words) => expect(test(id).how).toMatch(words));
+  it.each([
+    ['detent-feel', 'chain'],
+    ['disc-clock', 'chain'],
+    ['wet-low', 'exhaust-gas'],
+    ['wash-run-look', 'exhaust-gas'],
+  ])('%s stands with its caution: %s', (id, hazard) => expect(test(id).hazards).toContain(hazard));
+  it('the results of a wheel, a scream and a valve read by themselves', () => {
+    const says = (id: string) => test(id).outcomes.map((o) => o.says);
+    expect(says('cover-scream')).toEqual(['No scream', 'Scream']);
+    expect(says('rotor-idle')).toEqual(['No such knock', 'Knocks at idle, goes on load']);
+    expect(says('breather-valve')).toEqual(['One way', 'Stuck open or shut']);
+  });
+});

@@ -73,7 +73,7 @@ const handOver = define({
   type: 'job.handOver',
   on: 'job',
   says: 'Handed over',
-  /** Manual says nothing but, perhaps, a word for the journal. */
+  /** It says nothing but, perhaps, a word for the journal. */
   payload: { note: optional(words(300)) },
   needs: (_p, c) => [
     { table: 'provisional', field: 'jobId', is: c.entity.id },

@@ -1,4 +1,5 @@
 import { accessOf, faultById, type Knowledge } from '../knowledge';
+import { countWords } from '../state';
 import { repairsUpTo } from '../repairs';
 import type { FitnessAct } from '../state';
 import type { FitnessRows } from './rows';
@@ -59,7 +60,7 @@ export function openSteps(k: Knowledge, c: FitnessRows): FitnessReason[] {
       const shuts = kind ? (kind.shuts ?? 'run') : 'run';
       if (shuts === 'none') return [];
       const short = (c.fasteners ?? []).filter((f) => f.stepId === s.id).reduce((n, f) => n + f.count - f.refitted, 0);
-      const bag = short > 0 ? ` (${short} fastener${short === 1 ? '' : 's'} out)` : '';
+      const bag = short > 0 ? ` (${countWords(short, 'fastener')} out)` : '';
       return [
         {
           code: `step:${s.id}`,

@@ -63,7 +63,7 @@ function headLines({ c, day }: Source, { workshop, owner }: RecordHead, signedBy
 }
 
 /**
- * Results, measured, done, retested, checked, torqued, allowed and signed, and what is to be watched, from a job's rows.
+ * What was found, measured, done, retested, checked, torqued, allowed and signed, and what is to be watched, from a job's rows.
  *
  * @param head whose bike and workshop it is, and in which currency sums are told; rows hold only ids
  * @returns sections in the order in which they are read; figures in the units in which they were entered

@@ -168,6 +168,12 @@ describe('the heading of a result', () => {
 });
 
 describe('the vocabulary', () => {
+  it('takes one list of words from a file of the workshop beside its own', () => {
+    const more = { name: 'own.yaml', content: { vocabulary: { alike: [['fuel-tap', 'spigot']] } } };
+    const { vocabulary } = mergeKnowledge([{ name: 'a.yaml', content: { vocabulary: shipped.vocabulary } }, more], 'x');
+    expect(vocabulary.alike.at(-1)).toEqual(['fuel-tap', 'spigot']);
+    expect(vocabulary.good).toEqual(shipped.vocabulary.good);
+  });
   it.each<[string, (v: Knowledge['vocabulary']) => void, RegExp]>([
     ['a word in two lines', (v) => v.alike.push(['puddle', 'pool']), /vocabulary puddle: it stands in two lines/],
     ['a word both good and bad', (v) => v.good.push('seized'), /vocabulary seized: it speaks well and badly/],

@@ -76,19 +76,11 @@ const noWords: Vocabulary = {
   intermittent: [],
 };
 
-const withWords = (v: Vocabulary, more: Vocabulary): Vocabulary => ({
-  alike: [...v.alike, ...more.alike],
-  endings: [...v.endings, ...more.endings],
-  ignored: [...v.ignored, ...more.ignored],
-  orders: [...v.orders, ...more.orders],
-  doing: [...v.doing, ...more.doing],
-  good: [...v.good, ...more.good],
-  bad: [...v.bad, ...more.bad],
-  phrases: [...v.phrases, ...more.phrases],
-  denies: [...v.denies, ...more.denies],
-  broken: [...v.broken, ...more.broken],
-  intermittent: [...v.intermittent, ...more.intermittent],
-});
+/** A file may add to one list of words alone. */
+const withWords = (v: Vocabulary, more: Partial<Vocabulary>): Vocabulary =>
+  Object.fromEntries(
+    Object.entries(v).map(([list, words]) => [list, [...words, ...(more[list as keyof Vocabulary] ?? [])]]),
+  ) as unknown as Vocabulary;
 
 /** One body of knowledge out of several files. Figures with a unit become SI. The hash is the caller's: it names the bytes. */
 export function mergeKnowledge(files: readonly KnowledgeFile[], hash: string): Knowledge {
@@ -97,7 +89,7 @@ export function mergeKnowledge(files: readonly KnowledgeFile[], hash: string): K
   let vocabulary = noWords;
   for (const { content } of files) {
     if (!label && typeof content.label === 'string') label = content.label;
-    if (content.vocabulary) vocabulary = withWords(vocabulary, content.vocabulary as Vocabulary);
+    if (content.vocabulary) vocabulary = withWords(vocabulary, content.vocabulary as Partial<Vocabulary>);
     for (const l of lists) if (Array.isArray(content[l])) all[l].push(...(content[l] as unknown[]));
   }
   const k = all as unknown as Knowledge;

@@ -1,6 +1,6 @@
 import { fitnessOf, type Fitness, type FitnessVerdict } from '../fitness';
 import { engineActs, type Knowledge } from '../knowledge';
-import { list, type FitnessAct, type State, type Wait } from '../state';
+import { countWords, list, type FitnessAct, type State, type Wait } from '../state';
 import { accountOf } from '../strip';
 import { caseOf, type Case, type Ranking } from '../trace';
 import { checklist } from './checklist';
@@ -89,7 +89,7 @@ function acts(state: State, k: Knowledge, c: Case, fitness: Fitness, ranking: Ra
   if (arrived.length) add('parts', `Fit: ${arrived[0].name}`, 'It has arrived.');
   const account = accountOf(own(list(state, 'step')), own(list(state, 'fastener')));
   if (account.off.length && openComplaints(c).length === 0)
-    add('rebuild', `Refit: ${account.off[0].title}`, `${account.fastenersOut} fasteners are not back yet.`);
+    add('rebuild', `Refit: ${account.off[0].title}`, `Not back yet: ${countWords(account.fastenersOut, 'fastener')}.`);
   const torque = own(list(state, 'torque')).find((t) => !list(state, 'signature').some((s) => s.subjectId === t.id));
   if (torque) add('rebuild', `Torque: ${torque.name}`, 'Not signed yet.');
   if (openComplaints(c).length === 0) {

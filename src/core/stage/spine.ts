@@ -1,6 +1,6 @@
 import { factsOf, type Knowledge } from '../knowledge';
 import { judge, limitFor, quantityInfo } from '../measure';
-import { groupBy, list, type State } from '../state';
+import { countWords, groupBy, list, type State } from '../state';
 import { accountOf } from '../strip';
 import { stages, type StageId } from './stages';
 import { stageOfWait } from './waits';
@@ -19,8 +19,6 @@ export interface StageLine {
   /** What is waited for at this stage. */
   waits: string[];
 }
-
-const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 
 /** Attributes of a bike worth knowing before tracing. */
 const wanted = ['strokes', 'cylinders', 'cooling', 'ignition', 'fuelling', 'starting', 'voltage'] as const;
@@ -70,13 +68,13 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
     of('look', looked < look.length && !handed ? `${look.length - looked} to look at` : '', looked > 0),
     of(
       'trace',
-      open.length ? (untested(c) ? 'retest' : standing !== null ? `${standing} likely` : plural(open.length, 'complaint')) : '',
+      open.length ? (untested(c) ? 'retest' : standing !== null ? `${standing} likely` : countWords(open.length, 'complaint')) : '',
       c.evidence.length > 0,
     ),
     of(
       'strip',
       account.off.length
-        ? some(account.bagsOut.length > 0 && `${plural(account.bagsOut.length, 'bag')} out`) || plural(account.off.length, 'step')
+        ? some(account.bagsOut.length > 0 && `${countWords(account.bagsOut.length, 'bag')} out`) || countWords(account.off.length, 'step')
         : '',
       steps.length > 0,
     ),
@@ -90,14 +88,14 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
     of(
       'rebuild',
       some(
-        account.fastenersOut > 0 && `${plural(account.fastenersOut, 'fastener')} off`,
+        account.fastenersOut > 0 && `${countWords(account.fastenersOut, 'fastener')} off`,
         unsigned.length > 0 && `${unsigned.length} to sign`,
       ),
       torques.length > 0,
     ),
     of(
       'start',
-      gatesDone > 0 && gatesDone < gates.length ? plural(gates.length - gatesDone, 'check') : '',
+      gatesDone > 0 && gatesDone < gates.length ? countWords(gates.length - gatesDone, 'check') : '',
       gatesDone === gates.length && gates.length > 0,
     ),
     of('tune', tuned > 0 && tuned < tune.length ? `${tune.length - tuned} to tune` : '', tuned > 0),

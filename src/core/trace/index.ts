@@ -31,7 +31,7 @@ export { readCase, type CaseFile, type CaseLine } from './file';
 export { believe, type BeliefState } from './policy/beliefs';
 export { engineStates } from './policy/gates';
 export { stripOf } from './policy/strip';
-export { chanceWords } from './policy/words';
+export { chanceWords, inSentence, separatesWords } from './policy/words';
 export { placeOf, places, type Place } from './place';
 export { disagreements } from './disagree';
 export { apart, joined, type ComplaintLink } from './policy/complaintLinks';

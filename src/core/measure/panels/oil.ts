@@ -11,6 +11,7 @@ import {
   type DebrisFamily,
   type OilLevel,
 } from '../oil';
+import { countWords } from '../../state';
 import { choice, exact, figure, filledRows, nothing, plausible, result, yesNo, type Handed, type Panel } from '../panel';
 
 const tank = plausible(0, 60, 'l');
@@ -281,7 +282,7 @@ export const fill: Panel = {
     const p = fillPlan({ dryMl: ml(dry), staysMl: ml(stays), canMl: ml(v.figure('can') ?? 0.001), firstShare: v.figure('first') ?? 0.8 });
     return result({
       tone: 'good',
-      words: `${Math.round(p.neededMl)} ml: ${p.cans} can${p.cans === 1 ? '' : 's'}, ${Math.round(p.leftMl)} ml left over.`,
+      words: `${Math.round(p.neededMl)} ml: ${countWords(p.cans, 'can')}, ${Math.round(p.leftMl)} ml left over.`,
       steps: [
         `First ${Math.round(p.stagesMl[0])} ml.`,
         'Run it until the light is out and warm, stop, let it settle a few minutes.',

@@ -10,7 +10,7 @@ import { explain } from './explain';
 import { rank, schoolViews } from './rank';
 import { missingMinutes, stillToOpen, stripOf } from './strip';
 import { weighing } from './weighing';
-import { chanceWords, listing, tooClose, weightWords } from './words';
+import { chanceWords, listing, separatesWords, tooClose, weightWords } from './words';
 
 const rankOf = (m: CaseMaker) => rank(buildModel(shipped, m.c));
 
@@ -249,6 +249,12 @@ describe('words', () => {
         expect(chanceWords(x)).toMatch(/^(almost certain|\d{1,2} in \d{2,3}|under 1 in 100)$/);
       }),
     );
+  });
+  it('says of one suspect that it is confirmed or cleared, whatever is in its name', () => {
+    expect(separatesWords(['plug fouled, cylinder 2'])).toBe('Confirms or clears plug fouled, cylinder 2.');
+    expect(separatesWords(['boots and clips loose'])).toBe('Confirms or clears boots and clips loose.');
+    expect(separatesWords(['a', 'b', 'c'])).toBe('Separates a, b and c.');
+    expect(separatesWords([])).toBe('');
   });
   it('says when it is too close to call', () => {
     expect(tooClose(0.4, 0.35)).toBe(true);

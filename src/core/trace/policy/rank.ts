@@ -12,7 +12,7 @@ import { placeName } from '../model/places';
 import { symptomsToAsk, type SymptomAsk } from './asks';
 import { oddsOf } from './odds';
 import type { Odds } from './suspects';
-import { chanceWords, inSentence, listing } from './words';
+import { chanceWords, inSentence, separatesWords } from './words';
 
 export interface OutcomeView {
   id: string;
@@ -37,7 +37,7 @@ export interface TestView {
   /** What of the cost is the price of its risk. */
   risk: number;
   gate: string | null;
-  parts: string;
+  separates: string[];
   outcomes: OutcomeView[];
 }
 
@@ -234,7 +234,7 @@ function testView(
     bits,
     risk: t.risk,
     gate: t.gate?.says ?? null,
-    parts: parted.length ? listing(parted.map((i) => inSentence(label(i)))) : '',
+    separates: parted.map((i) => inSentence(label(i))),
     outcomes,
   };
 }
@@ -244,9 +244,7 @@ const savesOf = (t: TestView, repairNow: number): number => Math.max(0, repairNo
 
 function whyTest(t: TestView): string {
   const minutes = t.minutes + t.accessMinutes;
-  const names = t.parts ? t.parts.split(/, | and /).length : 0;
-  const parts = names > 1 ? `Separates ${t.parts}.` : names === 1 ? `Confirms or clears ${t.parts}.` : '';
-  return parts || `${minutes} min.`;
+  return separatesWords(t.separates) || `${minutes} min.`;
 }
 
 /** The single repair, and the pair, most likely to cure everything that is open. */

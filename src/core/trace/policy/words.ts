@@ -25,6 +25,10 @@ export function listing(words: readonly string[]): string {
 /** A name as it stands inside a sentence: small, unless it is a short form such as "CV". */
 export const inSentence = (name: string): string => (/^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name);
 
+/** What a test tells apart, in a sentence: of one suspect whether it is there; empty where it tells nothing apart. */
+export const separatesWords = (names: readonly string[]): string =>
+  names.length > 1 ? `Separates ${listing(names)}.` : names.length === 1 ? `Confirms or clears ${names[0]}.` : '';
+
 /** How something moved the odds, from the ratio of the odds with it to those without: "much likelier (×6)". */
 export function weightWords(ratio: number): string {
   const r = ratio >= 1 ? ratio : 1 / ratio;

@@ -1,4 +1,5 @@
 import Alert from '@mui/material/Alert';
+import { countWords } from '../../../core/state';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -11,8 +12,6 @@ import { Page } from '../../frame/Page';
 import { Card } from '../../controls/Card';
 import type { ImportChoice, ImportConflict, ImportReport } from '../../../wire';
 import { callFollowed } from '../../device/client';
-
-const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 
 /** Brings in a job that was exported here or elsewhere. What it would change is shown first. */
 export default function ImportView() {
@@ -116,8 +115,8 @@ function ReportCard({ report, choices, busy, onChoose, onBring }: ReportCardProp
       {report.done ? (
         <>
           <Typography sx={{ mb: 1 }}>
-            Imported: {count(report.fresh, 'new entry', 'new entries')}, {report.known} known before
-            {report.photos > 0 && `, ${count(report.photos - report.missingPhotos, 'photo')}`}.
+            Imported: {countWords(report.fresh, 'new entry', 'new entries')}, {report.known} known before
+            {report.photos > 0 && `, ${countWords(report.photos - report.missingPhotos, 'photo')}`}.
           </Typography>
           <Button variant="contained" href={`/job/${report.jobId}/book-in`}>
             Open it
@@ -128,9 +127,9 @@ function ReportCard({ report, choices, busy, onChoose, onBring }: ReportCardProp
           <Typography>
             {report.fresh === 0 && report.conflicts.length === 0
               ? 'Everything in this file is here already.'
-              : `It would add ${count(report.fresh, 'new entry', 'new entries')}; ${report.known} are here already.`}{' '}
+              : `It would add ${countWords(report.fresh, 'new entry', 'new entries')}; ${report.known} are here already.`}{' '}
             {report.missingPhotos > 0 &&
-              `${count(report.missingPhotos, 'photo')} of it ${report.missingPhotos === 1 ? 'is' : 'are'} not in the file.`}
+              `${countWords(report.missingPhotos, 'photo')} of it ${report.missingPhotos === 1 ? 'is' : 'are'} not in the file.`}
           </Typography>
           {report.conflicts.map((c) => (
             <ConflictChoice key={c.key} conflict={c} choice={choices[c.key] ?? null} onChoose={(v) => onChoose(c.key, v)} />
@@ -142,7 +141,7 @@ function ReportCard({ report, choices, busy, onChoose, onBring }: ReportCardProp
               </Button>
               {open.length > 0 && (
                 <Typography variant="body2" color="text.secondary">
-                  {count(open.length, 'choice')} to make first. Both values stay in the log.
+                  {countWords(open.length, 'choice')} to make first. Both values stay in the log.
                 </Typography>
               )}
             </Box>

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { countWords } from '../../../core/state';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
@@ -45,7 +46,7 @@ function BackOn() {
       title="Refit"
       over={
         account.off.length
-          ? `${count(account.off.length, 'step')}, ${count(account.fastenersOut, 'fastener')}, ${count(account.bagsOut.length, 'bag')} to go`
+          ? `${countWords(account.off.length, 'step')}, ${countWords(account.fastenersOut, 'fastener')}, ${countWords(account.bagsOut.length, 'bag')} to go`
           : undefined
       }
       data-testid="back-on"
@@ -64,8 +65,6 @@ function BackOn() {
     </Card>
   );
 }
-
-const count = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`;
 
 /** One step to put back. `before` is what came off after it and is not back: it goes on first. */
 function RefitStep({ step, first, before }: { step: Step; first: boolean; before: Step | null }) {

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
-import type { Instead, Ranking } from '../../../core/trace';
+import { inSentence, separatesWords, type Instead, type Ranking } from '../../../core/trace';
 import { useJob } from '../../job/useJob';
 import { useBareKeys } from '../../controls/useBareKeys';
 
@@ -43,7 +43,7 @@ export function OtherTests({ ranking, instead, busy, onOpen, onChoose }: OtherTe
       about: [
         `${t.minutes + t.accessMinutes} min${t.gate ? ', hidden now' : `, ${Math.round(t.cost)} ${currency}`}`,
         ...(Math.round(instead?.tests[t.key] ?? 0) > 0 ? [`${Math.round(instead!.tests[t.key])} more in all`] : []),
-        ...(t.parts && !t.gate ? [`separates ${t.parts}`] : []),
+        ...(t.separates.length && !t.gate ? [inSentence(separatesWords(t.separates)).replace(/\.$/, '')] : []),
       ].join(' · '),
     })),
   ];

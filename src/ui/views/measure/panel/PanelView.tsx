@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { countWords } from '../../../../core/state';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import ArrowBack from '@mui/icons-material/ArrowBack';
@@ -33,7 +34,7 @@ import { useDraft } from './useDraft';
 
 const History = lazyPart(() => import('./History'));
 
-const some = (n: number, one: string, more: string) => (n === 0 ? [] : [`${n} ${n === 1 ? one : more}`]);
+const some = (n: number, one: string, more: string) => (n === 0 ? [] : [countWords(n, one, more)]);
 
 const keptWords = ({ readings, results, limits, findings }: SavedPanel): string =>
   `Saved: ${[
