@@ -83,7 +83,7 @@ export function openTorques(c: FitnessRows): FitnessReason[] {
     const left = stages.filter((s) => !s.doneAt).length;
     const signed = (c.signatures ?? []).some((s) => s.kind === 'torque' && s.subjectId === t.id);
     if (left === 0 && signed) return [];
-    const because = left > 0 ? `${t.name}: ${left} of ${stages.length} torque stages open` : `${t.name}: torque not signed`;
+    const because = left > 0 ? `${t.name}: ${left} of ${countWords(stages.length, 'torque stage')} open` : `${t.name}: torque not signed`;
     return [
       { code: `torque:${t.id}`, act: 'run', because, lift: left > 0 ? 'Torque it' : 'Sign it', view: 'rebuild', tests: none, faults: none },
     ];

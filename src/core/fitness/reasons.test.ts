@@ -174,7 +174,7 @@ describe('a torque', () => {
       'rebuild',
     ]);
     expect(told(with_([stage(1, '2030')]), 'torque:q1')).toEqual(['run', 'Head nuts: torque not signed', 'Sign it', 'rebuild']);
-    expect(told(with_([stage(1, null)], true), 'torque:q1')![1]).toBe('Head nuts: 1 of 1 torque stages open');
+    expect(told(with_([stage(1, null)], true), 'torque:q1')![1]).toBe('Head nuts: 1 of 1 torque stage open');
     expect(reason(with_([stage(1, '2030')], true), 'torque:q1')).toBeUndefined();
     // A signature of something else signs nothing.
     const other = with_([stage(1, '2030')], true);

@@ -25,7 +25,7 @@ export function FoundParts() {
     });
   return (
     <Card title="Found" data-testid="found-work">
-      {found.length === 0 && <Empty>What is not fine stands here, with what mends it. It speaks in the trace at once.</Empty>}
+      {found.length === 0 && <Empty>What is not fine is listed here with its repair. The trace uses it at once.</Empty>}
       {found.map((f) => (
         <Box key={f.evidenceId} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
           <Typography sx={{ fontWeight: 600 }}>{f.says}</Typography>

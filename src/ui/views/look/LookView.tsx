@@ -42,7 +42,7 @@ export default function LookView() {
         <FitnessBar />
         <Card
           lead
-          over="First look, before anything is spun. Any order."
+          over="First look, before cranking. Any order."
           title={left ? `${left} of ${items.length} to look at` : 'The first look is done'}
           data-testid="look-list"
         >
