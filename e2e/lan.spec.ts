@@ -61,6 +61,8 @@ test('a tablet is refused until it says the code, can be named, works with what 
     await expect(tablet.getByRole('button', { name: 'Working: Ines Corrow' })).toBeVisible();
     await tablet.goto(`${job}/parts`);
     await awake(tablet);
+    // also where the page was left in the same moment
+    await expect(tablet.getByRole('button', { name: 'Working: Ines Corrow' })).toBeVisible();
     await tablet.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Condenser');
     await tablet.getByRole('button', { name: 'Add part' }).click();
     await home.goto(`${job}/parts`);
@@ -71,7 +73,10 @@ test('a tablet is refused until it says the code, can be named, works with what 
       await tablet.goto(path);
       await expect(tablet).toHaveURL(`${lan.origin}/`);
     }
-    await home.goto('/devices');
+    await expect(async () => {
+      await home.goto('/devices');
+      await expect(home.getByTestId('devices')).toContainText('Ines Corrow', { timeout: 1000 });
+    }).toPass();
     await home.getByTestId('devices').getByLabel('Name').fill('By the lift');
     await home.getByTestId('devices').getByLabel('Name').press('Enter');
     await expect(home.getByRole('button', { name: 'Remove: By the lift' })).toBeVisible();

@@ -2,6 +2,7 @@ import type { JobSnapshot, WorkshopContext } from '../../core/state';
 import { call } from './client';
 import { Bus } from './bus';
 import { openShelves, type DeviceDb } from './database';
+import { readPick, savePick, type Picked } from './picked';
 import { readAhead, writeAhead, type AheadEntry } from './writeAhead';
 import { holdLine } from './live';
 import { Outbox } from './outbox';
@@ -58,6 +59,8 @@ export class Device {
       this.timer = setInterval(() => void this.send(), 4000);
       addEventListener('online', this.sendNow);
       void this.send();
+      // The page on which someone was picked may have gone before the server was told.
+      void this.tellPerson();
     }
     return () => {
       if (--this.users > 0) return;
@@ -170,33 +173,33 @@ export class Device {
     const known =
       old?.shop.id === workshop.shop.id ? { demo: old.shop.demo, home: old.home } : { demo: workshop.shop.demo, home: workshop.home };
     const { demo, home } = full ? { demo: workshop.shop.demo, home: workshop.home } : known;
-    await parts?.db.put('note', { ...workshop, shop: { ...workshop.shop, demo }, home }, 'yard');
+    const picked = this.pickedHere();
+    const actor = picked ? picked.person : workshop.actor;
+    await parts?.db.put('note', { ...workshop, shop: { ...workshop.shop, demo }, home, actor }, 'yard');
   }
 
   /** Who works with this device from now on. Entries carry it by themselves; the server is told when it can be reached. */
-  async pickPerson(person: WorkshopContext['actor']): Promise<void> {
-    const parts = await this.shelves();
-    await parts?.db.put('note', { shopId: this.shopId, person }, 'picked');
+  async pickPerson(person: Picked): Promise<void> {
+    savePick(this.shopId, person);
     if (person) document.documentElement.dataset.person = person.id;
     else delete document.documentElement.dataset.person;
+    void this.tellPerson();
+    const parts = await this.shelves();
     const workshop = (await parts?.db.get('note', 'yard')) as WorkshopContext | undefined;
     if (workshop?.shop.id === this.shopId) await parts?.db.put('note', { ...workshop, actor: person }, 'yard');
-    await this.tellPerson();
   }
 
   /** Someone was picked whom the server does not know of yet. */
-  async pickedHere(): Promise<{ person: WorkshopContext['actor'] } | null> {
-    const parts = await this.shelves();
-    const picked = (await parts?.db.get('note', 'picked')) as { shopId: string; person: WorkshopContext['actor'] } | undefined;
-    return picked?.shopId === this.shopId ? picked : null;
+  pickedHere(): { person: Picked } | null {
+    return readPick(this.shopId);
   }
 
   private async tellPerson(): Promise<void> {
-    const picked = await this.pickedHere();
+    const picked = readPick(this.shopId);
     if (!picked) return;
-    const told = await call('PUT /api/session', { body: { personId: picked.person?.id ?? null }, shopId: this.shopId });
+    const answer = await call('PUT /api/session', { body: { personId: picked.person?.id ?? null }, shopId: this.shopId });
     // A person who was added here and is not at the server yet is told again later, and so is anyone when the line is back.
-    if (told.ok) await (await this.shelves())?.db.delete('note', 'picked');
+    if (answer.ok) picked.told();
   }
 
   subscribe(listener: (news: News) => void): () => void {

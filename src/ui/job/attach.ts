@@ -46,7 +46,8 @@ export function attach(store: JobStore, device: Device): () => void {
     if ((news.kind === 'refused' || news.kind === 'outbox') && (news.jobId === jobId || news.jobId === null)) void refresh();
   });
   void refresh().then(catchUp);
-  void device.pickedHere().then((picked) => picked && open && store.setActor(picked.person));
+  const picked = device.pickedHere();
+  if (picked) store.setActor(picked.person);
   save();
   return () => {
     open = false;

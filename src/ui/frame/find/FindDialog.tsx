@@ -133,7 +133,7 @@ function Standing({ answer, lines }: { answer: Answer; lines: readonly FoundLine
     <Box role="status" sx={{ px: 2 }}>
       {answer.kind === 'idle' && (
         <Typography sx={{ py: 1.5 }}>
-          The beginning of a word is enough, and a slip of the finger is forgiven: “bag 7”, “quillon comp”, “sump 25”.
+          The beginning of a word is enough, and a slip of the finger is forgiven: a bike, “bag 7”, “sump 25”.
         </Typography>
       )}
       {answer.kind === 'looking' && <Typography sx={{ py: 1.5 }}>Looking…</Typography>}

@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { WorkshopContext } from '../../../core/state';
 import type { Board } from '../../../core/stage';
 import { ConnectionStatus } from '../../frame/ConnectionStatus';
@@ -26,6 +26,10 @@ export default function NextView({ workshop, board: first, offline = false }: Ne
   const { board, device, line, items, room } = useBoard(workshop, first, offline);
   const { lines } = board;
   const [actor, setActor] = useState(workshop.actor);
+  useEffect(() => {
+    const picked = device.pickedHere();
+    if (picked) setActor(picked.person);
+  }, [device]);
   const pick = (p: { id: string; name: string }) => (setActor(p), device.pickPerson(p));
   const needs = items.filter((i) => i.state === 'refused');
   return (
@@ -37,7 +41,7 @@ export default function NextView({ workshop, board: first, offline = false }: Ne
       acts={workshopActs(workshop.home)}
       line={
         <WorkshopBikes.Provider value={lines}>
-          <BenchLine panel={WorkshopPanel} placeholder="Begin with the bike: quillon comp 2 118 psi" />
+          <BenchLine panel={WorkshopPanel} placeholder={exampleFor(lines)} />
         </WorkshopBikes.Provider>
       }
       bar={
@@ -85,3 +89,7 @@ export default function NextView({ workshop, board: first, offline = false }: Ne
     </Page>
   );
 }
+
+/** How a line begins here: with one of this workshop's own bikes. */
+const exampleFor = (lines: Board['lines']) =>
+  lines.length > 0 ? `Begin with the bike: ${lines[0].bike.split(' ')[0].toLowerCase()} comp 2 118 psi` : 'Begin with the bike';
