@@ -1,14 +1,15 @@
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { afterAll, beforeAll, expect, it, vi } from 'vitest';
 import { makeCommand } from '../../src/core/command';
 import type { Bike } from '../../src/core/state';
 import type { Board } from '../../src/core/stage';
 import { demoShopId, loadLanternYard } from '../../src/server/demo/lanternYard';
 import { jobSnapshot } from '../../src/server/queries/job';
 import { nextBoard } from '../../src/server/queries/next';
-import { id, script, uid } from '../fixtures/commands';
+import { id, script, takeBack, uid } from '../fixtures/commands';
 import { localBoard } from '../../src/ui/views/next/localBoard';
 import { shipped } from '../fixtures/knowledge';
-import { freshDatabase, openBoth, shopA, type TestDatabase } from './database';
+import { removeDemo } from '../../src/server/queries/shops';
+import { freshDatabase, openBoth, shopA, shopB, type TestDatabase } from './database';
 import { sendAll } from './filled';
 
 // The board of Next is worked out once and kept; what is kept must go with everything that it was worked out from.
@@ -69,4 +70,46 @@ it('advises for the bike as it is, also when nothing but the bike was changed', 
   expect(two).not.toEqual(four);
   await becomes('four');
   expect(await advised()).toEqual(four);
+});
+
+it('that is read on from what was read before is the board that is read whole, after every kind of entry and every undo', async () => {
+  const now = '2030-06-15T09:00:00.000Z';
+  const whole = async (shopId: string) => {
+    const other = db.another();
+    try {
+      return await nextBoard(other, shopId, now);
+    } finally {
+      await other.end();
+    }
+  };
+  // A ranking that the server did not wait for is there with the next look.
+  const same = (shopId: string, after: string) =>
+    vi.waitFor(async () => expect(await nextBoard(db.pool, shopId, now), after).toEqual(await whole(shopId)), 60_000);
+  const sent: string[] = [];
+  for (const command of script()) {
+    await sendAll(db.pool, shopB, [command]);
+    sent.push(command.id);
+    await same(shopB, command.type);
+  }
+  await sendAll(db.pool, shopB, [takeBack('undo', 9800, sent.at(-1)!)]);
+  await same(shopB, 'undo');
+  // Another workshop's bike, owner and knowledge stand on their own.
+  await same(shopA, 'nothing');
+  await loadLanternYard(db.pool, shipped, new Date(now));
+  await same(demoShopId, 'the demo');
+  await removeDemo(db.pool, demoShopId);
+  await same(demoShopId, 'the demo removed');
+  await loadLanternYard(db.pool, shipped, new Date('2030-06-10T09:00:00.000Z'));
+  await same(demoShopId, 'the demo of another day, which counts its entries from one again');
+});
+
+it('a line holds until the next wait comes due, not longer', async () => {
+  const { lines } = await nextBoard(db.pool, demoShopId, '2030-06-10T09:00:00.000Z');
+  const waits = lines.find((l) => l.waiting.length > 0)!;
+  const due = waits.waiting.map((w) => w.due).sort()[0];
+  const at = async (now: string) => (await nextBoard(db.pool, demoShopId, now)).lines.find((l) => l.jobId === waits.jobId)!;
+  const before = new Date(Date.parse(due) - 1).toISOString();
+  expect(await at(before)).toEqual(waits);
+  expect((await at(due)).waiting).toHaveLength(waits.waiting.length - 1);
+  expect(await at(before)).toEqual(waits);
 });

@@ -15,6 +15,8 @@ export interface TestDatabase {
   pool: pg.Pool;
   /** As the owner: sees every shop, for looking behind the scenes. */
   owner: pg.Pool;
+  /** What another process of the server would ask with; whoever opens it ends it. */
+  another(): pg.Pool;
   drop(): Promise<void>;
 }
 
@@ -40,6 +42,7 @@ export async function freshDatabase(): Promise<TestDatabase> {
   return {
     pool,
     owner,
+    another: () => makePool(at(need('IVREK_TEST_APP_URL')), 2),
     async drop() {
       await pool.end();
       await owner.end();

@@ -3,6 +3,7 @@ import Typography from '@mui/material/Typography';
 import Block from '@mui/icons-material/Block';
 import type { Board } from '../../../core/stage';
 import { Empty } from '../../controls/Empty';
+import { useDeferredRest } from '../../controls/useDeferredRest';
 import { fonts } from '../../theme/tokens';
 import { doWords } from '../../widgets/fitness/words';
 
@@ -20,6 +21,7 @@ const stageNames: Record<string, string> = {
 /** What can be done now, a line for each bike. */
 export function ReadyList({ lines }: Pick<Board, 'lines'>) {
   const ready = lines.filter((l) => l.act);
+  const shown = useDeferredRest(ready, 12);
   const idle = lines.filter((l) => !l.act && l.waiting.length === 0);
   return (
     <Box component="section" aria-label="Can be done now" sx={{ minWidth: 0 }}>
@@ -34,11 +36,13 @@ export function ReadyList({ lines }: Pick<Board, 'lines'>) {
         </Empty>
       )}
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, borderTop: ready.length ? '3px solid' : 0, borderColor: 'text.primary' }}>
-        {ready.map((l) => (
+        {shown.map((l) => (
           <ReadyBike key={l.jobId} line={l} />
         ))}
       </Box>
-      {idle.length > 0 && <Typography sx={{ mt: 2 }}>Nothing to do on: {idle.map((l) => l.bike).join(', ')}.</Typography>}
+      {shown.length === ready.length && idle.length > 0 && (
+        <Typography sx={{ mt: 2 }}>Nothing to do on: {idle.map((l) => l.bike).join(', ')}.</Typography>
+      )}
     </Box>
   );
 }

@@ -5,6 +5,7 @@ import type { Board } from '../../../core/stage';
 import { Card } from '../../controls/Card';
 import { Empty } from '../../controls/Empty';
 import { day, dayTime, fromNow } from '../../controls/times';
+import { useDeferredRest } from '../../controls/useDeferredRest';
 import { fonts } from '../../theme/tokens';
 
 /** What is waited for, what is provisional, and which bikes left. */
@@ -12,6 +13,9 @@ export function WaitingColumn({ board: { now, lines, gone } }: { board: Board })
   const waiting = lines
     .flatMap((l) => l.waiting.map((w) => ({ ...w, jobId: l.jobId, bike: l.bike })))
     .sort((a, b) => (a.due < b.due ? -1 : 1));
+  const shown = useDeferredRest(waiting, 8);
+  // What stands below a list that is not whole yet would jump.
+  const whole = shown.length === waiting.length;
   return (
     <Box component="section" aria-label="Waiting" sx={{ minWidth: 0, display: 'grid', gap: 1.5 }}>
       <Typography variant="h1" component="h2">
@@ -20,11 +24,11 @@ export function WaitingColumn({ board: { now, lines, gone } }: { board: Board })
       {waiting.length === 0 && (
         <Empty>Nothing on hold. Soaking, curing, cooling, a part, the owner’s OK: each has a time to check again.</Empty>
       )}
-      {waiting.map((w) => (
+      {shown.map((w) => (
         <WaitingCard key={w.jobId + w.what} wait={w} now={now} />
       ))}
-      <ProvisionalRepairs lines={lines} now={now} />
-      {gone.length > 0 && (
+      {whole && <ProvisionalRepairs lines={lines} now={now} />}
+      {whole && gone.length > 0 && (
         <>
           <Typography variant="h2">Handed over</Typography>
           {gone.map((g) => (
