@@ -67,7 +67,10 @@ function lineOf(state: State, id: string, around: Omit<Parameters<typeof boardLi
 async function within(ms: number, tasks: readonly Promise<void>[]): Promise<void> {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const late = new Promise<void>((r) => (timer = setTimeout(r, ms)));
-  const all = Promise.all(tasks.map((t) => t.catch((error: unknown) => log.warn({ err: error }, 'a ranking was not worked out'))));
+  const all = Promise.allSettled(tasks).then((ends) => {
+    const failed = ends.flatMap((e) => (e.status === 'rejected' ? [e.reason as unknown] : []));
+    if (failed.length > 0) log.warn({ err: failed[0], count: failed.length }, 'rankings were not worked out');
+  });
   await Promise.race([all, late]);
   clearTimeout(timer);
 }
