@@ -160,3 +160,15 @@ export async function probability(page: Page, key: string): Promise<number> {
 export async function ranked(page: Page): Promise<void> {
   await expect(page.getByTestId('suspects').getByText('working…')).toHaveCount(0);
 }
+
+/** Types a date into its field as a hand does, a part after the other: "04052031" or "040520310930". */
+export async function typeDate(within: Pick<Page, 'getByRole'>, label: string, digits: string): Promise<void> {
+  const field = within.getByRole('group', { name: label });
+  await field.getByRole('spinbutton', { name: 'Day' }).click();
+  await field.getByRole('spinbutton', { name: 'Day' }).pressSequentially(digits.slice(0, 2));
+  await field.getByRole('spinbutton', { name: 'Month' }).pressSequentially(digits.slice(2, 4));
+  await field.getByRole('spinbutton', { name: 'Year' }).pressSequentially(digits.slice(4, 8));
+  if (digits.length === 8) return;
+  await field.getByRole('spinbutton', { name: 'Hours' }).pressSequentially(digits.slice(8, 10));
+  await field.getByRole('spinbutton', { name: 'Minutes' }).pressSequentially(digits.slice(10, 12));
+}

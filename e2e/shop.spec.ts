@@ -1,4 +1,4 @@
-import { ranked, awake, bookIn, describeBike, expect, pointsTwin, test } from './bench';
+import { ranked, awake, bookIn, describeBike, expect, pointsTwin, test, typeDate } from './bench';
 
 test('the first screen: an empty shop beside the demo; the first person says who they are', async ({ page }) => {
   await page.goto('/');
@@ -53,7 +53,9 @@ test('a wait: begun with a time, shown on every stage and at home, and over', as
   await dialog.getByLabel('Waiting for').fill('50 ml of penetrant');
   await dialog.getByRole('button', { name: 'Put on hold' }).click();
   await expect(dialog.getByText('Enter when to check again, or until when.')).toBeVisible();
-  await dialog.getByLabel('Check again').fill('2099-01-02T09:00');
+  await dialog.getByRole('group', { name: 'Time to check again' }).getByRole('spinbutton', { name: 'Day' }).pressSequentially('4');
+  await expect(dialog.getByText('Not a whole date: complete it or clear it.')).toBeVisible();
+  await typeDate(dialog, 'Time to check again', '020120990900');
   await dialog.getByRole('button', { name: 'Put on hold' }).click();
   await expect(page.getByText(/soaking: 50 ml of penetrant\. Check again 2 Jan/)).toBeVisible();
   await page.goto(`${job}/parts`);

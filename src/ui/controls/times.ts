@@ -19,10 +19,19 @@ export const dayTime = (iso: string) => dayTimeWords(iso, zone());
 export const day = (iso: string) => dayWords(iso, zone());
 
 /** A time of the workshop's clock, as a field holds it ("2030-06-01T09:00"), as an ISO time. */
-export const fromClock = (text: string): string | null => (text && !wrongYear(text) ? dayjs.tz(text, zone()).toISOString() : null);
+export const fromClock = (text: string): string | null => (text && !wrongDate(text) ? dayjs.tz(text, zone()).toISOString() : null);
 
-/** What is wrong with the year of a date that was typed; null where it may be meant. */
-export const wrongYear = (typed: string): string | null => (typed && !isYearOfUse(typed) ? yearWords : null);
+/** An ISO time on the workshop's clock, in the form of a field. */
+export const toClock = (iso: string): string => dayjs(iso).tz(zone()).format('YYYY-MM-DDTHH:mm');
+
+/** Stands for a date that is begun and not whole. */
+export const unfinished = 'unfinished';
+
+/** What is wrong with a date that was typed; null where there is none or it may be meant. */
+export function wrongDate(typed: string): string | null {
+  if (typed === unfinished) return 'Not a whole date: complete it or clear it.';
+  return typed && !isYearOfUse(typed) ? yearWords : null;
+}
 
 /** Minutes that the workshop's clock is ahead of UTC now. */
 export const aheadMinutes = (): number => dayjs().tz(zone()).utcOffset();

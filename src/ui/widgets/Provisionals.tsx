@@ -6,10 +6,11 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useJob } from '../job/useJob';
 import { Empty } from '../controls/Empty';
+import { DateField } from '../controls/DateField';
 import { Field } from '../controls/Field';
 import { WorkHazards } from './Hazards';
 import { Card } from '../controls/Card';
-import { day, wrongYear } from '../controls/times';
+import { day, wrongDate } from '../controls/times';
 
 /** Provisional repairs are normal and written down: what, why, until when, and how far it may go with them. */
 export function Provisionals() {
@@ -23,7 +24,7 @@ export function Provisionals() {
   const [tried, setTried] = useState(false);
   const keep = () => {
     setTried(true);
-    if (!what.trim() || !why.trim() || wrongYear(untilOn)) return;
+    if (!what.trim() || !why.trim() || wrongDate(untilOn)) return;
     if (
       !store.act('provisional.add', store.newId(), {
         jobId,
@@ -88,13 +89,7 @@ export function Provisionals() {
         />
         <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1.6fr 1fr' } }}>
           <Field label="Until" value={until} onChange={(e) => setUntil(e.target.value)} />
-          <Field
-            label="Latest date"
-            type="date"
-            value={untilOn}
-            onChange={(e) => setUntilOn(e.target.value)}
-            error={tried ? wrongYear(untilOn) : null}
-          />
+          <DateField label="Latest date" value={untilOn} onChange={setUntilOn} error={tried ? wrongDate(untilOn) : null} />
         </Box>
         <Box>
           {box('mayRun', 'may run')}

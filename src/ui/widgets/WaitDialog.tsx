@@ -6,9 +6,11 @@ import { useState, type FormEvent } from 'react';
 import { waitKinds, type WaitKind } from '../../core/state';
 import { useJob } from '../job/useJob';
 import { Choice } from '../controls/Choice';
+import { DateField } from '../controls/DateField';
 import { Field } from '../controls/Field';
 import { WorkHazards } from './Hazards';
-import { fromClock, wrongYear } from '../controls/times';
+import { fromClock, toClock, wrongDate } from '../controls/times';
+import { checkAgainTimes } from './checkAgain';
 
 /** Begins a wait: what for, and when to look again. */
 export default function WaitDialog({ onClose }: { onClose: () => void }) {
@@ -21,7 +23,7 @@ export default function WaitDialog({ onClose }: { onClose: () => void }) {
   const keep = (e: FormEvent) => {
     e.preventDefault();
     setTried(true);
-    if (!what.trim() || (!lookAgain && !until) || wrongYear(lookAgain) || wrongYear(until)) return;
+    if (!what.trim() || (!lookAgain && !until) || wrongDate(lookAgain) || wrongDate(until)) return;
     if (
       store.act('wait.start', store.newId(), {
         jobId,
@@ -53,21 +55,23 @@ export default function WaitDialog({ onClose }: { onClose: () => void }) {
           error={tried && !what.trim() ? 'Enter what it waits for.' : null}
           hint={kind === 'curing' ? 'Use the time on the sealant’s own sheet; no general value will do.' : undefined}
         />
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }} role="group" aria-label="Check again">
+          <Typography>Check again</Typography>
+          {checkAgainTimes.map(([words, when]) => (
+            <Button key={words} variant="outlined" onClick={() => setLookAgain(toClock(when()))}>
+              {words}
+            </Button>
+          ))}
+        </Box>
         <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-          <Field
-            label="Check again"
-            type="datetime-local"
+          <DateField
+            label="Time to check again"
+            withTime
             value={lookAgain}
-            onChange={(e) => setLookAgain(e.target.value)}
-            error={tried ? (wrongYear(lookAgain) ?? (!lookAgain && !until ? 'Enter when to check again, or until when.' : null)) : null}
+            onChange={setLookAgain}
+            error={tried ? (wrongDate(lookAgain) ?? (!lookAgain && !until ? 'Enter when to check again, or until when.' : null)) : null}
           />
-          <Field
-            label="Until"
-            type="datetime-local"
-            value={until}
-            onChange={(e) => setUntil(e.target.value)}
-            error={tried ? wrongYear(until) : null}
-          />
+          <DateField label="Until" withTime value={until} onChange={setUntil} error={tried ? wrongDate(until) : null} />
         </Box>
         <WorkHazards words={[what]} wait={kind} place="wait" />
         <Box sx={{ display: 'flex', gap: 1, justifyContent: 'flex-end' }}>

@@ -7,7 +7,8 @@ import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import type { Wait } from '../../core/state';
 import { useJob } from '../job/useJob';
-import { daysOn, dayTime } from '../controls/times';
+import { dayTime } from '../controls/times';
+import { checkAgainTimes } from './checkAgain';
 
 /** What this job waits for now, on every screen of it. */
 export function Waits() {
@@ -49,20 +50,13 @@ export function Waits() {
 function Later({ wait }: { wait: Wait }) {
   const { store } = useJob();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const hours = (n: number) => new Date(Date.now() + n * 3_600_000).toISOString();
-  const choices: [string, () => string][] = [
-    ['in an hour', () => hours(1)],
-    ['in four hours', () => hours(4)],
-    ['tomorrow at nine', () => daysOn(1, 9)],
-    ['in three days', () => daysOn(3, 9)],
-  ];
   return (
     <>
       <Button variant="text" onClick={(e) => setAnchor(e.currentTarget)} aria-haspopup="menu" aria-label={`Snooze: ${wait.what}`}>
         Snooze
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {choices.map(([label, when]) => (
+        {checkAgainTimes.map(([label, when]) => (
           <MenuItem
             key={label}
             onClick={() => {

@@ -31,6 +31,11 @@ type Scope = Pick<ReturnType<typeof within>, 'getByRole' | 'getByLabelText'>;
 const press = (name: string | RegExp, scope: Scope = screen) => fireEvent.click(scope.getByRole('button', { name }));
 const write = (label: string | RegExp, value: string, scope: Scope = screen) =>
   fireEvent.change(scope.getByLabelText(label), { target: { value } });
+/** Into the field of a date, which is fetched when it is drawn. */
+async function writeDate(label: string, value: string, scope: Pick<ReturnType<typeof within>, 'findByRole'>) {
+  const group = await scope.findByRole('group', { name: label }, { timeout: 30_000 });
+  fireEvent.change(group.querySelector('input')!, { target: { value } });
+}
 const last = async (type: string) => {
   await waitFor(() => expect(sent.at(-1)?.type).toBe(type));
   return sent.at(-1)!.payload as Record<string, unknown>;
@@ -43,11 +48,11 @@ describe('waits', () => {
     const dialog = within(await screen.findByRole('dialog'));
     press('Put on hold', dialog);
     expect(dialog.getByText('Enter what it waits for.')).toBeInTheDocument();
-    expect(dialog.getByText('Enter when to check again, or until when.')).toBeInTheDocument();
+    expect(await dialog.findByText('Enter when to check again, or until when.', {}, { timeout: 30_000 })).toBeInTheDocument();
     press('curing', dialog);
     write('Waiting for', 'Sealant', dialog);
     expect(dialog.getByText(/Use the time on the sealant’s own sheet/)).toBeInTheDocument();
-    write('Until', '2031-05-04T09:30', dialog);
+    await writeDate('Until', '4 May 2031, 09:30', dialog);
     press('Put on hold', dialog);
     const payload = await last('wait.start');
     expect(payload).toMatchObject({ jobId: id.job, kind: 'curing', what: 'Sealant', lookAgain: null });
@@ -75,7 +80,7 @@ describe('provisional repairs', () => {
     expect(register.getByText('Enter the reason.')).toBeInTheDocument();
     write('Temporary repair', 'Wire on the peg', register);
     write('Reason', 'peg bent', register);
-    write('Latest date', '2031-06-01', register);
+    await writeDate('Latest date', '1 Jun 2031', register);
     fireEvent.click(register.getByLabelText('may be ridden'));
     press('Save temporary repair', register);
     expect(await last('provisional.add')).toEqual({

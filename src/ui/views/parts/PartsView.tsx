@@ -2,16 +2,17 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { Controller, useForm } from 'react-hook-form';
 import { amount, cents } from '../../../core/money';
 import { partStatuses, type Part } from '../../../core/state';
 import { useJob } from '../../job/useJob';
 import { Columns } from '../../controls/Columns';
 import { ShowMore } from '../../controls/ShowMore';
 import { Empty } from '../../controls/Empty';
+import { DateField } from '../../controls/DateField';
 import { Field } from '../../controls/Field';
 import { Card } from '../../controls/Card';
-import { day, wrongYear } from '../../controls/times';
+import { day, wrongDate } from '../../controls/times';
 
 export default function PartsView() {
   return (
@@ -34,7 +35,7 @@ const blank: Form = { name: '', number: '', source: '', quantity: '1', price: ''
 
 function NeedPart() {
   const { store, jobId } = useJob();
-  const { register, handleSubmit, reset, formState } = useForm<Form>({ defaultValues: blank });
+  const { register, control, handleSubmit, reset, formState } = useForm<Form>({ defaultValues: blank });
   const [more, setMore] = useState(false);
   const field = (name: keyof Form, validate?: (v: string) => true | string) => {
     const { ref, ...rest } = register(name, { validate });
@@ -78,7 +79,14 @@ function NeedPart() {
           <>
             <Field label="Part number" {...field('number')} />
             <Field label="Supplier" {...field('source')} />
-            <Field label="Expected" type="date" {...field('dueOn', (v) => wrongYear(v) ?? true)} />
+            <Controller
+              name="dueOn"
+              control={control}
+              rules={{ validate: (v) => wrongDate(v) ?? true }}
+              render={({ field: { value, onChange } }) => (
+                <DateField label="Expected" value={value} onChange={onChange} error={formState.errors.dueOn?.message} />
+              )}
+            />
           </>
         )}
         <Box sx={{ display: 'flex', gap: 1 }}>

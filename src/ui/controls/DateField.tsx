@@ -1,0 +1,18 @@
+import { lazyPart } from './lazyPart';
+import { Field } from './Field';
+
+export interface DateFieldProps {
+  label: string;
+  /** "2030-06-01", or "2030-06-01T09:00" with a time; empty for none. */
+  value: string;
+  /** Called with the same form, or with `unfinished` (see times) while what is typed is no date yet. */
+  onChange(value: string): void;
+  withTime?: boolean;
+  error?: string | null;
+}
+
+// The calendar is fetched where a date is asked for; an empty field keeps its place.
+const DateInput = lazyPart<DateFieldProps>(() => import('./DateInput'), <Field label={'\u00a0'} disabled />);
+
+/** A date, or a date with a time, as 22 Oct 2026, 14:30: typed or picked from a calendar, never the browser's own mm/dd/yyyy. */
+export const DateField = (props: DateFieldProps) => <DateInput {...props} />;
