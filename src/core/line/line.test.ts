@@ -290,6 +290,16 @@ describe('torque, parts, waits and the rest', () => {
     expect(say('wait soaking bores').meanings).toEqual([]);
   });
 
+  it('sums carry the workshop’s currency', () => {
+    for (const [line, words] of [
+      ['need 2 head gasket 12.50 from Harbour Stores', 'at 12.50 CR'],
+      ['repaired cleaned the points, 20 min, 2.50', 'parts 2.50 CR'],
+      ['agreed up to 400: find out why', 'up to 400 CR'],
+      ['rate 35', 'Rate an hour: 35 CR'],
+    ])
+      expect(only(line).words).toContain(words);
+  });
+
   it('parts by name, with price and day', () => {
     expect(payload(act('need 2 fork seals 9.50 from Harbour Stores'))).toMatchObject({
       quantity: 2,

@@ -15,6 +15,8 @@ export interface LineContext {
   /** Now, and how many minutes local time is ahead of UTC: times are said in local time. */
   now: string;
   aheadMinutes: number;
+  /** The workshop's, behind every sum. */
+  currency: string;
   actor: JobSnapshot['actor'];
   personal: JobSnapshot['personal'];
 }

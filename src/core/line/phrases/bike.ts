@@ -22,7 +22,7 @@ function field(
   name: string,
   said_: Slot<unknown>,
   value: Slot<unknown>,
-  show: (v: unknown) => string = String,
+  show: (v: unknown, context: LineContext) => string = String,
   tail?: Slot<unknown>,
 ): Phrase {
   return {
@@ -30,7 +30,7 @@ function field(
     does,
     example,
     slots: [said_, mark, value, ...(tail ? [maybe(tail)] : [])],
-    mean: ([, , v], { context }) => one(id, `${does}: ${show(v)}`, setOn(row, context, { [name]: v })),
+    mean: ([, , v], { context }) => one(id, `${does}: ${show(v, context)}`, setOn(row, context, { [name]: v })),
   };
 }
 
@@ -146,7 +146,7 @@ const agreed: Phrase = {
     const last = [...context.state.rows.consent.values()].filter((c) => c.jobId === context.jobId).at(-1);
     return one(
       'agreed',
-      `Agreed with the owner${sum ? `, up to ${sum as string}` : ''}: ${text as string}. An agreement is never undone.`,
+      `Agreed with the owner${sum ? `, up to ${sum as string} ${context.currency}` : ''}: ${text as string}. An agreement is never undone.`,
       {
         do: 'act',
         type: 'consent.give',
@@ -227,7 +227,7 @@ export const bikePhrases: Phrase[] = [
   areas,
   field('touched when', 'When it was last worked on', 'touched when a year ago, new plug', 'job', 'lastTouchedWhen', said('touched when'), words('when and what')),
   field('school', 'Approach', 'approach spark first', 'job', 'school', said('approach', 'school'), among('which approach', Object.fromEntries(schoolIds.flatMap((s) => [[s.replace(/-/g, ' '), s], [s, s]])))),
-  field('rate', 'Rate an hour', 'rate 35', 'job', 'rate', said('rate'), amount),
+  field('rate', 'Rate an hour', 'rate 35', 'job', 'rate', said('rate'), amount, (v, c) => `${String(v)} ${c.currency}`),
   noteOn,
   agreed,
   ownerIs,

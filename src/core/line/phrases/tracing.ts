@@ -368,7 +368,7 @@ const repair: Phrase = {
     return [
       {
         phrase: 'repair',
-        words: `Repaired: ${text}, ${m} min, parts ${cost}${last ? ` (cause: ${last.words})` : ' (no cause is named for it)'}`,
+        words: `Repaired: ${text}, ${m} min, parts ${cost} ${context.currency}${last ? ` (cause: ${last.words})` : ' (no cause is named for it)'}`,
         acts: [
           {
             do: 'act',

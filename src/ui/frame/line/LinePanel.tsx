@@ -33,10 +33,11 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
       next,
       now: new Date().toISOString(),
       aheadMinutes: aheadMinutes(),
+      currency: store.snapshot.shop.currency,
       actor: view.actor,
       personal: view.personal,
     }),
-    [view, knowledge, traced, jobId, next],
+    [view, knowledge, traced, jobId, next, store],
   );
   const understanding = useMemo(() => understand(text, context), [text, context]);
   const keep = (index: number): boolean => {
