@@ -35,7 +35,7 @@ export function unlockAuthority(locked, passphrase, folder) {
   try {
     opened = Buffer.concat([cipher.update(bytes(key)), cipher.final()]);
   } catch {
-    throw new Stop('this is not the passphrase of the authority in this backup', 'Nothing was changed.');
+    throw new Stop('wrong passphrase for the root certificate in this backup', 'Nothing was changed.');
   }
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   writeFileSync(`${folder}/ca.key`, opened, { mode: 0o600 });

@@ -60,8 +60,8 @@ export async function backup(args) {
   const file = fileArgument(words, 'backup', usage);
   const base = process.env.IVREK_DATA ?? '.data';
   if (!existsSync(`${base}/cluster.made`)) throw new Stop(`there is nothing in ${base} to back up yet`, 'Start Ivrek once first.');
-  if (withAuthority && !hasAuthority(base)) throw new Stop('there is no authority yet', 'It is made by ./ivrek start --lan.');
-  const passphrase = withAuthority ? await askPassphrase('the authority') : null;
+  if (withAuthority && !hasAuthority(base)) throw new Stop('there is no root certificate yet', './ivrek start --lan makes one.');
+  const passphrase = withAuthority ? await askPassphrase('the root certificate’s key') : null;
   const { running, release } = await besideRunning(base);
   let cluster;
   let work;

@@ -154,7 +154,7 @@ export async function restore(args) {
   const work = mkdtempSync(join(tmpdir(), 'ivrek-restore-'));
   try {
     const { dump, madeAt, authority } = await open(file, work);
-    const passphrase = authority ? await askPassphrase('the authority in this backup') : null;
+    const passphrase = authority ? await askPassphrase('the root certificate in this backup') : null;
     await withCluster(async ({ base, bin, cluster, db }) => {
       say('restoring beside what is there');
       await db.query('drop database if exists ivrek_restored with (force)');
