@@ -1,6 +1,7 @@
 import { id, list, maybe, object, special } from '../state/kinds';
 import { firstOf } from '../state';
 import { define, defineSet, from } from './define';
+import { piecesInTheWay, pieceWords } from '../strip';
 import { insertReading, readingPart } from './tracing';
 import { Refused } from './types';
 
@@ -27,10 +28,22 @@ const stepRefit = define({
   on: 'step',
   says: 'Refitted',
   payload: { ...from('step', 'jobId'), counts: special<Record<string, number>>('counts by id') },
-  needs: (_p, c) => [{ table: 'fastener', field: 'stepId', is: c.entity.id }],
+  needs: (p, c) => [
+    { table: 'fastener', field: 'stepId', is: c.entity.id },
+    { table: 'piece', field: 'jobId', is: p.jobId },
+    { table: 'overrule', field: 'jobId', is: p.jobId },
+  ],
   draft: (d, p, c) => {
     d.need('step', c.entity.id);
     const own = d.rows('fastener').filter((f) => f.stepId === c.entity.id);
+    const closes = own.length === 0 || own.some((f) => (p.counts[f.id] ?? f.refitted) > f.refitted);
+    const ofJob = <T extends { jobId: string }>(rows: readonly T[]) => rows.filter((r) => r.jobId === p.jobId);
+    const lost = closes ? piecesInTheWay(ofJob(d.rows('piece')), ofJob(d.rows('overrule'))) : [];
+    if (lost.length > 0)
+      throw new Refused({
+        code: 'not yet',
+        message: `${lost.map(pieceWords).join('; ')}. Find it, or prove that it is not inside, before anything is closed.`,
+      });
     for (const f of own) {
       const refitted = p.counts[f.id] ?? f.refitted;
       if (refitted > f.count)

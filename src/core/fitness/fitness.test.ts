@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { CaseMaker } from '../../../test/fixtures/case';
 import { shipped } from '../../../test/fixtures/knowledge';
-import { fitnessActs, type Overrule, type Provisional, type Wait } from '../state';
+import { fitnessActs, type Overrule, type Piece, type Provisional, type Wait } from '../state';
 import { fitnessOf, reachOf, type FitnessRows } from '.';
 
 const may = (c: FitnessRows) => {
@@ -154,5 +154,43 @@ describe('fitness', () => {
       expect(kind.stops!.because).not.toMatch(/\.$/);
       expect(reachOf(kind.stops!.act)).toBeLessThan(4);
     }
+  });
+});
+
+describe('a piece that is not accounted for', () => {
+  const piece = (patch: Partial<Piece> = {}): Piece => ({
+    ...row,
+    id: 'p',
+    stepId: null,
+    name: 'Rocker tang',
+    went: 'broke off',
+    note: null,
+    outcome: null,
+    proof: null,
+    settledBy: null,
+    madeAt: '2030-01-01T08:00:00.000Z',
+    settledAt: null,
+    ...patch,
+  });
+  const with_ = (pieces: Piece[], overrules: Overrule[] = []): FitnessRows => ({ ...made().c, pieces, overrules });
+
+  it('shuts everything, turning by hand first (common practice), and says what it is', () => {
+    expect(may(with_([piece()]))).toEqual([]);
+    expect(fitnessOf(shipped, with_([piece()])).turn.reasons[0]).toMatchObject({
+      code: 'piece:p',
+      because: 'Rocker tang broke off and is not found',
+      lift: 'Find it, or prove that it is not inside',
+      view: 'strip',
+    });
+    expect(fitnessOf(shipped, with_([piece({ went: 'missing', name: 'Dowel' })])).turn.reasons[0].because).toBe(
+      'Dowel is missing and not accounted for',
+    );
+  });
+
+  it('is lifted by finding it or by proof, each piece by itself', () => {
+    const found = { outcome: 'found', proof: 'in the screen', settledBy: 'Ines', settledAt: '2030-01-02T08:00:00.000Z' } as const;
+    expect(may(with_([piece(found)]))).toContain('run');
+    expect(may(with_([piece({ ...found, outcome: 'not inside' })]))).toContain('run');
+    expect(may(with_([piece(found), piece({ id: 'q' })]))).toEqual([]);
   });
 });

@@ -1,6 +1,7 @@
 import { accessOf, faultById, type Knowledge } from '../knowledge';
 import { countWords } from '../state';
 import { repairsUpTo } from '../repairs';
+import { openPieces, pieceCode, pieceWords } from '../strip';
 import type { FitnessAct } from '../state';
 import type { FitnessRows } from './rows';
 import type { FitnessReason } from './types';
@@ -49,6 +50,18 @@ export function condemned(k: Knowledge, c: FitnessRows): FitnessReason[] {
   }
   return reasons;
 }
+
+/** Pieces that broke off, dropped or are missing: nothing turns over them. */
+export const lostPieces = (c: FitnessRows): FitnessReason[] =>
+  openPieces(c.pieces ?? []).map((p) => ({
+    code: pieceCode(p),
+    act: 'turn',
+    because: pieceWords(p),
+    lift: 'Find it, or prove that it is not inside',
+    view: 'strip',
+    tests: none,
+    faults: none,
+  }));
 
 /** What is off or drained, and fasteners that are still in their bags. */
 export function openSteps(k: Knowledge, c: FitnessRows): FitnessReason[] {

@@ -10,6 +10,7 @@ import type {
   Job,
   Overrule,
   Part,
+  Piece,
   Provisional,
   Repair,
   Retest,
@@ -37,6 +38,7 @@ export interface FitnessRows {
   stages?: TorqueStage[];
   signatures?: Signature[];
   parts?: Part[];
+  pieces?: Piece[];
   checks?: Checkmark[];
   provisionals?: Provisional[];
   waits?: Wait[];
@@ -64,6 +66,7 @@ export function fitnessRowsOf(state: State, jobId: string): FitnessRows {
     stages: own(list(state, 'torqueStage')),
     signatures: own(list(state, 'signature')),
     parts: own(list(state, 'part')),
+    pieces: own(list(state, 'piece')),
     checks: own(list(state, 'checkmark')),
     provisionals: own(list(state, 'provisional')),
     waits: own(list(state, 'wait')),

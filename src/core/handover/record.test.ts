@@ -20,6 +20,7 @@ describe('the record', () => {
       'Retests',
       'Checks',
       'Torques',
+      'Pieces accounted for',
       'Temporary repairs',
       'Allowed anyway',
       'Watch list',
@@ -31,6 +32,9 @@ describe('the record', () => {
       'Head nuts (4 × M8)',
       '18 lbf·ft = 24.4 N·m',
       expect.stringContaining('signed Ines Corrow') as string,
+    ]);
+    expect(r.section('Pieces accounted for').lines).toEqual([
+      ['Dowel: dropped', 'found: behind the sprocket', expect.stringMatching(/^by Ines Corrow, \d+ \w+ \d{4}$/) as string],
     ]);
     expect(r.section('Watch list').lines).toEqual([['Oil level', 'after 100 km', '']]);
   });

@@ -2,6 +2,7 @@ import { factsOf, type Knowledge } from '../knowledge';
 import { dayWords, groupedWords, list, placeWords, type JobSnapshot, type State } from '../state';
 import { caseOf } from '../trace';
 import {
+  accounted,
   allowed,
   billed,
   checked,
@@ -98,6 +99,7 @@ export function recordOf(state: State, k: Knowledge, jobId: string, head: Record
       retested(s),
       checked(s),
       torqued(s, signatures),
+      accounted(s),
       provisional(s),
       allowed(s),
       watched(s),

@@ -171,6 +171,16 @@ export function torqued({ state, own, day }: Source, signatures: readonly Signat
   return { title: 'Torques', lines, empty: 'No torques.' };
 }
 
+export const accounted = ({ state, own, day }: Source): RecordSection => ({
+  title: 'Pieces accounted for',
+  lines: own(list(state, 'piece')).map((p) => [
+    `${p.name}: ${p.went}`,
+    p.outcome ? `${p.outcome}: ${p.proof}` : 'NOT accounted for',
+    p.settledAt ? `by ${p.settledBy}, ${day(p.settledAt)}` : '',
+  ]),
+  empty: 'No piece broke off, dropped or went missing.',
+});
+
 export const provisional = ({ state, own }: Source): RecordSection => ({
   title: 'Temporary repairs',
   lines: own(list(state, 'provisional'))

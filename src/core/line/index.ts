@@ -5,6 +5,7 @@ import { tracingPhrases } from './phrases/tracing';
 import { checksPhrases } from './phrases/checks';
 import { measurePhrases } from './phrases/measure';
 import { partsPhrases } from './phrases/parts';
+import { piecePhrases } from './phrases/pieces';
 import { provisionalPhrases } from './phrases/provisional';
 import { torquePhrases } from './phrases/torque';
 import { waitsPhrases } from './phrases/waits';
@@ -22,7 +23,15 @@ export const subjects: readonly { name: string; phrases: readonly Phrase[] }[] =
   { name: 'Strip and rebuild', phrases: stripPhrases },
   {
     name: 'Measure, parts, torque, waits',
-    phrases: [...measurePhrases, ...partsPhrases, ...torquePhrases, ...checksPhrases, ...waitsPhrases, ...provisionalPhrases],
+    phrases: [
+      ...measurePhrases,
+      ...partsPhrases,
+      ...torquePhrases,
+      ...checksPhrases,
+      ...waitsPhrases,
+      ...provisionalPhrases,
+      ...piecePhrases,
+    ],
   },
   { name: 'Bike, owner, way back', phrases: bikePhrases },
 ];

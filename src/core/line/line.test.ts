@@ -300,6 +300,21 @@ describe('torque, parts, waits and the rest', () => {
       expect(only(line).words).toContain(words);
   });
 
+  it('pieces to account for, found or proved not to be inside', () => {
+    expect(payload(act('piece dowel dropped towards the sprocket'))).toMatchObject({
+      name: 'dowel',
+      went: 'dropped',
+      note: 'towards the sprocket',
+    });
+    expect(payload(act('lost piece circlip is missing'))).toMatchObject({ name: 'circlip', went: 'missing', note: null });
+    expect(act('piece found rocker tang: in the sump screen')).toMatchObject({
+      id: uid(6070),
+      payload: { outcome: 'found', proof: 'in the sump screen', settledBy: 'Ines Corrow' },
+    });
+    expect(payload(act('piece not inside rocker tang, sump off and seen with a lamp'))).toMatchObject({ outcome: 'not inside' });
+    expect(say('piece found rocker tang: in the sump', lineContext(undefined, { actor: null })).meanings).toEqual([]);
+  });
+
   it('parts by name, with price and day', () => {
     expect(payload(act('need 2 fork seals 9.50 from Harbour Stores'))).toMatchObject({
       quantity: 2,

@@ -32,6 +32,7 @@ export type Repair = RowOf<'repair'>;
 export type Retest = RowOf<'retest'>;
 export type Step = RowOf<'step'>;
 export type Fastener = RowOf<'fastener'>;
+export type Piece = RowOf<'piece'>;
 export type Finding = RowOf<'finding'>;
 export type Part = RowOf<'part'>;
 export type Torque = RowOf<'torque'>;

@@ -29,6 +29,8 @@ import {
   ownKinds,
   partStatuses,
   photoSubjects,
+  pieceOutcomes,
+  pieceWays,
   retestResults,
   schoolIds,
   specOrigins,
@@ -292,6 +294,26 @@ export const tables = {
     },
     'size',
     'place',
+  ),
+  /** A piece that broke off, dropped or is missing; open until it is found or proved not to be inside, by somebody. */
+  piece: table(
+    'job',
+    {
+      jobId: id('job'),
+      stepId: maybe(id('step')),
+      name: words(120),
+      went: oneOf(...pieceWays),
+      note: maybe(words(500)),
+      outcome: maybe(oneOf(...pieceOutcomes)),
+      /** Where it was found, or how it is proved not to be inside. */
+      proof: maybe(words(500)),
+      settledBy: maybe(words(80)),
+      madeAt: instant,
+      settledAt: maybe(instant),
+    },
+    'name',
+    'note',
+    'proof',
   ),
   finding: table(
     'job',

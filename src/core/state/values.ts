@@ -38,6 +38,14 @@ export type FitnessAct = (typeof fitnessActs)[number];
 export const attemptResults = ['nothing', 'coughed', 'kicked back', 'ran and died', 'ran', 'would not turn'] as const;
 export type AttemptResult = (typeof attemptResults)[number];
 
+/** How a piece went: it broke off, it dropped somewhere, or it was missing when it was looked for. */
+export const pieceWays = ['broke off', 'dropped', 'missing'] as const;
+export type PieceWay = (typeof pieceWays)[number];
+
+/** How a piece is accounted for: found, or proved not to be inside. */
+export const pieceOutcomes = ['found', 'not inside'] as const;
+export type PieceOutcome = (typeof pieceOutcomes)[number];
+
 /** What a photo can hang on; a bag is known by its label, the others by their row. */
 export const photoSubjects = ['step', 'finding', 'bag', 'job'] as const;
 export type PhotoSubject = (typeof photoSubjects)[number];

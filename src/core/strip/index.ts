@@ -1,1 +1,2 @@
+export { openPieces, pieceCode, piecesInTheWay, pieceWords } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';

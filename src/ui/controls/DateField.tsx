@@ -1,15 +1,6 @@
 import { lazyPart } from './lazyPart';
 import { Field } from './Field';
-
-export interface DateFieldProps {
-  label: string;
-  /** "2030-06-01", or "2030-06-01T09:00" with a time; empty for none. */
-  value: string;
-  /** Called with the same form, or with `unfinished` (see times) while what is typed is no date yet. */
-  onChange(value: string): void;
-  withTime?: boolean;
-  error?: string | null;
-}
+import type { DateFieldProps } from './DateInput';
 
 // The calendar is fetched where a date is asked for; an empty field keeps its place.
 const DateInput = lazyPart<DateFieldProps>(() => import('./DateInput'), <Field label={'\u00a0'} disabled />);

@@ -8,10 +8,19 @@ import dayjs, { type Dayjs } from 'dayjs';
 import 'dayjs/locale/en-gb';
 import utc from 'dayjs/plugin/utc';
 import { createContext, use, useEffect, useState } from 'react';
-import type { DateFieldProps } from './DateField';
 import { unfinished } from './times';
 
 dayjs.extend(utc);
+
+export interface DateFieldProps {
+  label: string;
+  /** "2030-06-01", or "2030-06-01T09:00" with a time; empty for none. */
+  value: string;
+  /** Called with the same form, or with `unfinished` (see times) while what is typed is no date yet. */
+  onChange(value: string): void;
+  withTime?: boolean;
+  error?: string | null;
+}
 
 const kept = { day: 'YYYY-MM-DD', time: 'YYYY-MM-DDTHH:mm' };
 const shown = { day: 'D MMM YYYY', time: 'D MMM YYYY, HH:mm' };

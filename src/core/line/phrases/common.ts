@@ -1,7 +1,7 @@
 import type { LineAct, LineContext, Meaning } from '../types';
 
 /** The rows of one table that belong to the job that a line is about. */
-export const rowsOf = <T extends 'part' | 'torque' | 'torqueStage' | 'wait' | 'provisional'>(c: LineContext, table: T) =>
+export const rowsOf = <T extends 'part' | 'torque' | 'torqueStage' | 'wait' | 'provisional' | 'piece'>(c: LineContext, table: T) =>
   [...c.state.rows[table].values()].filter((r) => r.jobId === c.jobId);
 
 /** The one meaning of a line. */

@@ -26,12 +26,16 @@ const need: Phrase = {
     const price = m ? m[2] : '0';
     if (/^[\d.]+$/.test(name)) return [];
     const source = (from as string) || null;
-    return one('need', `Needed: ${count} × ${name}${price !== '0' ? ` at ${price} ${line.context.currency}` : ''}${source ? ` from ${source}` : ''}`, {
-      do: 'act',
-      type: 'part.add',
-      id: null,
-      payload: { jobId: line.context.jobId, findingId: null, name, number: null, source, quantity: count, price, dueOn: null },
-    });
+    return one(
+      'need',
+      `Needed: ${count} × ${name}${price !== '0' ? ` at ${price} ${line.context.currency}` : ''}${source ? ` from ${source}` : ''}`,
+      {
+        do: 'act',
+        type: 'part.add',
+        id: null,
+        payload: { jobId: line.context.jobId, findingId: null, name, number: null, source, quantity: count, price, dueOn: null },
+      },
+    );
   },
 };
 
@@ -71,12 +75,16 @@ const partIs: Phrase = {
   mean([status, , p, , cost, , on], { context }) {
     const it = p as Part;
     const set = { status: status as PartStatus, ...(cost ? { price: cost as string } : {}), ...(on ? { dueOn: on as string } : {}) };
-    return one('part', `${it.name}: ${status as string}${cost ? `, at ${cost as string} ${context.currency}` : ''}${on ? `, due ${on as string}` : ''}`, {
-      do: 'set',
-      type: 'part.set',
-      id: it.id,
-      set,
-    });
+    return one(
+      'part',
+      `${it.name}: ${status as string}${cost ? `, at ${cost as string} ${context.currency}` : ''}${on ? `, due ${on as string}` : ''}`,
+      {
+        do: 'set',
+        type: 'part.set',
+        id: it.id,
+        set,
+      },
+    );
   },
 };
 

@@ -4,11 +4,12 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Step } from '../../../core/state';
-import { accountOf } from '../../../core/strip';
+import { accountOf, pieceCode } from '../../../core/strip';
 import { useJob } from '../../job/useJob';
 import { Column, Columns } from '../../controls/Columns';
 import { ReasonLine } from '../../widgets/fitness/Reasons';
 import { useFitness } from '../../widgets/fitness/useFitness';
+import { lazyPart } from '../../controls/lazyPart';
 import { ShowMore } from '../../controls/ShowMore';
 import { Empty } from '../../controls/Empty';
 import { WorkHazards } from '../../widgets/Hazards';
@@ -17,13 +18,19 @@ import { Errata } from '../../widgets/Errata';
 import { AutosaveField } from '../../controls/AutosaveField';
 import { Card } from '../../controls/Card';
 import { BagTag } from '../../widgets/BagTag';
+import { Pieces } from '../../widgets/Pieces';
 import { TorqueForm } from './TorqueForm';
 import { TorqueList } from './TorqueList';
+
+const OverruleDialog = lazyPart(() => import('../../widgets/fitness/OverruleDialog'));
 
 export default function RebuildView() {
   return (
     <Columns share={[1, 1.15]}>
-      <BackOn />
+      <Column>
+        <BackOn />
+        <Pieces />
+      </Column>
       <Column>
         <TorqueList />
         <TorqueForm />
@@ -60,9 +67,30 @@ function BackOn() {
               : 'Everything logged is refitted.'}
         </Empty>
       )}
+      {account.off.length > 0 && <LostFirst />}
       {account.off.length === 0 && back > 0 && open.map((r) => <ReasonLine key={r.code} reason={r} />)}
       <ShowMore list={account.off}>{(s, i) => <RefitStep step={s} first={i === 0} before={i > 0 ? account.off[0] : null} />}</ShowMore>
     </Card>
+  );
+}
+
+/** Pieces over which nothing is closed: what they are, and a person's word, with a reason, that goes over them. */
+function LostFirst() {
+  const { turn } = useFitness();
+  const [over, setOver] = useState(false);
+  const reasons = turn.reasons.filter((r) => r.code.startsWith(pieceCode({ id: '' })));
+  if (reasons.length === 0) return null;
+  return (
+    <Box sx={{ bgcolor: 'bench.redWash', borderLeft: '6px solid', borderColor: 'bench.red', pl: 1.5, py: 1 }} data-testid="lost-first">
+      <Typography sx={{ fontWeight: 600 }}>Close nothing yet:</Typography>
+      {reasons.map((r) => (
+        <ReasonLine key={r.code} reason={r} />
+      ))}
+      <Button color="error" onClick={() => setOver(true)}>
+        Close anyway
+      </Button>
+      {over && <OverruleDialog verdict={{ ...turn, reasons }} title="Close over it anyway" onClose={() => setOver(false)} />}
+    </Box>
   );
 }
 

@@ -14,6 +14,7 @@ import { Card } from '../../controls/Card';
 import { dayTime } from '../../controls/times';
 import { FindingForm } from './FindingForm';
 import { FindingList } from '../../widgets/FindingList';
+import { Pieces } from '../../widgets/Pieces';
 import { StepForm } from './StepForm';
 
 export default function StripView() {
@@ -37,6 +38,7 @@ export default function StripView() {
         </Card>
       </Column>
       <Column>
+        <Pieces />
         <FindingForm />
         <FindingList />
       </Column>

@@ -1,0 +1,62 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { id, uid } from '../../../test/fixtures/commands';
+import { after, run } from '../../../test/fixtures/state';
+import { effectOf, makeCommand } from '../command';
+import type { State, TableName } from '../state';
+import { pieceCode, piecesInTheWay } from '.';
+
+let n = 8000;
+const command = (type: string, kind: TableName, entityId: string, payload: object) =>
+  makeCommand({ id: uid(n++), type, kind, entityId, madeAt: '2030-02-01T09:00:00.000Z', after: null, payload });
+const off = () => after('step.add');
+const lose = (s: State, at = uid(8900)) =>
+  run(s, command('piece.add', 'piece', at, { jobId: id.job, stepId: id.step, name: 'Dowel', went: 'dropped', note: null }));
+const settle = (s: State, at = uid(8900)) =>
+  run(s, command('piece.settle', 'piece', at, { jobId: id.job, outcome: 'found', proof: 'in the sump', settledBy: 'Ines' }));
+const refit = (s: State, counts: Record<string, number>) => effectOf(s, command('step.refit', 'step', id.step, { jobId: id.job, counts }));
+const all = { [id.fastener]: 4, [id.fastener2]: 2 };
+
+describe('closing over a piece that is not accounted for', () => {
+  it('is refused, with the piece and what to do', () => {
+    expect(refit(off(), all).ok).toBe(true);
+    const refused = refit(lose(off()), all);
+    expect(refused.ok).toBe(false);
+    if (!refused.ok)
+      expect(refused.refusal.message).toBe(
+        'Dowel dropped and is not found. Find it, or prove that it is not inside, before anything is closed.',
+      );
+    expect(refit(lose(off()), { [id.fastener]: 1 }).ok).toBe(false);
+    expect(refit(settle(lose(off())), all).ok).toBe(true);
+  });
+
+  it('is possible where a person’s word goes over that piece, and not over another', () => {
+    const word = { jobId: id.job, act: 'turn', reason: 'It fell on the floor, seen by two', codes: [`piece:${uid(8900)}`], saidBy: 'Ines' };
+    const over = run(lose(off()), command('overrule.say', 'overrule', uid(8950), word));
+    expect(refit(over, all).ok).toBe(true);
+    expect(refit(lose(over, uid(8901)), all).ok).toBe(false);
+  });
+
+  it('a piece is accounted for once: a second device hears by whom and how', () => {
+    const twice = effectOf(
+      settle(lose(off())),
+      command('piece.settle', 'piece', uid(8900), { jobId: id.job, outcome: 'not inside', proof: 'x', settledBy: 'Tam' }),
+    );
+    expect(twice.ok).toBe(false);
+    if (!twice.ok) expect(twice.refusal.message).toContain('accounted for already: found, in the sump');
+  });
+
+  it('counts every open piece that nobody went over, and no other', () => {
+    const pieces = fc.array(fc.record({ settled: fc.boolean(), over: fc.boolean(), withdrawn: fc.boolean() }), { maxLength: 12 });
+    fc.assert(
+      fc.property(pieces, (drawn) => {
+        const rows = drawn.map((d, i) => ({ id: String(i), outcome: d.settled ? ('found' as const) : null }));
+        const overrules = drawn.flatMap((d, i) =>
+          d.over ? [{ codes: [pieceCode({ id: String(i) })], endedAt: d.withdrawn ? '2030-01-01T00:00:00.000Z' : null }] : [],
+        );
+        const left = drawn.flatMap((d, i) => (!d.settled && (!d.over || d.withdrawn) ? [String(i)] : []));
+        expect(piecesInTheWay(rows as never, overrules).map((p) => p.id)).toEqual(left);
+      }),
+    );
+  });
+});
