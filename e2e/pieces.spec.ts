@@ -1,0 +1,70 @@
+import AxeBuilder from '@axe-core/playwright';
+import { awake, bookIn, expect, test } from './bench';
+
+test('a cover closed over a missing dowel: stopped, explained, allowed by a person’s word, in the record', async ({ bench: page }) => {
+  const job = await bookIn(page, 'Osprane 650', 'Clutch slips');
+  await page.goto(`${job}/strip`);
+  await page.getByLabel('Part removed').fill('Clutch cover');
+  await page.getByLabel('Fasteners').fill('4x M6x25 cover');
+  await page.getByRole('button', { name: 'Add step' }).click();
+  const pieces = page.getByTestId('pieces');
+  await pieces.getByRole('button', { name: 'Log a lost piece' }).click();
+  await pieces.getByRole('button', { name: 'Log piece' }).click();
+  await expect(pieces).toContainText('Enter the piece: dowel, circlip, roller.');
+  await pieces.getByLabel('Piece', { exact: true }).fill('Dowel');
+  await pieces.getByLabel('Where it may be').fill('towards the sprocket');
+  await pieces.getByRole('button', { name: 'Log piece' }).click();
+  await expect(pieces).toContainText('Dowel dropped and is not found.');
+  await expect(pieces).toContainText('at: Clutch cover · towards the sprocket');
+  expect((await new AxeBuilder({ page }).include('[data-testid="pieces"]').analyze()).violations).toEqual([]);
+
+  // nothing turns, and nothing is closed
+  await page.goto(`${job}/trace`);
+  await expect(page.getByTestId('fitness').getByRole('button', { name: /^May it be turned/ })).toHaveAccessibleName(/No/);
+  await page.goto(`${job}/rebuild`);
+  await awake(page);
+  const lost = page.getByTestId('lost-first');
+  await expect(lost).toContainText('Dowel dropped and is not found');
+  await page.getByRole('button', { name: 'All refitted' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'before anything is closed' })).toContainText('prove that it is not inside');
+  await expect(page.getByTestId('back-on')).toContainText('1 step, 4 fasteners');
+
+  // a person's word goes over it, with a reason
+  await lost.getByRole('button', { name: 'Close anyway' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Reason').fill('Seen falling into the drain tray');
+  await dialog.getByRole('button', { name: /^Allow/ }).click();
+  await expect(lost).toHaveCount(0);
+  await page.getByRole('button', { name: 'All refitted' }).click();
+  await expect(page.getByTestId('back-on')).not.toContainText('4 fasteners');
+
+  // found after all, by somebody
+  const open = page.getByTestId('pieces');
+  await open.getByRole('button', { name: 'Found', exact: true }).click();
+  await open.getByRole('button', { name: /^Account for it/ }).click();
+  await expect(open).toContainText('Enter where it was found.');
+  await open.getByLabel('Where it was').fill('in the drain tray');
+  await open.getByRole('button', { name: /^Account for it/ }).click();
+  await expect(open).toContainText('Dowel: found, in the drain tray');
+  await page.goto(`${job}/record`);
+  await expect(page.getByText('found: in the drain tray')).toBeVisible();
+  await expect(page.getByText('Seen falling into the drain tray')).toBeVisible();
+});
+
+test('without a server too: a lost piece stands in the way at once, and is sent later', async ({ bench: page, context }) => {
+  const job = await bookIn(page, 'Osprane 650', 'Clutch slips');
+  await page.goto(`${job}/strip`);
+  await awake(page);
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'Log a lost piece' }).click();
+  await page.getByLabel('Piece', { exact: true }).fill('Circlip');
+  await page.getByRole('button', { name: 'Missing' }).click();
+  await page.getByRole('button', { name: 'Log piece' }).click();
+  await expect(page.getByTestId('pieces')).toContainText('Circlip is missing and not accounted for.');
+  await context.setOffline(false);
+  await expect
+    .poll(async () => (await (await page.request.get(`/api${job.replace('/job/', '/jobs/')}`)).text()).includes('Circlip'), {
+      timeout: 30_000,
+    })
+    .toBe(true);
+});
