@@ -14,7 +14,7 @@ beforeAll(async () => {
   t = await freshDatabase();
   await openBoth(t.pool);
   for (const c of script()) {
-    const answer = await handleCommand(t.pool, speaker, c);
+    const answer = await handleCommand(t.pool, { ...speaker, actorId: c.type === 'person.add' ? null : id.person }, c);
     if (answer.kind !== 'applied') throw new Error(`${c.type}: ${JSON.stringify(answer)}`);
     if (c.type === 'step.add') break;
   }

@@ -99,7 +99,12 @@ function RefitStep({ step, first, before }: { step: Step; first: boolean; before
   const { store, rows, jobId } = useJob();
   const own = rows('fastener').filter((f) => f.stepId === step.id);
   const [open, setOpen] = useState(first);
-  const refit = (counts: Record<string, number>) => store.act('step.refit', step.id, { jobId, counts });
+  const [refused, setRefused] = useState<string | null>(null);
+  /** Answers with what is in the way, if anything is. */
+  const refit = (counts: Record<string, number>): string | null => {
+    const done = store.act('step.refit', step.id, { jobId, counts });
+    return done.ok ? null : done.refusal.message;
+  };
   return (
     <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -147,17 +152,21 @@ function RefitStep({ step, first, before }: { step: Step; first: boolean; before
                 onSet={(t) => {
                   if (!/^\d{1,3}$/.test(t)) return 'A whole number.';
                   if (Number(t) > f.count) return `Only ${f.count} came off.`;
-                  refit({ [f.id]: Number(t) });
-                  return null;
+                  return refit({ [f.id]: Number(t) });
                 }}
               />
             </Box>
           ))}
           <Box>
-            <Button variant="contained" onClick={() => refit(Object.fromEntries(own.map((f) => [f.id, f.count])))}>
+            <Button variant="contained" onClick={() => setRefused(refit(Object.fromEntries(own.map((f) => [f.id, f.count]))))}>
               All refitted
             </Button>
           </Box>
+          {refused && (
+            <Typography role="alert" color="error">
+              {refused}
+            </Typography>
+          )}
         </Box>
       )}
     </Box>

@@ -3,6 +3,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Fastener, Step } from '../../../core/state';
+import { openPieces } from '../../../core/strip';
 import { useJob } from '../../job/useJob';
 import { Column, Columns } from '../../controls/Columns';
 import { Empty } from '../../controls/Empty';
@@ -21,6 +22,8 @@ export default function StripView() {
   const { rows } = useJob();
   const steps = [...rows('step')].reverse();
   const fasteners = rows('fastener');
+  // What stands in the way stands first.
+  const lost = openPieces(rows('piece')).length > 0;
   return (
     <Columns>
       <Column>
@@ -38,8 +41,9 @@ export default function StripView() {
         </Card>
       </Column>
       <Column>
-        <Pieces />
+        {lost && <Pieces />}
         <FindingForm />
+        {!lost && <Pieces />}
         <FindingList />
       </Column>
     </Columns>
