@@ -4,23 +4,20 @@ import { execFileSync } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { postgresBin } from '../launcher/packages.mjs';
-import { handleCommand } from '../src/server/commands/handle';
 import { readJournal } from '../src/server/commands/replay';
 import { makePool } from '../src/server/db/pool';
 import { demoShopId, loadLanternYard } from '../src/server/demo/lanternYard';
 import { readKnowledge } from '../src/server/knowledge/load';
 import { openShop } from '../src/server/queries/shops';
 import { putBytes, shopA } from '../test/db/database';
+import { sendAll } from '../test/db/filled';
 import { photoHash, script } from '../test/fixtures/commands';
 
 const folder = `test/data/${process.argv[2]}`;
 const pool = makePool(process.env.IVREK_APP_URL!, 2);
 await openShop(pool, shopA, 'A');
 await putBytes(pool, shopA, photoHash);
-for (const c of script()) {
-  const answer = await handleCommand(pool, { shopId: shopA, actorId: null, deviceId: null }, c);
-  if (answer.kind !== 'applied') throw new Error(`${c.type}: ${JSON.stringify(answer)}`);
-}
+await sendAll(pool, shopA, script());
 await loadLanternYard(pool, readKnowledge('knowledge').knowledge, new Date('2030-06-15T09:00:00.000Z'));
 mkdirSync(folder, { recursive: true });
 const shops = [
