@@ -230,6 +230,12 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     [...coverPlaces.long, 'The two long screws, M6x45'],
     [...coverPlaces.scrape, 'Rubbed through by the slide'],
   ]);
+  await j.piece(w.day(32, 11, 10), 'Generator cover', 'Lower dowel', 'missing', 'its hole is empty and bright', {
+    at: w.day(32, 11, 50),
+    outcome: 'found',
+    proof: 'in the crankcase beside the rotor, with a magnet',
+    settledBy: 'Ines Corrow',
+  });
   await j.finding(w.day(32, 11, 30), 'Generator cover', 'Pick-up wires', 'Cut half through by the cover; gap wide open.', 'repair', {
     faultId: 'pickup-gap',
   });

@@ -2,7 +2,15 @@ import { createHash } from 'node:crypto';
 import type pg from 'pg';
 import type { PersonalPart } from '../../contract';
 import { command, type CommandName, type Payloads } from '../../core/command';
-import { partStatuses, type PartStatus, type TorqueUnit, type StoredVerdict, type WaitKind } from '../../core/state';
+import {
+  partStatuses,
+  type PartStatus,
+  type PieceOutcome,
+  type PieceWay,
+  type TorqueUnit,
+  type StoredVerdict,
+  type WaitKind,
+} from '../../core/state';
 import { toSi } from '../../core/quantity';
 import { handleCommand } from '../commands/handle';
 import { storePhoto } from '../files/photos';
@@ -234,6 +242,21 @@ export class DemoJob {
       caption: null,
     });
     for (const [x, y, note] of pins) await this.w.send(at, 'pin.add', this.id(`pin ${note}`), { jobId: this.jobId, photoId, x, y, note });
+  }
+
+  /** A piece that went, and how it was accounted for. */
+  async piece(
+    at: string,
+    step: string,
+    name: string,
+    went: PieceWay,
+    note: string,
+    then: { at: string; outcome: PieceOutcome; proof: string; settledBy: string },
+  ): Promise<void> {
+    const id = this.id(`piece ${name}`);
+    await this.w.send(at, 'piece.add', id, { jobId: this.jobId, stepId: this.id(`step ${step}`), name, went, note });
+    const { outcome, proof, settledBy } = then;
+    await this.w.send(then.at, 'piece.settle', id, { jobId: this.jobId, outcome, proof, settledBy });
   }
 
   refit = (at: string, title: string, counts: number[]) =>

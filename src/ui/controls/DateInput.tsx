@@ -68,6 +68,11 @@ export default function DateInput({ label, value, onChange, withTime = false, er
           slotProps={{
             textField: {
               fullWidth: true,
+              // As the other fields; the theme does not know of this one, which is fetched when it is wanted.
+              sx: {
+                '& .MuiPickersOutlinedInput-root': { minHeight: 56, bgcolor: 'background.paper', fontSize: '1.0625rem' },
+                '& .MuiPickersOutlinedInput-notchedOutline': { borderColor: 'text.secondary' },
+              },
               error: Boolean(error),
               helperText: error ?? undefined,
               slots: { inputLabel: FormLabel },

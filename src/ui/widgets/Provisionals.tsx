@@ -87,7 +87,7 @@ export function Provisionals() {
           onChange={(e) => setWhy(e.target.value)}
           error={tried && !why.trim() ? 'Enter the reason.' : null}
         />
-        <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1.6fr 1fr' } }}>
+        <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
           <Field label="Until" value={until} onChange={(e) => setUntil(e.target.value)} />
           <DateField label="Latest date" value={untilOn} onChange={setUntilOn} error={tried ? wrongDate(untilOn) : null} />
         </Box>
