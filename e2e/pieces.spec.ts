@@ -51,6 +51,39 @@ test('a cover closed over a missing dowel: stopped, explained, allowed by a pers
   await expect(page.getByText('Seen falling into the drain tray')).toBeVisible();
 });
 
+test('a forgotten step goes in where it belongs, and the refit follows it', async ({ bench: page }) => {
+  const job = await bookIn(page, 'Osprane 650', 'Clutch slips');
+  await page.goto(`${job}/strip`);
+  const add = async (part: string) => {
+    await page.getByTestId('step-form').getByLabel('Part removed').fill(part);
+    await page.getByRole('button', { name: 'Add step' }).click();
+    await expect(page.getByTestId('steps').getByText(part, { exact: true })).toBeVisible();
+  };
+  await add('Tank');
+  await add('Airbox');
+  await page.getByTestId('step-form').getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByLabel('Came off before (if forgotten)').click();
+  await page.getByRole('option', { name: 'Airbox' }).click();
+  await add('Breather hose');
+  const order = (id: string) => page.getByTestId(id).getByText(/^(Tank|Airbox|Breather hose|Side panel)$/);
+  await expect(order('steps')).toHaveText(['Airbox', 'Breather hose', 'Tank']);
+  await page.goto(`${job}/rebuild`);
+  await expect(order('back-on')).toHaveText(['Airbox', 'Breather hose', 'Tank']);
+
+  // moved again, put right and taken back
+  await page.goto(`${job}/strip`);
+  await page.getByRole('button', { name: 'Edit: Breather hose' }).click();
+  await page.getByTestId('steps').getByLabel('Came off before').click();
+  await page.getByRole('option', { name: 'Tank' }).click();
+  await expect(order('steps')).toHaveText(['Airbox', 'Tank', 'Breather hose']);
+  await page.getByTestId('steps').getByLabel('Part removed').fill('Side panel');
+  await page.getByTestId('steps').getByLabel('Part removed').press('Enter');
+  await expect(order('steps')).toHaveText(['Airbox', 'Tank', 'Side panel']);
+  await page.getByRole('button', { name: /^Undo:/ }).click();
+  await page.getByRole('button', { name: /^Undo:/ }).click();
+  await expect(order('steps')).toHaveText(['Airbox', 'Breather hose', 'Tank']);
+});
+
 test('without a server too: a lost piece stands in the way at once, and is sent later', async ({ bench: page, context }) => {
   const job = await bookIn(page, 'Osprane 650', 'Clutch slips');
   await page.goto(`${job}/strip`);

@@ -1,7 +1,7 @@
 import { id, list, maybe, object, special } from '../state/kinds';
 import { firstOf } from '../state';
 import { define, defineSet, from } from './define';
-import { piecesInTheWay, pieceWords } from '../strip';
+import { piecesInTheWay, pieceWords, placesFor } from '../strip';
 import { insertReading, readingPart } from './tracing';
 import { Refused } from './types';
 
@@ -17,8 +17,30 @@ const stepAdd = define({
   },
   needs: (p) => p.fasteners.map((f) => ({ table: 'fastener' as const, id: f.id })),
   draft: (d, { fasteners, ...p }, c) => {
-    d.insert('step', { id: c.entity.id, ...p, madeAt: c.madeAt, refittedAt: null });
+    d.insert('step', { id: c.entity.id, ...p, before: null, madeAt: c.madeAt, refittedAt: null });
     for (const f of fasteners) d.insert('fastener', { ...firstOf('fastener'), ...f, jobId: p.jobId, stepId: c.entity.id });
+  },
+});
+
+/** What was written of a step. */
+const stepSet = defineSet('step.set', 'step', 'Step changed', ['title', 'access', 'bag', 'note'], { byHand: true });
+
+/** A step goes where it belongs in the order in which things came off; `before` null is its place in the log. */
+const stepPlace = define({
+  type: 'step.place',
+  on: 'step',
+  says: 'Step moved',
+  byHand: true,
+  payload: from('step', 'jobId', 'before'),
+  needs: (p) => [{ table: 'step', field: 'jobId', is: p.jobId }],
+  draft: (d, p, c) => {
+    const step = d.need('step', c.entity.id);
+    const steps = d.rows('step').filter((s) => s.jobId === p.jobId);
+    const target = p.before === null ? null : steps.find((s) => s.id === p.before);
+    if (target === undefined) throw new Refused({ code: 'missing', message: 'That step is not there any more.' });
+    if (target && !placesFor(steps, step.id).includes(target))
+      throw new Refused({ code: 'not yet', message: `${target.title} came off before ${step.title} already: move that one first.` });
+    d.set('step', step.id, { before: p.before });
   },
 });
 
@@ -99,4 +121,4 @@ const partRemove = define({
   },
 });
 
-export const strip = [stepAdd, stepRefit, findingAdd, partAdd, partSet, partRemove];
+export const strip = [stepAdd, stepSet, stepPlace, stepRefit, findingAdd, partAdd, partSet, partRemove];

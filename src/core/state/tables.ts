@@ -275,6 +275,8 @@ export const tables = {
       access: maybe(words(60)),
       bag: maybe(words(40)),
       note: maybe(words(2000)),
+      /** The step before which it came off, where it was logged later; null for the order of the log. */
+      before: maybe(id('step')),
       madeAt: instant,
       refittedAt: maybe(instant),
     },

@@ -1,15 +1,18 @@
 import type { Fastener, Step } from '../state';
+import { inOrder } from './order';
 
 /** What is off the bike and where: bags that are out, and fasteners that are not back. */
 export interface StripAccount {
-  /** Steps whose parts are off, newest first: the order they go back on. */
+  /** Steps whose parts are off, the last that came off first: the order they go back on. */
   off: Step[];
   bagsOut: string[];
   fastenersOut: number;
 }
 
 export function accountOf(steps: readonly Step[], fasteners: readonly Fastener[]): StripAccount {
-  const off = steps.filter((s) => !s.refittedAt).reverse();
+  const off = inOrder(steps)
+    .filter((s) => !s.refittedAt)
+    .reverse();
   const ids = new Set(off.map((s) => s.id));
   const fastenersOut = fasteners.filter((f) => ids.has(f.stepId)).reduce((n, f) => n + f.count - f.refitted, 0);
   return { off, bagsOut: [...new Set(off.flatMap((s) => (s.bag ? [s.bag] : [])))], fastenersOut };

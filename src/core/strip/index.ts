@@ -1,2 +1,3 @@
+export { inOrder, placesFor } from './order';
 export { openPieces, pieceCode, piecesInTheWay, pieceWords } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';

@@ -60,3 +60,23 @@ describe('closing over a piece that is not accounted for', () => {
     );
   });
 });
+
+describe('moving a step', () => {
+  const two = () =>
+    run(
+      off(),
+      command('step.add', 'step', uid(8970), { jobId: id.job, title: 'Hose', access: null, bag: null, note: null, fasteners: [] }),
+    );
+  const place = (s: State, step: string, before: string | null) =>
+    effectOf(s, command('step.place', 'step', step, { jobId: id.job, before }));
+  it('refuses a circle and a step that is not there, in words', () => {
+    const moved = run(two(), command('step.place', 'step', uid(8970), { jobId: id.job, before: id.step }));
+    const circle = place(moved, id.step, uid(8970));
+    expect(circle.ok).toBe(false);
+    if (!circle.ok) expect(circle.refusal.message).toBe('Hose came off before Left cover already: move that one first.');
+    const gone = place(moved, id.step, uid(8999));
+    expect(gone.ok).toBe(false);
+    if (!gone.ok) expect(gone.refusal.message).toBe('That step is not there any more.');
+    expect(place(moved, uid(8970), null).ok).toBe(true);
+  });
+});

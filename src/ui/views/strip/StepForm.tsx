@@ -7,7 +7,8 @@ import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
 import { accessOf } from '../../../core/knowledge';
-import { parseFasteners } from '../../../core/strip';
+import { inOrder, parseFasteners } from '../../../core/strip';
+import { SelectField } from '../../controls/SelectField';
 import { useJob } from '../../job/useJob';
 import { Field } from '../../controls/Field';
 import { WorkHazards } from '../../widgets/Hazards';
@@ -29,6 +30,7 @@ export function StepForm() {
   const [bag, setBag] = useState<string | null>(null);
   const [access, setAccess] = useState('');
   const [note, setNote] = useState('');
+  const [before, setBefore] = useState('');
   const [more, setMore] = useState(false);
   const [tried, setTried] = useState(false);
   const [pictures, setPictures] = useState<Picture[]>([]);
@@ -42,15 +44,17 @@ export function StepForm() {
     setTried(true);
     if (!title.trim() || !parsed.ok) return;
     const stepId = store.newId();
-    const done = store.act('step.add', stepId, {
-      jobId,
-      title: title.trim(),
-      access: access || null,
-      bag: bagWords.trim() || null,
-      note: note.trim() || null,
-      fasteners: parsed.fasteners.map((f) => ({ id: store.newId(), ...f })),
-    });
-    if (!done.ok) return;
+    const add = () =>
+      store.act('step.add', stepId, {
+        jobId,
+        title: title.trim(),
+        access: access || null,
+        bag: bagWords.trim() || null,
+        note: note.trim() || null,
+        fasteners: parsed.fasteners.map((f) => ({ id: store.newId(), ...f })),
+      }).ok;
+    const done = before ? store.together(() => add() && store.act('step.place', stepId, { jobId, before }).ok) : add();
+    if (!done) return;
     void (async () => {
       for (const picture of pictures) setProblem(await addPhoto(used, { subject: 'step', subjectId: stepId }, picture));
     })();
@@ -60,6 +64,7 @@ export function StepForm() {
     setBag(null);
     setAccess('');
     setNote('');
+    setBefore('');
     setTried(false);
   };
   return (
@@ -107,6 +112,14 @@ export function StepForm() {
               </Select>
             </FormControl>
             <Field label="Which way round, wires, hoses, marks" value={note} onChange={(e) => setNote(e.target.value)} />
+            {steps.length > 0 && (
+              <SelectField
+                label="Came off before (if forgotten)"
+                value={before}
+                options={[{ id: '', label: 'the last so far' }, ...inOrder(steps).map((s) => ({ id: s.id, label: s.title }))]}
+                onChange={setBefore}
+              />
+            )}
           </Box>
         )}
         <WorkHazards words={[title, note]} access={access} place="strip" />

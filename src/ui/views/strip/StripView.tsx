@@ -1,9 +1,10 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Fastener, Step } from '../../../core/state';
-import { openPieces } from '../../../core/strip';
+import { inOrder, openPieces } from '../../../core/strip';
 import { useJob } from '../../job/useJob';
 import { Column, Columns } from '../../controls/Columns';
 import { Empty } from '../../controls/Empty';
@@ -16,11 +17,12 @@ import { dayTime } from '../../controls/times';
 import { FindingForm } from './FindingForm';
 import { FindingList } from '../../widgets/FindingList';
 import { Pieces } from '../../widgets/Pieces';
+import { StepEdit } from './StepEdit';
 import { StepForm } from './StepForm';
 
 export default function StripView() {
   const { rows } = useJob();
-  const steps = [...rows('step')].reverse();
+  const steps = inOrder(rows('step')).reverse();
   const fasteners = rows('fastener');
   // What stands in the way stands first.
   const lost = openPieces(rows('piece')).length > 0;
@@ -54,11 +56,15 @@ export default function StripView() {
 function StepLine({ step, fasteners }: { step: Step; fasteners: Fastener[] }) {
   const { rows } = useJob();
   const [bagOpen, setBagOpen] = useState(false);
+  const [editing, setEditing] = useState(false);
   const bagPhotos = step.bag ? rows('photo').filter((p) => isOf(p, { subject: 'bag', bag: step.bag })).length : 0;
   return (
     <Box component="li" sx={{ borderTop: 1, borderColor: 'divider', py: 1, opacity: step.refittedAt ? 0.75 : 1 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography sx={{ fontWeight: 600, flex: 1, minWidth: 0 }}>{step.title}</Typography>
+        <Button variant="text" onClick={() => setEditing(!editing)} aria-expanded={editing} aria-label={`Edit: ${step.title}`}>
+          Edit
+        </Button>
         {step.bag && (
           <ButtonBase
             onClick={() => setBagOpen(!bagOpen)}
@@ -70,11 +76,12 @@ function StepLine({ step, fasteners }: { step: Step; fasteners: Fastener[] }) {
           </ButtonBase>
         )}
       </Box>
+      {editing && <StepEdit step={step} />}
       <Typography variant="body2">
         {fasteners.map((f) => `${f.count} × ${f.size}${f.place ? ` ${f.place}` : ''}`).join(', ') || 'no fasteners'}
       </Typography>
       <Typography variant="body2" color="text.secondary">
-        {[dayTime(step.madeAt), step.note, step.refittedAt ? 'back on' : ''].filter(Boolean).join(' · ')}
+        {[dayTime(step.madeAt), step.note, step.refittedAt ? 'refitted' : ''].filter(Boolean).join(' · ')}
       </Typography>
       <PhotoStrip of={{ subject: 'step', subjectId: step.id }} label={step.title} />
       {step.bag && bagOpen && <PhotoStrip of={{ subject: 'bag', bag: step.bag }} label={`bag ${step.bag}`} />}
