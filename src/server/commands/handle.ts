@@ -86,7 +86,11 @@ async function prepare(db: Db, speaker: Speaker, { command, personal }: Checked,
 }
 
 /** Commands that stand in the record under a person's name, and the field that holds it: the session says who, not the device. */
-const signedField: Readonly<Record<string, string>> = { 'signature.sign': 'signedBy', 'overrule.say': 'saidBy', 'piece.settle': 'settledBy' };
+const signedField: Readonly<Record<string, string>> = {
+  'signature.sign': 'signedBy',
+  'overrule.say': 'saidBy',
+  'piece.settle': 'settledBy',
+};
 
 /** What a command names that neither ships nor is the shop's own. */
 async function unknownHere(db: Db, shipped: Knowledge, { type, payload }: Command): Promise<Unknown | null> {
