@@ -162,11 +162,8 @@ function RefitStep({ step, first, before }: { step: Step; first: boolean; before
               All refitted
             </Button>
           </Box>
-          {refused && (
-            <Typography role="alert" color="error">
-              {refused}
-            </Typography>
-          )}
+          {/* The bar above says it aloud. */}
+          {refused && <Typography color="error">{refused}</Typography>}
         </Box>
       )}
     </Box>
