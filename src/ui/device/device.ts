@@ -2,7 +2,7 @@ import type { JobSnapshot, WorkshopContext } from '../../core/state';
 import { call } from './client';
 import { Bus } from './bus';
 import { openShelves, type DeviceDb } from './database';
-import { readPick, savePick, type Picked } from './picked';
+import { forgetPick, readPick, savePick, type Picked } from './picked';
 import { readAhead, writeAhead, type AheadEntry } from './writeAhead';
 import { holdLine } from './live';
 import { Outbox } from './outbox';
@@ -173,7 +173,7 @@ export class Device {
     const known =
       old?.shop.id === workshop.shop.id ? { demo: old.shop.demo, home: old.home } : { demo: workshop.shop.demo, home: workshop.home };
     const { demo, home } = full ? { demo: workshop.shop.demo, home: workshop.home } : known;
-    const picked = this.pickedHere();
+    const picked = readPick(this.shopId);
     const actor = picked ? picked.person : workshop.actor;
     await parts?.db.put('note', { ...workshop, shop: { ...workshop.shop, demo }, home, actor }, 'yard');
   }
@@ -189,17 +189,28 @@ export class Device {
     if (workshop?.shop.id === this.shopId) await parts?.db.put('note', { ...workshop, actor: person }, 'yard');
   }
 
-  /** Someone was picked whom the server does not know of yet. */
-  pickedHere(): { person: Picked } | null {
-    return readPick(this.shopId);
+  /**
+   * Who was picked here, where a page does not know of it: the server was not told yet, or the page was made in the moment in which it
+   * was. It is told again then.
+   */
+  pickedHere(shown: Picked): { person: Picked } | null {
+    const picked = readPick(this.shopId);
+    if (!picked) return null;
+    const same = picked.person?.id === shown?.id;
+    if (picked.told && same) forgetPick(this.shopId);
+    if (picked.told && !same) {
+      savePick(this.shopId, picked.person);
+      void this.tellPerson();
+    }
+    return same ? null : { person: picked.person };
   }
 
   private async tellPerson(): Promise<void> {
     const picked = readPick(this.shopId);
-    if (!picked) return;
+    if (!picked || picked.told) return;
     const answer = await call('PUT /api/session', { body: { personId: picked.person?.id ?? null }, shopId: this.shopId });
     // A person who was added here and is not at the server yet is told again later, and so is anyone when the line is back.
-    if (answer.ok) picked.told();
+    if (answer.ok) picked.markTold();
   }
 
   subscribe(listener: (news: News) => void): () => void {

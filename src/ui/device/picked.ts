@@ -1,15 +1,20 @@
 import type { WorkshopContext } from '../../core/state';
 
-/** Who was picked on this device, until the server knows. */
+/** Who was picked on this device. */
 export type Picked = WorkshopContext['actor'];
+
+interface Kept {
+  person: Picked;
+  /** The server has answered that it knows. */
+  told: boolean;
+}
 
 const key = (shopId: string) => `ivrek-picked:${shopId}`;
 /** Where the browser keeps nothing, for as long as this page lives. */
 const unkept = new Map<string, string>();
 
-/** Written down before the tap returns, so not even leaving the page in the next instant loses it. */
-export function savePick(shopId: string, person: Picked): void {
-  const text = JSON.stringify({ person });
+function write(shopId: string, kept: Kept): void {
+  const text = JSON.stringify(kept);
   unkept.set(shopId, text);
   try {
     localStorage.setItem(key(shopId), text);
@@ -18,7 +23,9 @@ export function savePick(shopId: string, person: Picked): void {
   }
 }
 
-/** What was picked here and is not told yet, as it was written down; null if there is nothing to tell. */
+/** Written down before the tap returns, so not even leaving the page in the next instant loses it. */
+export const savePick = (shopId: string, person: Picked): void => write(shopId, { person, told: false });
+
 function readText(shopId: string): string | null {
   try {
     return localStorage.getItem(key(shopId)) ?? unkept.get(shopId) ?? null;
@@ -27,22 +34,23 @@ function readText(shopId: string): string | null {
   }
 }
 
-/** Someone was picked whom the server does not know of yet. */
-export function readPick(shopId: string): { person: Picked; told(): void } | null {
+/** Who was picked last on this device, as long as a page may not know of it yet. */
+export function readPick(shopId: string): (Kept & { markTold(): void }) | null {
   const text = readText(shopId);
   if (!text) return null;
   try {
-    const { person } = JSON.parse(text) as { person: Picked };
-    return { person, told: () => drop(shopId, text) };
+    const { person, told } = JSON.parse(text) as Kept;
+    // Someone else may have been picked while the server was told.
+    const markTold = () => readText(shopId) === text && write(shopId, { person, told: true });
+    return { person, told, markTold };
   } catch {
-    drop(shopId, text);
+    forgetPick(shopId);
     return null;
   }
 }
 
-/** Someone else may have been picked while the server was told. */
-function drop(shopId: string, text: string): void {
-  if (readText(shopId) !== text) return;
+/** A page has shown it, or the workshop was entered anew. */
+export function forgetPick(shopId: string): void {
   unkept.delete(shopId);
   try {
     localStorage.removeItem(key(shopId));

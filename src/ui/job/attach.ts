@@ -46,7 +46,7 @@ export function attach(store: JobStore, device: Device): () => void {
     if ((news.kind === 'refused' || news.kind === 'outbox') && (news.jobId === jobId || news.jobId === null)) void refresh();
   });
   void refresh().then(catchUp);
-  const picked = device.pickedHere();
+  const picked = device.pickedHere(store.get().actor);
   if (picked) store.setActor(picked.person);
   save();
   return () => {

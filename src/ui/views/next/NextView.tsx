@@ -27,9 +27,9 @@ export default function NextView({ workshop, board: first, offline = false }: Ne
   const { lines } = board;
   const [actor, setActor] = useState(workshop.actor);
   useEffect(() => {
-    const picked = device.pickedHere();
+    const picked = device.pickedHere(workshop.actor);
     if (picked) setActor(picked.person);
-  }, [device]);
+  }, [device, workshop]);
   const pick = (p: { id: string; name: string }) => (setActor(p), device.pickPerson(p));
   const needs = items.filter((i) => i.state === 'refused');
   return (

@@ -10,6 +10,7 @@ import { Empty } from '../../controls/Empty';
 import { Field } from '../../controls/Field';
 import type { DemoAct, EnterWish } from '../../../wire';
 import { call } from '../../device/client';
+import { forgetPick } from '../../device/picked';
 import { Page } from '../../frame/Page';
 import { Card } from '../../controls/Card';
 import { dayTime } from '../../controls/times';
@@ -26,6 +27,7 @@ export default function WorkshopsView({ shops, demo, backups }: WorkshopsProps) 
   const [name, setName] = useState('');
   const go = async (wish: EnterWish) => {
     const answer = await call('POST /api/session', { body: wish });
+    if (answer.ok) forgetPick(answer.body.shopId);
     if (answer.ok) location.assign('/');
     else setProblem(answer.message);
   };
