@@ -68,7 +68,13 @@ function BackOn() {
         </Empty>
       )}
       {account.off.length > 0 && <LostFirst />}
-      {account.off.length === 0 && back > 0 && open.map((r) => <ReasonLine key={r.code} reason={r} />)}
+      {account.off.length === 0 && back > 0 && open.length > 0 && (
+        <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+          {open.map((r) => (
+            <ReasonLine key={r.code} reason={r} />
+          ))}
+        </Box>
+      )}
       <ShowMore list={account.off}>{(s, i) => <RefitStep step={s} first={i === 0} before={i > 0 ? account.off[0] : null} />}</ShowMore>
     </Card>
   );
@@ -83,9 +89,11 @@ function LostFirst() {
   return (
     <Box sx={{ bgcolor: 'bench.redWash', borderLeft: '6px solid', borderColor: 'bench.red', pl: 1.5, py: 1 }} data-testid="lost-first">
       <Typography sx={{ fontWeight: 600 }}>Close nothing yet:</Typography>
-      {reasons.map((r) => (
-        <ReasonLine key={r.code} reason={r} />
-      ))}
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {reasons.map((r) => (
+          <ReasonLine key={r.code} reason={r} />
+        ))}
+      </Box>
       <Button color="error" onClick={() => setOver(true)}>
         Close anyway
       </Button>
