@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { id, uid } from '../../../test/fixtures/commands';
+import { id, takeBack, uid } from '../../../test/fixtures/commands';
 import { after, run } from '../../../test/fixtures/state';
 import { effectOf, makeCommand } from '../command';
 import type { State, TableName } from '../state';
@@ -78,5 +78,21 @@ describe('moving a step', () => {
     expect(gone.ok).toBe(false);
     if (!gone.ok) expect(gone.refusal.message).toBe('That step is not there any more.');
     expect(place(moved, uid(8970), null).ok).toBe(true);
+  });
+
+  it('keeps the step that others stand in front of, and that pieces name, from being taken back first', () => {
+    const added = command('step.add', 'step', uid(8971), {
+      jobId: id.job,
+      title: 'Airbox',
+      access: null,
+      bag: null,
+      note: null,
+      fasteners: [],
+    });
+    const named = run(run(two(), added), command('step.place', 'step', uid(8970), { jobId: id.job, before: uid(8971) }));
+    const piece = { jobId: id.job, stepId: uid(8971), name: 'Clip', went: 'dropped', note: null };
+    const back = effectOf(run(named, command('piece.add', 'piece', uid(8972), piece)), takeBack('undo', 8990, added.id));
+    expect(back.ok).toBe(false);
+    if (!back.ok) expect(back.refusal.entries!.map((e) => e.type).sort()).toEqual(['piece.add', 'step.place']);
   });
 });

@@ -37,7 +37,7 @@ function WatchedTextField(props: PickersTextFieldProps) {
 
 /**
  * The field itself, typed or picked from a calendar. What stands in it is the workshop's own clock and belongs to no zone, so it
- * is reckoned with as UTC, which knows no hour that is missing or comes twice.
+ * is computed in UTC, where no hour is skipped or repeated.
  */
 export default function DateInput({ label, value, onChange, withTime = false, error }: DateFieldProps) {
   const form = withTime ? 'time' : 'day';
