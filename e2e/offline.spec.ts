@@ -5,13 +5,31 @@ import { overLine as test } from './networkLine';
 
 test.use({ serviceWorkers: 'allow' });
 
-/** Until every screen lies on the device. */
+/** Until every screen lies on the device, and the workshop in which it stands. */
 async function offlineReady(page: Page): Promise<void> {
   await page.evaluate(async () => {
     await navigator.serviceWorker.ready;
     if (!navigator.serviceWorker.controller) await new Promise((r) => navigator.serviceWorker.addEventListener('controllerchange', r));
   });
+  await expect.poll(() => kept(page, 'note', '"people"')).toBe(true);
 }
+
+/** Whether something with these words in it lies on the device under this heading. */
+const kept = (page: Page, store: 'note' | 'snapshot', text: string): Promise<boolean> =>
+  page.evaluate(
+    ([from, wanted]) =>
+      new Promise<boolean>((done) => {
+        const open = indexedDB.open('ivrek');
+        open.onsuccess = () => {
+          const get = open.result.transaction(from).objectStore(from).getAll();
+          get.onsuccess = () => {
+            open.result.close();
+            done(get.result.some((one: unknown) => JSON.stringify(one).includes(wanted)));
+          };
+        };
+      }),
+    [store, text] as const,
+  );
 
 interface Journal {
   entries: { id: string; type: string; changes: { row?: { what?: string } }[] }[];
@@ -19,24 +37,8 @@ interface Journal {
 const journal = async (page: Page, job: string) =>
   ((await (await page.request.get(`/api/journal?after=0&job=${job.split('/').at(-1)}`)).json()) as Journal).entries;
 
-/** Until the copy of this bike on the device is as new as the screen. */
-async function onDevice(page: Page, job: string, wanted: string): Promise<void> {
-  await expect
-    .poll(() =>
-      page.evaluate(
-        ([id, text]) =>
-          new Promise<boolean>((done) => {
-            const open = indexedDB.open('ivrek');
-            open.onsuccess = () => {
-              const get = open.result.transaction('snapshot').objectStore('snapshot').getAll();
-              get.onsuccess = () => done(get.result.some((s: { jobId: string }) => s.jobId === id && JSON.stringify(s).includes(text)));
-            };
-          }),
-        [job.split('/').at(-1)!, wanted] as const,
-      ),
-    )
-    .toBe(true);
-}
+/** Until the copy of the bike on the device is as new as the screen. */
+const onDevice = (page: Page, wanted: string) => expect.poll(() => kept(page, 'snapshot', wanted)).toBe(true);
 
 test('reload without a server shows the bike, ranks it and takes entries, which arrive later, in order, each once', async ({
   bench: page,
@@ -46,7 +48,7 @@ test('reload without a server shows the bike, ranks it and takes entries, which 
   await describeBike(page, job, pointsTwin);
   await page.goto(`${job}/trace`);
   await offlineReady(page);
-  await onDevice(page, job, '"voltage":6');
+  await onDevice(page, '"voltage":6');
   await line.cut();
   await page.reload();
   await awake(page);
@@ -106,10 +108,10 @@ test('a bike is booked in without a server, worked on, and arrives whole', async
 });
 
 test('the next board works without a server from the bikes on the device', async ({ bench: page, line }) => {
-  const job = await bookIn(page);
+  await bookIn(page);
   await page.goto('/');
   await offlineReady(page);
-  await onDevice(page, job, 'Quillon 350');
+  await onDevice(page, 'Quillon 350');
   await line.cut();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Can be done now' })).toBeVisible();

@@ -19,6 +19,8 @@ export interface AttackReport {
   wrong: string[];
 }
 
+const asJson = { 'content-type': 'application/json' };
+
 /** A tablet that was let in by its code, as a person does it. */
 async function pairedTablet(stand: AttackStand, home: Role): Promise<Role> {
   const headers = { cookie: home.cookie!, 'x-ivrek-shop': home.shopId!, 'content-type': 'application/json' };
@@ -90,18 +92,17 @@ export async function attack({
     if (!started.ready) throw new Error(started.said.slice(-600));
     const workshop = await TestWorkshop.open(stand.home, 'Attacked');
     const other = await TestWorkshop.open(stand.home, 'Another');
-    // The script of every command, but for the hand-over, a photo that is not there and what nobody put a name to.
+    // The script of every command, but for the hand-over and a photo that is not there.
     const commands = script().filter(
-      (c) => !['job.handOver', 'job.open', 'signature.sign'].includes(c.type) && !/^(photo|pin|overrule)\./.test(c.type),
+      (c) => !['job.handOver', 'job.open', 'signature.sign'].includes(c.type) && !/^(photo|pin)\./.test(c.type),
     );
     const sound = JSON.parse(JSON.stringify(commands).replaceAll(photoHash, photoHash)) as Command[];
     for (const c of sound) {
-      const r = await workshop.ask('/api/commands', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(c),
-      });
+      const r = await workshop.ask('/api/commands', { method: 'POST', headers: asJson, body: JSON.stringify(c) });
       if (r.status !== 200 && !/undo|redo|tray/.test(c.type)) report.wrong(`the script itself: ${c.type}: ${await r.text()}`);
+      // What needs a name is done by the first person.
+      if (c.type === 'person.add')
+        await workshop.ask('/api/session', { method: 'PUT', headers: asJson, body: JSON.stringify({ personId: c.entity.id }) });
     }
     const home: Role = { name: 'home', door: 'home', cookie: workshop.cookie, shopId: workshop.shopId };
     const roles: Role[] = [

@@ -34,13 +34,17 @@ function readDraft(): Draft {
 }
 
 /** Three fields, and the bike is in. The rest can wait. */
-export default function NewBikeView({ workshop }: { workshop: WorkshopContext }) {
+export default function NewBikeView({ workshop, offline = false }: { workshop: WorkshopContext; offline?: boolean }) {
   const { device, line, items, room } = useDevice(workshop.shop.id);
   const [symptoms, setSymptoms] = useState<Record<string, SymptomAnswer>>({});
   const [problem, setProblem] = useState<string | null>(null);
   const { register, handleSubmit, formState, reset, setFocus, watch } = useForm<Form>({
     defaultValues: { name: '', owner: '', words: '' },
   });
+  useEffect(() => {
+    // Who begins here has opened no other screen yet, and may lose the line before the bike is in.
+    if (!offline) void device.saveWorkshop(workshop, true);
+  }, [device, workshop, offline]);
   useEffect(() => {
     const { symptoms: picked, ...texts } = readDraft();
     if (Object.values(texts).some(Boolean)) reset({ name: '', owner: '', words: '', ...texts });

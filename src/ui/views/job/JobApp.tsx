@@ -72,12 +72,17 @@ function useWokenAtOnce(): void {
 /** A page that is only passed through is spared the other stages. */
 const staysMs = 4000;
 
+/** What the stages fetch only once they are drawn. */
+const withStages = () => import('../../controls/DateInput');
+
 /** When one stays and there is nothing else to do the other stages are fetched, so that they are there at a tap. */
 function useFetchedAhead(): void {
   useEffect(() => {
     let callOff = () => undefined as void;
     const timer = setTimeout(() => {
-      callOff = whenIdle(() => stages.forEach((s) => void fetchStage(s.id).catch(() => undefined)));
+      callOff = whenIdle(() => {
+        for (const fetched of [...stages.map((s) => fetchStage(s.id)), withStages()]) void fetched.catch(() => undefined);
+      });
     }, staysMs);
     return () => {
       clearTimeout(timer);

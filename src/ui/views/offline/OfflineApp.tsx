@@ -94,7 +94,7 @@ function draw(screen: Screen) {
     case 'next':
       return <NextView workshop={screen.workshop} board={screen.board} offline />;
     case 'bookIn':
-      return <NewBikeView workshop={screen.workshop} />;
+      return <NewBikeView workshop={screen.workshop} offline />;
     case 'record':
       return <RecordView record={screen.record} notice={screen.notice} jobId={screen.jobId} />;
     case 'job':
