@@ -57,9 +57,9 @@ test('a wait: begun with a time, shown on every stage and at home, and over', as
   await expect(dialog.getByText('Not a whole date: complete it or clear it.')).toBeVisible();
   await typeDate(dialog, 'Time to check again', '020120990900');
   await dialog.getByRole('button', { name: 'Put on hold' }).click();
-  await expect(page.getByText(/soaking: 50 ml of penetrant\. Check again 2 Jan/)).toBeVisible();
+  await expect(page.getByText(/Soaking: 50 ml of penetrant\. Check again 2 Jan/)).toBeVisible();
   await page.goto(`${job}/parts`);
-  await expect(page.getByText(/soaking: 50 ml of penetrant/)).toBeVisible();
+  await expect(page.getByText(/Soaking: 50 ml of penetrant/)).toBeVisible();
   await page.goto('/');
   await expect(page.getByRole('region', { name: 'Waiting' })).toContainText('Hollin 500');
   await expect(page.getByRole('region', { name: 'Can be done now' })).toContainText('Everything is on hold');

@@ -26,6 +26,15 @@ const retired: readonly [RegExp, string][] = [
   [/\bpart(s|ed)? the suspects\b/i, 'separates'],
   [/\ball the same\b/i, 'anyway'],
   [/\bput back\b/i, 'refit, restore'],
+  [/\bschools?\b/i, 'approach'],
+  [/\bon the line\b/i, 'borderline'],
+  [/\bdone for\b/i, 'past the service limit'],
+  [/\b(comes?|came) and (goes?|went)\b/i, 'intermittent'],
+  [/\bgates?\b/i, 'check'],
+  [/\bshed\b/i, 'offline'],
+  [/\bshops?\b(?!’s)/i, 'workshop'],
+  [/\bfigures?\b/i, 'value'],
+  [/\bopens the way\b|\bto get at\b/i, 'access'],
   [/\btaken back\b|\btake (it|that) back\b/i, 'undo'],
 ];
 

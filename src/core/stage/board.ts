@@ -1,5 +1,5 @@
 import type { Knowledge } from '../knowledge';
-import type { State } from '../state';
+import type { State, WaitKind } from '../state';
 import { caseOf, type Ranking } from '../trace';
 import { nextOf, type NextAction, type JobNext } from './next';
 import { dueAt, provisionalOf } from './waits';
@@ -14,7 +14,7 @@ export interface BoardLine {
   act: NextAction | null;
   /** What may not be done with it, and why. */
   against: JobNext['against'];
-  waiting: { kind: string; what: string; due: string }[];
+  waiting: { kind: WaitKind; what: string; due: string }[];
   /** Temporary repairs that are still on the bike, gone or not. */
   provisional: ReturnType<typeof provisionalOf>;
   /** The journal number of the last entry that this rests on. */

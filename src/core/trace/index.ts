@@ -23,7 +23,7 @@ export { standing, type Odds, type SuspectView } from './policy/suspects';
 export { theoryOf, type TheoryView } from './policy/theory';
 export { weighing, type Weighing } from './policy/weighing';
 export { insteadOf, valueInstead, type Instead } from './policy/instead';
-export { insteadWords, savesWords } from './policy/insteadWords';
+export { insteadWords, riskWords, savesWords } from './policy/insteadWords';
 export { explain, type Reason } from './policy/explain';
 export { resultWords, rowWords, type ResultWords } from './policy/rowWords';
 export { schoolIds } from './policy/schools';

@@ -287,7 +287,7 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     jobId: j.jobId,
     what: 'Left panel held by two ties',
     why: 'Lug broken in the slide, new panel not wanted',
-    until: 'when a used panel turns up',
+    until: 'a used panel turns up',
     untilOn: null,
     mayRun: true,
     mayRide: true,

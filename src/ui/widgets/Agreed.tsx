@@ -36,21 +36,23 @@ export function Agreed() {
           {c.words} {c.upTo ? `Up to ${c.upTo} ${store.snapshot.shop.currency}.` : ''} ({day(c.givenAt)})
         </Typography>
       ))}
-      <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '2fr 1fr auto' }, alignItems: 'start' }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, alignItems: 'end' }}>
         <Field
+          sx={{ flex: '2 1 8rem' }}
           label="Agreed work"
           value={words}
           onChange={(e) => setWords(e.target.value)}
           error={tried && !words.trim() ? 'Enter what was agreed.' : null}
         />
         <Field
+          sx={{ flex: '1 1 5rem' }}
           label={`Up to (${store.snapshot.shop.currency})`}
           value={upTo}
           onChange={(e) => setUpTo(e.target.value)}
           inputProps={{ inputMode: 'decimal' }}
           error={badSum ? 'An amount like 400 or 400.50.' : null}
         />
-        <Button variant="outlined" onClick={keep} sx={{ mt: { sm: '27px' } }}>
+        <Button variant="outlined" onClick={keep}>
           Record agreement
         </Button>
       </Box>

@@ -38,9 +38,12 @@ function Line({ complaint, more }: { complaint: Complaint; more: ReactNode }) {
   const { store, knowledge } = useJob();
   const [editing, setEditing] = useState(false);
   const set = (patch: Partial<Complaint>) => store.set('complaint.set', complaint.id, patch);
-  const said = symptomsIn(knowledge)
-    .filter((s) => complaint.symptoms[s.id])
-    .map((s) => `${complaint.symptoms[s.id] === 'absent' ? 'not: ' : ''}${s.name.toLowerCase()}`);
+  const answered = (answer: SymptomAnswer) =>
+    symptomsIn(knowledge)
+      .filter((s) => complaint.symptoms[s.id] === answer)
+      .map((s) => s.name.toLowerCase())
+      .join(', ');
+  const [yes, no] = [answered('present'), answered('absent')];
   return (
     <Box>
       <Typography variant="h3" component="h2">
@@ -48,7 +51,7 @@ function Line({ complaint, more }: { complaint: Complaint; more: ReactNode }) {
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center' }}>
         <Typography variant="body2" color="text.secondary" sx={{ flex: '1 1 100%', minWidth: 0 }}>
-          {said.join(' · ') || 'No symptom picked yet'}
+          {[yes && `Yes: ${yes}.`, no && `No: ${no}.`].filter(Boolean).join(' ') || 'No symptom picked yet'}
         </Typography>
         <FormControlLabel
           sx={{ mr: 0 }}

@@ -11,6 +11,7 @@ import { Field } from '../controls/Field';
 import { WorkHazards } from './Hazards';
 import { fromClock, toClock, wrongDate } from '../controls/times';
 import { checkAgainTimes } from './checkAgain';
+import { waitWords } from './waitWords';
 
 /** Begins a wait: what for, and when to look again. */
 export default function WaitDialog({ onClose }: { onClose: () => void }) {
@@ -45,7 +46,7 @@ export default function WaitDialog({ onClose }: { onClose: () => void }) {
           label="Kind"
           clearable={false}
           value={kind}
-          options={waitKinds.map((k) => ({ value: k, label: k }))}
+          options={waitKinds.map((k) => ({ value: k, label: waitWords[k] }))}
           onChange={(k) => k && setKind(k)}
         />
         <Field

@@ -9,6 +9,7 @@ import type { Wait } from '../../core/state';
 import { useJob } from '../job/useJob';
 import { dayTime } from '../controls/times';
 import { checkAgainTimes } from './checkAgain';
+import { waitWords } from './waitWords';
 
 /** What this job waits for now, on every screen of it. */
 export function Waits() {
@@ -34,7 +35,8 @@ export function Waits() {
         >
           <HourglassEmpty />
           <Typography sx={{ flex: '1 1 220px', minWidth: 0, py: 0.5 }}>
-            {w.kind}: {w.what}. {w.lookAgain ? `Check again ${dayTime(w.lookAgain)}.` : ''} {w.until ? `Until ${dayTime(w.until)}.` : ''}
+            {waitWords[w.kind]}: {w.what}. {w.lookAgain ? `Check again ${dayTime(w.lookAgain)}.` : ''}{' '}
+            {w.until ? `Until ${dayTime(w.until)}.` : ''}
           </Typography>
           <Later wait={w} />
           <Button variant="text" onClick={() => store.act('wait.end', w.id, { jobId })} aria-label={`Done: ${w.what}`}>

@@ -49,7 +49,7 @@ describe('waits', () => {
     press('Put on hold', dialog);
     expect(dialog.getByText('Enter what it waits for.')).toBeInTheDocument();
     expect(await dialog.findByText('Enter when to check again, or until when.', {}, { timeout: 30_000 })).toBeInTheDocument();
-    press('curing', dialog);
+    press('Curing', dialog);
     write('Waiting for', 'Sealant', dialog);
     expect(dialog.getByText(/Use the time on the sealant’s own sheet/)).toBeInTheDocument();
     await writeDate('Until', '4 May 2031, 09:30', dialog);
@@ -57,7 +57,7 @@ describe('waits', () => {
     const payload = await last('wait.start');
     expect(payload).toMatchObject({ jobId: id.job, kind: 'curing', what: 'Sealant', lookAgain: null });
     expect(new Date(payload.until as string).getTime()).toBe(new Date('2031-05-04T09:30').getTime());
-    await waitFor(() => expect(screen.getByText(/curing: Sealant\./)).toBeInTheDocument());
+    await waitFor(() => expect(screen.getByText(/Curing: Sealant\./)).toBeInTheDocument());
     press('Snooze: Sealant');
     fireEvent.click(screen.getByRole('menuitem', { name: 'Check again in four hours' }));
     const later = await last('wait.set');
@@ -66,7 +66,7 @@ describe('waits', () => {
     expect(hours).toBeLessThanOrEqual(4);
     press('Done: Sealant');
     await last('wait.end');
-    await waitFor(() => expect(screen.queryByText(/curing: Sealant/)).toBeNull());
+    await waitFor(() => expect(screen.queryByText(/Curing: Sealant/)).toBeNull());
   });
 });
 

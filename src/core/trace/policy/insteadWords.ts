@@ -7,6 +7,10 @@ export function insteadWords(more: number | null | undefined, currency: string, 
     : 'No dearer than what is advised.';
 }
 
+/** What the risk of a test counts for in its cost, in a sentence; empty where that is nothing. */
+export const riskWords = (risk: number, currency: string): string =>
+  Math.round(risk) > 0 ? `Its risk counts as ${Math.round(risk)} ${currency}.` : '';
+
 /** What the advised test is expected to save, in a sentence; empty where that is nothing. */
 export const savesWords = (saves: number, currency: string): string =>
   Math.round(saves) > 0 ? `Saves about ${Math.round(saves)} ${currency} over repairing the top suspect.` : '';

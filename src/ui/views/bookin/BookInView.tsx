@@ -154,7 +154,7 @@ function History() {
       <Box sx={{ display: 'grid', gap: 1.25 }}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 1 }}>
           <AutosaveField
-            sx={{ maxWidth: 170 }}
+            sx={{ maxWidth: '11rem' }}
             label="Off the road for"
             unit="months"
             value={text(job.standingMonths)}

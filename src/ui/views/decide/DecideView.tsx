@@ -46,7 +46,7 @@ export default function DecideView() {
             sx={{
               display: 'grid',
               gridTemplateColumns: '1fr auto',
-              rowGap: 0.75,
+              gap: 0.75,
               m: 0,
               '& dd': { m: 0, textAlign: 'right', fontWeight: 600 },
             }}

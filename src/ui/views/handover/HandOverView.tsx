@@ -105,7 +105,7 @@ function Watches() {
           error={tried && !what.trim() ? 'Enter what to watch.' : null}
         />
         <Field label="When" value={due} onChange={(e) => setDue(e.target.value)} error={tried && !due.trim() ? 'When?' : null} />
-        <Button variant="outlined" onClick={keep} sx={{ mt: { sm: '27px' } }}>
+        <Button variant="outlined" onClick={keep} sx={{ mt: { sm: '1.7rem' } }}>
           Add
         </Button>
       </Box>

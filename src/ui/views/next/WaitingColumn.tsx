@@ -7,6 +7,7 @@ import { Empty } from '../../controls/Empty';
 import { day, dayTime, fromNow } from '../../controls/times';
 import { useDeferredRest } from '../../controls/useDeferredRest';
 import { fonts } from '../../theme/tokens';
+import { waitWords } from '../../widgets/waitWords';
 
 /** What is waited for, what is provisional, and which bikes left. */
 export function WaitingColumn({ board: { now, lines, gone } }: { board: Board }) {
@@ -62,7 +63,7 @@ function WaitingCard({ wait: w, now }: { wait: Line['waiting'][number] & Pick<Li
           <Box sx={{ fontFamily: fonts.head, fontWeight: 600, fontSize: '1.25rem', lineHeight: 1.1 }}>{w.bike}</Box>
           <Typography>{w.what}</Typography>
           <Typography variant="body2" color="text.secondary">
-            {w.kind}, check again {fromNow(w.due, now)} ({dayTime(w.due)})
+            {waitWords[w.kind]}, check again {fromNow(w.due, now)} ({dayTime(w.due)})
           </Typography>
         </Box>
       </Box>

@@ -75,11 +75,16 @@ export function EntryLine({
 }
 
 function saysOf(row: Own, k: Knowledge, currency: string): string {
-  const named = (id: string) => (k.findings.find((f) => f.id === id)?.name ?? id).toLowerCase();
+  const named = (id: string) => {
+    const finding = k.findings.find((f) => f.id === id);
+    // “Spark at the plug” alone would say that it is there; the first grade is the good one.
+    const bad = finding?.grades?.slice(1);
+    return [finding?.name ?? id, bad && `(${bad.join(' or ')})`].filter(Boolean).join(' ').toLowerCase();
+  };
   switch (row.what) {
     case 'fault': {
       const brings = Object.keys(row.body.causes).map(named);
-      return `1 bike in ${Math.round(1 / row.body.prior)}. Causes ${brings.join(', ')}. ${row.body.remedy.do}`;
+      return `1 bike in ${Math.round(1 / row.body.prior)}. Signs: ${brings.join(', ')}. ${row.body.remedy.do}`;
     }
     case 'test':
       return `${row.body.minutes} min. ${row.body.outcomes.map((o) => o.says).join(' / ')}`;

@@ -58,13 +58,15 @@ function NeedPart() {
     <Card lead title="Add a part" data-testid="part-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
         <Field label="Part" {...field('name', (v) => v.trim() !== '' || 'Which part?')} />
-        <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: '100px 1fr' }}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25 }}>
           <Field
+            sx={{ flex: '1 1 6rem' }}
             label="How many"
             inputProps={{ inputMode: 'numeric' }}
             {...field('quantity', (v) => /^[1-9]\d{0,2}$/.test(v.trim()) || 'From 1 to 999.')}
           />
           <Field
+            sx={{ flex: '3 1 9rem' }}
             label={`Price each (${store.snapshot.shop.currency})`}
             inputProps={{ inputMode: 'decimal' }}
             {...field(
@@ -136,13 +138,13 @@ function PartList() {
                     .filter(Boolean)
                     .join(' · ')}
                 </Typography>
-                <Box aria-label={`Status: ${p.status}`} role="img" sx={{ display: 'flex', gap: 0.5, mt: 0.5 }}>
+                <Box aria-label={`Status: ${p.status}`} role="img" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.5 }}>
                   {partStatuses.map((s, i) => (
                     <Box
                       key={s}
                       sx={{
-                        flex: 1,
-                        maxWidth: 90,
+                        flex: '1 0 4.1rem',
+                        maxWidth: '6rem',
                         fontSize: '1rem',
                         borderTop: '5px solid',
                         borderColor: i <= at ? 'bench.green' : 'divider',

@@ -149,10 +149,10 @@ function RefitStep({ step, first, before }: { step: Step; first: boolean; before
                 {f.count} × {f.size} {f.place ?? ''}
               </Box>
               <AutosaveField
-                sx={{ width: 130 }}
+                sx={{ width: '8.5rem' }}
                 label={
                   <Box component="span" sx={{ fontWeight: 400 }}>
-                    refitted (of {f.count})
+                    Refitted (of {f.count})
                   </Box>
                 }
                 value={String(f.refitted)}

@@ -79,7 +79,7 @@ export function TorqueForm() {
         </Box>
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
           <Field
-            sx={{ width: 150 }}
+            sx={{ flex: '1 1 9rem' }}
             label="Torque"
             value={figure}
             onChange={(e) => (setFigure(e.target.value), setInsist(false))}
@@ -89,7 +89,7 @@ export function TorqueForm() {
           <Select
             value={unit}
             onChange={(e) => setUnit(e.target.value)}
-            sx={{ mt: '27px', width: 110 }}
+            sx={{ mt: '1.7rem', width: '7rem' }}
             inputProps={{ 'aria-label': 'Unit of the figure' }}
           >
             {sameKind('N·m').map((u) => (

@@ -100,7 +100,7 @@ export function FindingForm() {
           </Button>
         </Box>
         <Typography variant="body2" color="text.secondary">
-          A score that catches a fingernail is too deep to hone; what ran together stays together; head and crush washers are new.
+          A score that catches a fingernail is too deep to hone. Keep together what ran together. Fit new head and crush washers.
         </Typography>
       </Box>
     </Card>

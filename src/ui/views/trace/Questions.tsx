@@ -11,7 +11,7 @@ export function Questions({ ranking }: { ranking: Ranking }) {
     <Box
       component="dl"
       aria-label="The three questions"
-      sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 1fr))', gap: 1, m: 0, mb: 1 }}
+      sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(6rem, 1fr))', gap: 1, m: 0, mb: 1 }}
       data-testid="questions"
     >
       {ranking.questions.map((q) => (

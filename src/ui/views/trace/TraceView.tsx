@@ -4,7 +4,16 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState, type ReactNode } from 'react';
-import { insteadWords, savesWords, separatesWords, type Instead, type Ranking, type SuspectView, type TestView } from '../../../core/trace';
+import {
+  insteadWords,
+  riskWords,
+  savesWords,
+  separatesWords,
+  type Instead,
+  type Ranking,
+  type SuspectView,
+  type TestView,
+} from '../../../core/trace';
 import { openComplaints, untested } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
 import { useThought } from '../../job/useThought';
@@ -152,10 +161,11 @@ function NextCard({ ranking, instead, askInstead, busy, chosen, onChoose, onRepa
   const testCard = (v: TestView): Card | null => {
     const recommended = next.kind === 'test' && next.key === v.key;
     const more = instead ? (instead.tests[v.key] ?? null) : undefined;
-    const told = [separatesWords(v.separates), v.gate ? '' : insteadWords(more, store.snapshot.shop.currency)];
-    const why = recommended
-      ? [next.why, savesWords(next.saves, store.snapshot.shop.currency)].filter(Boolean).join(' ')
-      : told.filter(Boolean).join(' ');
+    const { currency } = store.snapshot.shop;
+    const told = recommended
+      ? [next.why, savesWords(next.saves, currency)]
+      : [separatesWords(v.separates), v.gate ? '' : insteadWords(more, currency)];
+    const why = [...told, riskWords(v.risk, currency)].filter(Boolean).join(' ');
     const onDone = () => onChoose(null);
     if (v.testId.startsWith('ask:'))
       return {

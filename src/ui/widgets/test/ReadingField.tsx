@@ -44,7 +44,7 @@ export function ReadingField({ label, info, limit, text, unit, onText, onUnit, s
           <Select
             value={unit}
             onChange={(e) => onUnit(e.target.value)}
-            sx={{ mt: '27px', minWidth: 92 }}
+            sx={{ mt: '1.7rem', minWidth: 92 }}
             inputProps={{ 'aria-label': `Unit of ${label}` }}
           >
             {units.map((u) => (
@@ -55,7 +55,7 @@ export function ReadingField({ label, info, limit, text, unit, onText, onUnit, s
           </Select>
         )}
         {guess && (
-          <Button variant="outlined" sx={{ mt: '27px' }} onClick={() => onText(guess)}>
+          <Button variant="outlined" sx={{ mt: '1.7rem' }} onClick={() => onText(guess)}>
             {guess}
           </Button>
         )}

@@ -15,7 +15,7 @@ const looks: Record<Tone, { word: string; colour: string; icon: typeof WarningAm
   good: { word: 'Good', colour: 'bench.green', icon: CheckCircleOutline },
   watch: { word: 'Needs attention', colour: 'bench.brass', icon: VisibilityOutlined },
   bad: { word: 'Not good', colour: 'bench.red', icon: ReportProblemOutlined },
-  open: { word: 'Open', colour: 'text.secondary', icon: HelpOutline },
+  open: { word: 'No verdict yet', colour: 'text.secondary', icon: HelpOutline },
 };
 
 const noError = { relative: 0, absolute: 0 };

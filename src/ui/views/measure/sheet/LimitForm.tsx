@@ -132,7 +132,7 @@ export function LimitForm({ draft, onDraft }: { draft: LimitDraft; onDraft(d: Li
             <Select
               value={unit}
               onChange={(e) => set({ unit: e.target.value })}
-              sx={{ mt: '27px', gridColumn: 3, gridRow: 1 }}
+              sx={{ mt: '1.7rem', gridColumn: 3, gridRow: 1 }}
               inputProps={{ 'aria-label': 'Unit of the limit' }}
             >
               {sameKind(unit).map((u) => (
