@@ -41,7 +41,7 @@ test('compression: from the gauge to the ranking, with a slip of the unit caught
   await type(page, { 'dry#1': '80 psi', 'dry#2': '11,6' });
   await expect(panel.getByRole('alert')).toContainText('A comma');
   await keep(page);
-  await expect(panel.getByText('One figure cannot be read')).toBeVisible();
+  await expect(panel.getByText('One value cannot be read')).toBeVisible();
   await panel.getByRole('button', { name: '11.6', exact: true }).click();
   await expect(verdict(page)).toContainText('Cylinder 1 is low');
   // straight down the list with Enter

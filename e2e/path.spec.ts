@@ -150,7 +150,7 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await page.getByLabel('Thread').filter({ visible: true }).fill('M8');
     await page.getByLabel('How many').filter({ visible: true }).fill('4');
     await page.getByLabel('Torque', { exact: true }).filter({ visible: true }).fill('18');
-    await page.getByRole('combobox', { name: 'Unit of the figure' }).click();
+    await page.getByRole('combobox', { name: 'Unit of the torque' }).click();
     await page.getByRole('option', { name: 'lbf·ft' }).click();
     await expect(page.getByTestId('torque-form')).toContainText('24.4 N·m');
     await page.getByRole('button', { name: 'Plan torque' }).click();

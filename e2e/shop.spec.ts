@@ -68,7 +68,7 @@ test('a wait: begun with a time, shown on every stage and at home, and over', as
   await expect(page.getByText(/50 ml of penetrant/)).toHaveCount(0);
 });
 
-test('limits of this bike: entered with their source, they take the place of the general figure', async ({ bench: page }) => {
+test('limits of this bike: entered with their source, they take the place of the general value', async ({ bench: page }) => {
   const job = await bookIn(page);
   await describeBike(page, job, pointsTwin);
   await page.goto(`${job}/measure`);
@@ -76,7 +76,7 @@ test('limits of this bike: entered with their source, they take the place of the
   await page.getByRole('option', { name: 'Compression', exact: true }).click();
   await page.getByRole('textbox', { name: 'Reading' }).fill('130');
   await page.getByRole('button', { name: 'Save reading' }).click();
-  await expect(page.getByTestId('readings').getByRole('img', { name: /130 psi.*general figure/ })).toBeVisible();
+  await expect(page.getByTestId('readings').getByRole('img', { name: /130 psi.*general value/ })).toBeVisible();
   await page.getByRole('combobox', { name: 'Limit of' }).click();
   await page.getByRole('option', { name: 'Compression', exact: true }).click();
   await page.getByLabel('From', { exact: true }).fill('190');
@@ -92,7 +92,7 @@ test('limits of this bike: entered with their source, they take the place of the
     page.getByTestId('readings').getByRole('img', { name: /130 psi, low\. Limit: 150 to 190 psi, book, page 61/ }),
   ).toBeVisible();
   await page.getByRole('button', { name: /^Undo: Limit entered/ }).click();
-  await expect(page.getByTestId('readings').getByRole('img', { name: /general figure/ })).toBeVisible();
+  await expect(page.getByTestId('readings').getByRole('img', { name: /general value/ })).toBeVisible();
 });
 
 test('a part between standard and service: fit for use and to be watched, past it done for, and one judgement everywhere', async ({

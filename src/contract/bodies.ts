@@ -30,7 +30,7 @@ import { IsCounts, IsMapOf, IsReadingValue, IsShown } from './shapes';
 const specials: Record<SpecialShape, () => PropertyDecorator> = {
   'counts by id': IsCounts,
   'fault entry': () => Nested(() => FaultBody),
-  'figure entry': () => Nested(() => FigureBody),
+  'value entry': () => Nested(() => FigureBody),
   'finding entry': () => Nested(() => FindingKindBody),
   'reading value': IsReadingValue,
   'shown ranking': IsShown,

@@ -31,7 +31,7 @@ const retired: readonly [RegExp, string][] = [
   [/\bdone for\b/i, 'past the service limit'],
   [/\b(comes?|came) and (goes?|went)\b/i, 'intermittent'],
   [/\bgates?\b/i, 'check'],
-  [/\bshed\b/i, 'offline'],
+  [/\bin the shed\b/i, 'offline'],
   [/\bshops?\b(?!’s)/i, 'workshop'],
   [/\bfigures?\b/i, 'value'],
   [/\bopens the way\b|\bto get at\b/i, 'access'],

@@ -12,7 +12,7 @@ const mostOwnEntries = 400;
 const fault = special<Fault>('fault entry');
 const finding = special<FindingKind>('finding entry');
 const test = special<Test>('test entry');
-const figure = special<OwnFigure>('figure entry');
+const figure = special<OwnFigure>('value entry');
 
 const entries = {
   faults: list(object({ id: id(), body: fault }), mostOwnEntries),

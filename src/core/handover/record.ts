@@ -110,4 +110,4 @@ export function recordOf(state: State, k: Knowledge, jobId: string, head: Record
 
 /** What stands under every record. */
 export const recordNotice =
-  'General figures are marked as such; the maker’s manual and local law come before anything written here. Brakes, steering, frame and fuel system: have them inspected where the law asks.';
+  'General values are marked as such; the maker’s manual and local law come before anything written here. Brakes, steering, frame and fuel system: have them inspected where the law asks.';

@@ -44,7 +44,7 @@ describe('the line format', () => {
       ['[1]', /one object/],
       ['{"t":-1,"c":"1","v":2}', /seconds/],
       ['{"t":1,"v":2}', /channel/],
-      ['{"t":1,"c":"1"}', /figure/],
+      ['{"t":1,"c":"1"}', /number/],
       ['{"t":1,"c":"1","v":1,"over":"much"}', /high/],
       ['{"hello":{"format":2}}', /has to be 1/],
       ['{"hello":{"format":1,"id":"a","name":"b","kind":"scale"}}', /one of/],

@@ -37,7 +37,7 @@ function readSample(x: Record<string, unknown>): ReadLine {
   if (!text(c)) return wrong('"c" has to name the channel.');
   if (over !== undefined && over !== 'high' && over !== 'low') return wrong('"over" is "high" or "low".');
   const known = typeof v === 'number' && Number.isFinite(v);
-  if (!known && v !== null && over === undefined) return wrong('"v" has to be a figure, or null where none is shown.');
+  if (!known && v !== null && over === undefined) return wrong('"v" has to be a number, or null where none is shown.');
   const sample: Sample = { t, channel: c, value: known ? v : null, over: over ?? null, settled: settled === true };
   return { ok: true, message: { kind: 'sample', sample } };
 }

@@ -277,7 +277,7 @@ export function testFrom(k: Knowledge, d: TestDraft, id?: string): Made<Test> {
   for (const o of shown)
     if (o.grade === gradesOf(k, o.finding)[0]) wrong.outcomes = 'A result shows something; what one sees if all is well stands below.';
   if (!d.perCylinder && shown.some((o) => k.findings.find((f) => f.id === o.finding)?.per === 'cylinder'))
-    wrong.perCylinder = 'It speaks of a cylinder, so it is done for each cylinder.';
+    wrong.perCylinder = 'It speaks of a cylinder, so test each cylinder.';
   if (Object.keys(wrong).length) return { ok: false, wrong };
   const ids = resultIds(shown);
   const clear = Object.fromEntries(shown.map((o) => [o.finding, gradesOf(k, o.finding)[0]]));
@@ -338,7 +338,7 @@ function measureFrom(
   const read = (field: string, text: string) => {
     if (!text.trim()) return null;
     const x = Number(text.trim().replace(',', '.'));
-    if (!Number.isFinite(x)) wrong[field] = 'A figure, such as 0.15.';
+    if (!Number.isFinite(x)) wrong[field] = 'Enter a number, such as 0.15.';
     return x;
   };
   const low = read('measure.low', m.low);
@@ -411,7 +411,7 @@ export function figureFrom(k: Knowledge, d: FigureDraft): Made<OwnFigure> {
     }
   }
   if (!Object.keys(wrong).length && made.minutes === undefined && made.parts === undefined && made.prior === undefined)
-    wrong.minutes = 'Write at least one figure.';
+    wrong.minutes = 'Enter at least one value.';
   return Object.keys(wrong).length ? { ok: false, wrong } : { ok: true, made };
 }
 

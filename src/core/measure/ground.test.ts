@@ -88,10 +88,10 @@ describe('what a measure allows on this bike', () => {
       name: 'Volts',
       unit: 'V',
       error: { relative: 0.01, absolute: 0.02 },
-      general: { low: 12, high: 15, source: 'general figure for a 12 V system', general: true },
+      general: { low: 12, high: 15, source: 'general value for a 12 V system', general: true },
     });
-    expect(quantityInfo(k, 'volts', { voltage: 6 })!.general).toMatchObject({ low: 6, source: 'general figure for a 6 V system' });
-    expect(quantityInfo(k, 'plain', {})).toMatchObject({ name: 'Test C', general: { low: null, high: null, source: 'general figure' } });
+    expect(quantityInfo(k, 'volts', { voltage: 6 })!.general).toMatchObject({ low: 6, source: 'general value for a 6 V system' });
+    expect(quantityInfo(k, 'plain', {})).toMatchObject({ name: 'Test C', general: { low: null, high: null, source: 'general value' } });
     expect(quantityInfo(k, 'gap', {})).toEqual({
       id: 'gap',
       name: 'Gap',
@@ -102,7 +102,7 @@ describe('what a measure allows on this bike', () => {
     expect(quantityInfo(k, 'top', {})!.general).toEqual({
       low: null,
       high: expect.closeTo(2e-3, 12) as number,
-      source: 'general figure',
+      source: 'general value',
       general: true,
     });
     expect(quantityInfo(k, 'bare', {})!.general).toBeNull();

@@ -88,18 +88,18 @@ describe('a reading against its limits', () => {
 
   it('within two standard deviations of the edge that decides it says so; an edge that does not decide is no matter', () => {
     const error = { relative: 0, absolute: 0.05 };
-    const line = 'on the line: On the line, within gauge error: measure again.';
+    const line = 'borderline: Borderline, within gauge error: measure again.';
     expect([0.91, 1.09, 1.91, 2.09].map((v) => say(x(v), own(1, 2), error))).toEqual([line, line, line, line]);
     expect([0.89, 1.11].map((v) => judge(x(v), own(1, 2), error).verdict)).toEqual(['low', 'in']);
     // Where a service limit stands it decides, not the standard.
     expect(judge(x(2.02), own(1, 2, null, 3), error).verdict).toBe('in service');
-    expect(judge(x(2.95), own(1, 2, null, 3), error).verdict).toBe('on the line');
+    expect(judge(x(2.95), own(1, 2, null, 3), error).verdict).toBe('borderline');
     expect(judge(x(0.97), own(1, 2, 0.5), error).verdict).toBe('in service');
-    expect(judge(x(0.55), own(1, 2, 0.5), error).verdict).toBe('on the line');
+    expect(judge(x(0.55), own(1, 2, 0.5), error).verdict).toBe('borderline');
     // Relative and absolute error add as squares.
-    expect(judge(x(102), own(100, null), { relative: 0.01, absolute: 0 }).verdict).toBe('on the line');
+    expect(judge(x(102), own(100, null), { relative: 0.01, absolute: 0 }).verdict).toBe('borderline');
     expect(judge(x(103), own(100, null), { relative: 0.01, absolute: 0 }).verdict).toBe('in');
-    expect(judge(x(103), own(100, null), { relative: 0.01, absolute: 1.2 }).verdict).toBe('on the line');
+    expect(judge(x(103), own(100, null), { relative: 0.01, absolute: 1.2 }).verdict).toBe('borderline');
   });
 });
 

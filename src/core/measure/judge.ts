@@ -20,7 +20,7 @@ export interface GaugeError {
 }
 
 export type Verdict =
-  'low' | 'in' | 'high' | 'on the line' | 'in service' | 'past service' | 'no limit' | 'off the scale' | 'no reading' | 'straddles';
+  'low' | 'in' | 'high' | 'borderline' | 'in service' | 'past service' | 'no limit' | 'off the scale' | 'no reading' | 'straddles';
 
 export interface Judgement {
   verdict: Verdict;
@@ -31,7 +31,7 @@ export interface Judgement {
 const judged = (verdict: Verdict, words: string): Judgement => ({ verdict, words });
 
 /**
- * Judges a reading against a limit. "On the line" means that the limit lies within two standard deviations of gauge
+ * Judges a reading against a limit. "Borderline" means that the limit lies within two standard deviations of gauge
  * error, so that the reading cannot say on which side it is. An interval is judged only if all of it agrees.
  */
 export function judge(value: ReadingValue, limit: Limit | null, error: GaugeError): Judgement {
@@ -61,7 +61,7 @@ export function judge(value: ReadingValue, limit: Limit | null, error: GaugeErro
   const near = (edge: number | null | undefined) => edge !== null && edge !== undefined && Math.abs(x - edge) < two;
   // Between standard and service it is fit for use either way: only the edge that decides asks for another reading.
   if (near(limit.serviceLow ?? limit.low) || near(limit.serviceHigh ?? limit.high))
-    return judged('on the line', 'On the line, within gauge error: measure again.');
+    return judged('borderline', 'Borderline, within gauge error: measure again.');
   return words(sideOf(x, limit), limit);
 }
 

@@ -12,7 +12,7 @@ export interface QuantityInfo {
   error: GaugeError;
 }
 
-const generalSource = 'general figure';
+const generalSource = 'general value';
 export const otherGauge: GaugeError = { relative: 0.005, absolute: 0 };
 
 /** Bands and limits for this bike: those of its variant, for its voltage where they are written for 12 V. */
@@ -55,7 +55,7 @@ export function quantityInfo(k: Knowledge, id: string, facts: Facts): QuantityIn
   };
 }
 
-/** This bike's own limit for a quantity if it has one, else the general figure, marked as such. */
+/** This bike's own limit for a quantity if it has one, else the general value, marked as such. */
 export function limitFor(info: QuantityInfo, specs: readonly Spec[]): Limit | null {
   const own = specs.find((s) => s.quantity === info.id);
   if (!own) return info.general;

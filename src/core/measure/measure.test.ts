@@ -13,8 +13,8 @@ describe('judging', () => {
     [50, 'low'],
     [150, 'in'],
     [250, 'high'],
-    [101, 'on the line'],
-    [197, 'on the line'],
+    [101, 'borderline'],
+    [197, 'borderline'],
   ])('%d is %s', (x, verdict) => expect(judge(exact(x), limit, gauge).verdict).toBe(verdict));
 
   it('knows one-sided limits, none, service limits, intervals and the end of the scale', () => {
@@ -36,7 +36,7 @@ describe('judging', () => {
       fc.property(fc.double({ min: 0, max: 400, noNaN: true }), (x) => {
         const fine = judge(exact(x), limit, { relative: 0, absolute: 0 }).verdict;
         const coarse = judge(exact(x), limit, gauge).verdict;
-        expect(['on the line', fine]).toContain(coarse);
+        expect(['borderline', fine]).toContain(coarse);
       }),
     );
   });
@@ -72,7 +72,7 @@ describe('the bar', () => {
 });
 
 describe('limits', () => {
-  it('this bike’s book wins over the general figure', () => {
+  it('this bike’s book wins over the general value', () => {
     const info = quantityInfo(shipped, 'compression', {})!;
     expect(limitFor(info, [])!.general).toBe(true);
     const own = {

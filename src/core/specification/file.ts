@@ -75,11 +75,11 @@ export function readSpecLines(
     };
     const [low, high, serviceLow, serviceHigh] = [read('low'), read('high'), read('service_low'), read('service_high')];
     if (low === undefined || high === undefined || serviceLow === undefined || serviceHigh === undefined) return;
-    if (low === null && high === null && serviceLow === null && serviceHigh === null) return wrong('it gives no figure.');
+    if (low === null && high === null && serviceLow === null && serviceHigh === null) return wrong('it gives no value.');
     const crossed = crossing({ low, high, serviceLow, serviceHigh });
     if (crossed) return wrong(crossed);
     const source = text('source').slice(0, 200);
-    if (!source) return wrong('it does not say where the figure comes from.');
+    if (!source) return wrong('it does not say where the value comes from.');
     const origin = (specOrigins as readonly string[]).includes(text('origin')) ? (text('origin') as SpecOrigin) : 'book';
     if (entries.some((e) => e.quantity === quantity)) return wrong(`${quantity} stands there twice.`);
     entries.push({

@@ -40,7 +40,7 @@ export function spineOf(state: State, k: Knowledge, jobId: string, standing: num
   const facts = factsOf(c.bike, c.job, k);
   const doubtful = c.readings.filter((r) => {
     const info = quantityInfo(k, r.quantity, facts);
-    return info && ['on the line', 'straddles'].includes(judge(r.value, limitFor(info, c.specs), info.error).verdict);
+    return info && ['borderline', 'straddles'].includes(judge(r.value, limitFor(info, c.specs), info.error).verdict);
   }).length;
   const asks = c.findings.filter((f) => f.verdict === 'ask the owner').length;
   const unexplained = c.complaints.filter((p) => p.state === 'gone' && !p.explained).length;

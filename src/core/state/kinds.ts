@@ -7,7 +7,7 @@ declare const valueType: unique symbol;
 
 /** Shapes that are more than a few bounds, by name; each is checked in the contract and described in the schema of a job file. */
 export type SpecialShape =
-  'counts by id' | 'fault entry' | 'figure entry' | 'finding entry' | 'reading value' | 'shown ranking' | 'test entry' | 'words by word';
+  'counts by id' | 'fault entry' | 'value entry' | 'finding entry' | 'reading value' | 'shown ranking' | 'test entry' | 'words by word';
 
 export type Shape =
   /** A UUID. `of` names the table that it points into where the way in sees to it that the row is there. */

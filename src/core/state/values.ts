@@ -6,7 +6,7 @@ export type Answer = (typeof answers)[number];
 export const symptomAnswers = ['present', 'absent'] as const;
 export type SymptomAnswer = (typeof symptomAnswers)[number];
 
-/** Where a limit of a bike comes from: its manual, a measurement of what runs well, its owner's own wish, or a general figure. */
+/** Where a limit of a bike comes from: its manual, a measurement of what runs well, its owner's own wish, or a general value. */
 export const specOrigins = ['book', 'measured', 'owner', 'general'] as const;
 export type SpecOrigin = (typeof specOrigins)[number];
 

@@ -22,7 +22,7 @@ const ofKind = (kind: string, ...names: string[]) => ({
 const specials: Record<SpecialShape, object> = {
   'counts by id': { type: 'object', additionalProperties: { type: 'integer', minimum: 0 } },
   'fault entry': { type: 'object' },
-  'figure entry': { type: 'object' },
+  'value entry': { type: 'object' },
   'finding entry': { type: 'object' },
   'test entry': { type: 'object' },
   'reading value': {

@@ -259,10 +259,10 @@ describe('measure and tune', () => {
     expect(within(readings).getAllByRole('img')[0].getAttribute('aria-label')).toMatch(/Limit: 142 to 185 psi, book, page 62/);
   });
 
-  it('an idle speed is held against the general figure', async () => {
+  it('an idle speed is held against the general value', async () => {
     open('tune', 'signature.sign');
     fireEvent.change(screen.getByRole('textbox', { name: 'Reading' }), { target: { value: '1100' } });
-    expect(screen.getByRole('img').getAttribute('aria-label')).toMatch(/1100 rpm, within limits.*general figure/);
+    expect(screen.getByRole('img').getAttribute('aria-label')).toMatch(/1100 rpm, within limits.*general value/);
     press('Save reading');
     expect(await last('reading.add')).toMatchObject({ reading: { quantity: 'idle-speed', entered: '1100 rpm', value: { kind: 'exact' } } });
   });

@@ -21,7 +21,7 @@ const looks: Record<Verdict, { tone: Tone; word: string; icon: ReactNode }> = {
   high: { tone: 'red', word: 'high', icon: <NorthIcon /> },
   'in service': { tone: 'brass', word: 'within service limit, watch', icon: <Check /> },
   'past service': { tone: 'red', word: 'past service limit', icon: <Close /> },
-  'on the line': { tone: 'brass', word: 'borderline: measure again', icon: <DragHandle /> },
+  borderline: { tone: 'brass', word: 'borderline: measure again', icon: <DragHandle /> },
   straddles: { tone: 'brass', word: 'either side: narrow it down', icon: <DragHandle /> },
   'off the scale': { tone: 'brass', word: 'off the scale', icon: <HelpOutline /> },
   'no limit': { tone: 'soft', word: 'no limit yet', icon: <Remove /> },

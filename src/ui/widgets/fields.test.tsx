@@ -138,7 +138,7 @@ describe('a reading', () => {
     inRoot(<Reading start="" />);
     expect(screen.queryByRole('img')).toBeNull();
     fireEvent.change(screen.getByRole('textbox', { name: 'Cylinder 1' }), { target: { value: '60' } });
-    expect(screen.getByRole('img').getAttribute('aria-label')).toMatch(/60 psi, low\. Limit: 120 to 200 psi, general figure/);
+    expect(screen.getByRole('img').getAttribute('aria-label')).toMatch(/60 psi, low\. Limit: 120 to 200 psi, general value/);
   });
 
   it.each([

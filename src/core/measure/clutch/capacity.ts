@@ -67,6 +67,6 @@ export function plateWords(surface: 'sound' | 'glazed' | 'blued' | 'worn', steel
   if (surface === 'glazed')
     return steel === 'aluminium'
       ? 'Glazed, on aluminium: never roughened. Renew.'
-      : 'Glazed. Schools: roughen steel plates with 180 to 220 grit on a flat surface, change the oil after; or fit new plates and springs.';
+      : 'Glazed. Approaches: roughen steel plates with 180 to 220 grit on a flat surface, change the oil after; or fit new plates and springs.';
   return 'The plates are sound.';
 }

@@ -3,7 +3,7 @@ import { expectedPeakPa } from './expected';
 
 /**
  * What this engine's own compression ratio makes one expect, as its limit where the manual's is not known: the engine's own
- * expectation wins over a general figure. At sea level; null where the ratio is not known.
+ * expectation wins over a general value. At sea level; null where the ratio is not known.
  */
 export function limitOfRatio(bike: Bike, specs: readonly Spec[]): Spec | null {
   if (bike.compressionRatio === null || bike.compressionRatio <= 2 || specs.some((s) => s.quantity === 'compression')) return null;

@@ -157,7 +157,7 @@ function wordsOf(findings: readonly CompressionFinding[], count: number, spoiled
       case 'builds up slowly':
         return [`${place(f.cylinder)} is weak on the first stroke and builds up: rings that are worn or stuck.`];
       case 'high':
-        return [`${place(f.cylinder)} is over what it should be: carbon in the head, or a figure for another engine.`];
+        return [`${place(f.cylinder)} is over what it should be: carbon in the head, or a value for another engine.`];
       case 'spread':
         return [`They differ by ${Math.round(f.share * 100)} % of the highest.`];
     }

@@ -143,7 +143,7 @@ export function boreDecision(q: BoreQuestion): BoreDecision {
     }
     if (q.surface === 'aluminium smear' && q.liner !== 'plated') {
       reasons.push(
-        'The wall under a smear cannot be judged through it. Schools: dissolve it and hone, then measure again; or rebore and go oversize.',
+        'The wall under a smear cannot be judged through it. Approaches: dissolve it and hone, then measure again; or rebore and go oversize.',
       );
       return { kind: 'dissolve and hone' };
     }

@@ -26,7 +26,7 @@ export const chamberCm3 = ({ boreMm, headCm3, gasketMm, gasketBoreMm, deckMm, do
  * @throws {RangeError} where nothing is left
  */
 export function compressionRatio(sweptVolumeCm3: number, leftCm3: number): number {
-  if (!(leftCm3 > 0)) throw new RangeError('nothing is left above the piston: look at the figures again');
+  if (!(leftCm3 > 0)) throw new RangeError('nothing is left above the piston: check the values');
   return (sweptVolumeCm3 + leftCm3) / leftCm3;
 }
 

@@ -25,14 +25,14 @@ export function allowedAt(curve: readonly AdvancePoint[], rpm: number): { low: n
 }
 
 export interface AdvanceVerdict {
-  points: { reading: AdvanceReading; verdict: Extract<Verdict, 'low' | 'in' | 'high' | 'on the line' | 'no limit'> }[];
+  points: { reading: AdvanceReading; verdict: Extract<Verdict, 'low' | 'in' | 'high' | 'borderline' | 'no limit'> }[];
   shape: AdvanceShape;
   words: string;
 }
 
 /** What a curve does against the manual's: nothing to compare with, stuck, all of it right or shifted, or wrong in its own course. */
 export type AdvanceShape =
-  'unknown' | 'stuck' | 'follows' | 'all late' | 'all early' | 'falls short' | 'runs ahead' | 'on the line' | 'wanders';
+  'unknown' | 'stuck' | 'follows' | 'all late' | 'all early' | 'falls short' | 'runs ahead' | 'borderline' | 'wanders';
 
 const advanceWords: Readonly<Record<AdvanceShape, string>> = {
   unknown: 'No limit to compare with at these speeds.',
@@ -42,7 +42,7 @@ const advanceWords: Readonly<Record<AdvanceShape, string>> = {
   'all early': 'Early all along: set the base timing back before it is run hard, it can hole a piston.',
   'falls short': 'Right at idle, late further up: the advance does not come out fully.',
   'runs ahead': 'Right at idle, too early further up: weak springs or the wrong unit.',
-  'on the line': 'On the line, within what a light can be read to: measure again.',
+  borderline: 'Borderline, within what a light can be read to: measure again.',
   wanders: 'It leaves the manual in the middle: a spring too many or too few, or a worn pivot.',
 };
 
@@ -63,7 +63,7 @@ export function advanceVerdict(curve: readonly AdvancePoint[], readings: readonl
     if (!allowed) return { reading, verdict: 'no limit' as const };
     const { degrees } = reading;
     const near = Math.min(Math.abs(degrees - allowed.low), Math.abs(degrees - allowed.high)) < 2 * lightDegrees - 1e-9;
-    if (near && (degrees < allowed.low || degrees > allowed.high)) return { reading, verdict: 'on the line' as const };
+    if (near && (degrees < allowed.low || degrees > allowed.high)) return { reading, verdict: 'borderline' as const };
     return { reading, verdict: degrees < allowed.low ? ('low' as const) : degrees > allowed.high ? ('high' as const) : ('in' as const) };
   });
   const known = points.filter((p) => p.verdict !== 'no limit');
@@ -78,7 +78,7 @@ export function advanceVerdict(curve: readonly AdvancePoint[], readings: readonl
     if (all('high')) return 'all early';
     if (known[0].verdict === 'in' && known.at(-1)!.verdict === 'low') return 'falls short';
     if (known[0].verdict === 'in' && known.at(-1)!.verdict === 'high') return 'runs ahead';
-    return known.some((p) => p.verdict === 'on the line') ? 'on the line' : 'wanders';
+    return known.some((p) => p.verdict === 'borderline') ? 'borderline' : 'wanders';
   })();
   return { points, shape, words: advanceWords[shape] };
 }

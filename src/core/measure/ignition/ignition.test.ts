@@ -78,7 +78,7 @@ describe('an advance curve', () => {
     expect(words(16, 37, 41)).toMatch(/set the base timing back/);
     expect(words(10, 18, 20)).toMatch(/does not come out fully/);
     expect(words(10, 10, 11)).toMatch(/does not advance at all/);
-    expect(words(10, 30, 37.6)).toMatch(/On the line/);
+    expect(words(10, 30, 37.6)).toMatch(/Borderline/);
     expect(advanceVerdict(curve, [{ rpm: 500, degrees: 5 }]).words).toMatch(/No limit to compare with/);
   });
 });

@@ -20,7 +20,7 @@ export function fillPlan({ dryMl, staysMl, canMl, firstShare }: Fill): {
   stagesMl: [number, number];
 } {
   if (staysMl < 0 || staysMl > dryMl || !(canMl > 0) || !(firstShare > 0 && firstShare <= 1))
-    throw new RangeError('look at the figures of the fill again');
+    throw new RangeError('check the values of the fill');
   const neededMl = dryMl - staysMl;
   const cans = Math.ceil(neededMl / canMl - 1e-9);
   return { neededMl, cans, leftMl: cans * canMl - neededMl, stagesMl: [neededMl * firstShare, neededMl * (1 - firstShare)] };

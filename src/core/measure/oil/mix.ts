@@ -36,7 +36,7 @@ export function mixWords(ratio: number, makers: number | null): string {
   if (makers === null) return 'The maker’s own ratio is not known yet: it is the one to keep to.';
   if (ratio > makers * 1.05) {
     const richer = (fuelChange(makers, ratio) * 100).toFixed(1);
-    return `Less oil than the maker asks (${makers}:1), and ${richer} % more fuel through the same jets. One school trusts new oils with it; bearings that run short of oil do not come back.`;
+    return `Less oil than the maker asks (${makers}:1), and ${richer} % more fuel through the same jets. Some trust new oils with it; bearings that run short of oil do not come back.`;
   }
   if (ratio < makers * 0.95)
     return `More oil than the maker asks (${makers}:1): it smokes, cokes the port and leans the mixture by ${(-fuelChange(makers, ratio) * 100).toFixed(1)} %.`;

@@ -8,7 +8,7 @@ const own = (low: number | null, high: number | null): Limit => ({ low, high, so
 const idsOf = (id: string, s: PanelSubject) => fieldsOf(valuesOf(withAsked(panelById(id)!, s), s, emptyDraft).blocks).map((f) => f.id);
 
 describe('limits that the sheet lacks', () => {
-  it('are asked for on the panel, on the sides that the general figure has', () => {
+  it('are asked for on the panel, on the sides that the general value has', () => {
     expect(missingLimits(panelById('compression')!, subject())).toEqual(['compression']);
     expect(idsOf('compression', subject())).toContain('limit-compression-low');
     expect(idsOf('starter', subject())).toEqual(expect.arrayContaining(['limit-live-drop-high', 'limit-earth-drop-high']));
@@ -25,7 +25,7 @@ describe('limits that the sheet lacks', () => {
     expect(withAsked(panelById('rings')!, subject())).toBe(panelById('rings')!);
   });
 
-  it('hold as soon as they are typed, in place of the general figure', () => {
+  it('hold as soon as they are typed, in place of the general value', () => {
     const s = subject();
     const panel = withAsked(panelById('chain')!, s);
     const judged = (text: Record<string, string>) => panel.work(valuesOf(panel, s, { text, unit: {} }).values, s);

@@ -3,10 +3,10 @@ import type { Block, BookField, Panel, PanelSubject, Values } from './types';
 
 const fieldId = (quantity: string, side: 'low' | 'high') => `limit-${quantity}-${side}`;
 
-/** Quantities that a panel holds against a limit while this bike's sheet has none: the general figure, or nothing, stands in. */
+/** Quantities that a panel holds against a limit while this bike's sheet has none: the general value, or nothing, stands in. */
 export const missingLimits = (panel: Panel, s: PanelSubject): string[] => (panel.limits ?? []).filter((q) => s.limit(q)?.general !== false);
 
-/** The sides that are asked for: those of the general figure, else both. */
+/** The sides that are asked for: those of the general value, else both. */
 function sidesOf(quantity: string, s: PanelSubject): ('low' | 'high')[] {
   const general = s.limit(quantity);
   const known = (['low', 'high'] as const).filter((side) => general && general[side] !== null);
@@ -36,7 +36,7 @@ export function withAsked(panel: Panel, s: PanelSubject): Panel {
         figure(fieldId(quantity, side), `${name}, ${side === 'low' ? 'at least' : 'at most'}`, unit),
       );
     }),
-    note: 'Kept on its sheet of limits, and not asked again. Without them the general figure holds, and says so.',
+    note: 'Kept on its sheet of limits, and not asked again. Without them the general value holds, and says so.',
   };
   return {
     ...panel,

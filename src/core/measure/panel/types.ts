@@ -72,7 +72,7 @@ export interface PanelSubject {
   /** What works the clutch, and what kind of battery there is. */
   clutch?: string | null;
   battery?: string | null;
-  /** This bike's own limit of a quantity, or the general figure, marked as such. */
+  /** This bike's own limit of a quantity, or the general value, marked as such. */
   limit(quantity: string): Limit | null;
   error(quantity: string): GaugeError;
   /** What a quantity is called, and the unit it is usually given in. */

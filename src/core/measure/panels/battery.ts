@@ -68,7 +68,7 @@ export const battery: Panel = {
           label: 'Charge',
           value: exact(state.charge),
           unit: '%',
-          limit: { low: 0.6, high: null, source: 'general figure', general: true },
+          limit: { low: 0.6, high: null, source: 'general value', general: true },
           error: { relative: 0, absolute: state.error / 2 },
         },
         ...(trace

@@ -2,7 +2,7 @@ import { beltTensionN, chainWear, pitchMm, ratioOf, revsAt, teethWords } from '.
 import { judge } from '../judge';
 import { can, choice, exact, figure, mm, nothing, result, type PanelLine, type Panel, type PanelSubject } from '../panel';
 
-/** The general figure is that of a chain in the open: one in oil has half of it. */
+/** The general value is that of a chain in the open: one in oil has half of it. */
 const wearLimit = (s: PanelSubject, runs: 'open' | 'in oil') => {
   const limit = s.limit('chain-wear');
   return limit?.general && limit.high !== null && runs === 'in oil' ? { ...limit, high: limit.high / 2 } : limit;
@@ -79,7 +79,7 @@ export const chain: Panel = {
         in: 'Slack is right.',
         'in service': 'Slack is within the service limit: watch it.',
         'no limit': 'No limit to hold the slack against: enter this bike’s.',
-        'on the line': 'Slack is on the line: measure again, at the tightest place.',
+        borderline: 'Slack is borderline: measure again, at the tightest place.',
       }[verdict as string];
       if (said) words.push(said);
       if (verdict === 'low' || verdict === 'high' || verdict === 'past service') tone = 'bad';
@@ -101,7 +101,7 @@ export const chain: Panel = {
     if (words.length + lines.length === 0) return nothing;
     return result({
       tone,
-      words: words.join(' ') || 'See the figures.',
+      words: words.join(' ') || 'See the values.',
       lines,
       handed: [
         ...(slack === null ? [] : [{ testId: 'chain-slack-low', position: null, outcome: slack <= noSlack ? 'none' : 'good' }]),
@@ -144,7 +144,7 @@ export const belt: Panel = {
     const outside = (from !== null && n < from) || (to !== null && n > to);
     return result({
       tone: from === null && to === null ? 'open' : outside ? 'bad' : 'good',
-      words: `Each run is pulled with ${n.toFixed(0)} N.${outside ? ` Set ${((((from ?? to!) + (to ?? from!)) / 2 / n) * torque).toFixed(1)} N·m instead.` : ''} Hold it there while the other bolts go to their figure.`,
+      words: `Each run is pulled with ${n.toFixed(0)} N.${outside ? ` Set ${((((from ?? to!) + (to ?? from!)) / 2 / n) * torque).toFixed(1)} N·m instead.` : ''} Hold it there while the other bolts are torqued.`,
       lines: [
         {
           label: 'Tension of each run',

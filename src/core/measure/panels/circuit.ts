@@ -54,7 +54,7 @@ export const voltageDrop: Panel = {
             label: x.name,
             value: exact(x.dropV),
             unit: 'V',
-            limit: { low: null, high: most, source: 'general figure', general: true },
+            limit: { low: null, high: most, source: 'general value', general: true },
             error: { relative: 0.005, absolute: 0.005 },
             note: b?.ohm ? `${b.ohm.toFixed(3)} ohm, ${b.watt!.toFixed(1)} W of heat` : undefined,
           };
@@ -127,7 +127,7 @@ export const charging: Panel = {
               : (s.limit('charging-volts') ?? {
                   low: chargingBandV.low * scale,
                   high: chargingBandV.high * scale,
-                  source: 'general figure',
+                  source: 'general value',
                   general: true,
                 }),
           error: s.error('charging-volts'),

@@ -199,7 +199,7 @@ export const release: Panel = {
             ? 'No free play: the cable holds the clutch half off, so it slips. Slacken it first.'
             : 'No free play: the return port may be shut, so that heat pushes the clutch off. Look at the push rod of the lever.'
           : !judged
-            ? 'Free play of a hydraulic lever is the maker’s figure: enter it to judge it. A cable’s figure does not hold here.'
+            ? 'The maker sets the free play of a hydraulic lever: enter it. A cable’s value does not count here.'
             : play > to
               ? cable
                 ? 'Too much free play: it drags. Take it up.'
@@ -235,7 +235,7 @@ export const release: Panel = {
                   : {
                       low: from,
                       high: to,
-                      source: own ? 'as entered here' : (known?.source ?? 'general figure'),
+                      source: own ? 'as entered here' : (known?.source ?? 'general value'),
                       general: !own && known?.general !== false,
                     },
                 error: { relative: 0, absolute: 5e-4 },

@@ -101,7 +101,7 @@ export const compression: Panel = {
       : [];
     if (cylinders.length === 0) return { ...nothing, lines: expectedLine };
     const general = limitAt(s, v);
-    // The engine's own expectation wins over a general figure.
+    // The engine's own expectation wins over a general value.
     const limit =
       expected && general?.general
         ? {
@@ -124,7 +124,7 @@ export const compression: Panel = {
     };
     // What lies within the gauge's error of the limit is measured again, not condemned.
     const error = s.error('compression');
-    const onLine = cylinders.filter((c) => judge(exact(c.dryPa), limit, error).verdict === 'on the line');
+    const onLine = cylinders.filter((c) => judge(exact(c.dryPa), limit, error).verdict === 'borderline');
     const held = (edge: number | null | undefined, widest: (...x: number[]) => number) =>
       edge == null ? null : widest(edge, ...onLine.map((c) => c.dryPa));
     const who = listed.format(onLine.map((c) => c.cylinder));
@@ -197,7 +197,7 @@ const outcomeOf: Readonly<Partial<Record<HeardAt, string>>> = {
   'next cylinder': 'gasket',
 };
 
-/** Past the service limit it is worn out; a general figure knows one as well. */
+/** Past the service limit it is worn out; a general value knows one as well. */
 const lossLimit = (s: PanelSubject) => {
   const limit = s.limit('leak-down-loss');
   return limit && limit.general ? { ...limit, serviceHigh: usualLeak.service } : limit;

@@ -64,7 +64,7 @@ export const volumes: Panel = {
       deckMm: mm(deck),
       domeCm3: cm3(v.figure('dome') ?? 0),
     });
-    if (left <= 0) return result({ tone: 'bad', words: 'Nothing is left above the piston: look at the figures again.', lines });
+    if (left <= 0) return result({ tone: 'bad', words: 'Nothing is left above the piston: check the values.', lines });
     const ratio = compressionRatio(one, left);
     const squish = squishMm({ gasketMm: mm(gasket), deckMm: mm(deck) });
     const limit = s.limit('squish');
@@ -166,7 +166,7 @@ export const pistonPosition: Panel = {
     return result({
       tone: beyond ? 'bad' : lines.length ? 'good' : 'open',
       words: beyond
-        ? 'The piston moves by its stroke and no more: look at the figures again.'
+        ? 'The piston moves by its stroke and no more: check the values.'
         : lines.length
           ? lines
               .map(

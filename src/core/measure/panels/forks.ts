@@ -100,7 +100,7 @@ export const forks: Panel = {
         });
       } catch (e) {
         if (!(e instanceof RangeError)) throw e;
-        words.push('It can only sink further with a rider on it, and no further than its travel: look at the figures again.');
+        words.push('It can only sink further with a rider on it, and no further than its travel: check the values.');
         tone = 'bad';
       }
     }

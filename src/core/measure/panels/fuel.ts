@@ -302,7 +302,7 @@ export const balance: Panel = {
           limit: {
             low: null,
             high: limit,
-            source: v.figure('limit') === null ? 'general figure' : 'as entered here',
+            source: v.figure('limit') === null ? 'general value' : 'as entered here',
             general: v.figure('limit') === null,
           },
           error: { relative: 0, absolute: 150 },

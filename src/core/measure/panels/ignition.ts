@@ -161,7 +161,7 @@ export const advance: Panel = {
     const bad = judged.some((p) => p.verdict === 'low' || p.verdict === 'high');
     const stands = advanceAtFault(shape);
     return result({
-      tone: curve.length === 0 ? 'open' : bad || stands ? 'bad' : judged.some((p) => p.verdict === 'on the line') ? 'watch' : 'good',
+      tone: curve.length === 0 ? 'open' : bad || stands ? 'bad' : judged.some((p) => p.verdict === 'borderline') ? 'watch' : 'good',
       words: curve.length === 0 ? 'Enter the curve of the manual to judge it.' : words,
       lines: judged.map((p) => ({
         label: `At ${groupedWords(Math.round(p.reading.rpm))} rpm`,
@@ -289,7 +289,7 @@ export const windings: Panel = {
             label: 'Primary current, contacts shut',
             value: exact(primaryA(s.voltage, warm(primary), ballast)),
             unit: 'A',
-            limit: { low: null, high: pointsMostA, source: 'general figure for points', general: true },
+            limit: { low: null, high: pointsMostA, source: 'general value for points', general: true },
           },
         ]
       : [];
@@ -303,7 +303,7 @@ export const windings: Panel = {
     if (all.length + others.length === 0) return nothing;
     const verdictOf = (l: PanelLine) => judge(l.value, l.limit ?? null, l.error ?? sharp).verdict;
     const outside = (l: PanelLine) => ['low', 'high', 'past service'].includes(verdictOf(l));
-    const unsure = others.filter((l) => verdictOf(l) === 'on the line').map((l) => l.label.toLowerCase());
+    const unsure = others.filter((l) => verdictOf(l) === 'borderline').map((l) => l.label.toLowerCase());
     const odd = [...all.flatMap((x) => (x.odd ? [x.line.label] : [])), ...others.filter(outside).map((l) => l.label)];
     return result({
       tone: odd.length || rise?.suspicious ? 'bad' : unsure.length ? 'watch' : 'good',
@@ -312,7 +312,7 @@ export const windings: Panel = {
         : rise?.suspicious
           ? 'Good cold, not hot.'
           : unsure.length
-            ? `On the line, measure again: ${unsure.join('; ')}.`
+            ? `Borderline, measure again: ${unsure.join('; ')}.`
             : 'Within limits. A winding that fails hot shows only hot.',
       warnings,
       lines: [...all.map((x) => x.line), ...others, ...current],

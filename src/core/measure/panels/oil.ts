@@ -118,7 +118,7 @@ export const use: Panel = {
           label: 'Per 1,000 km',
           value: exact(u.per1000Km / 1000),
           unit: 'l',
-          limit: { low: null, high: high / 1000, source: limit?.source ?? 'general figure', general: limit?.general ?? true },
+          limit: { low: null, high: high / 1000, source: limit?.source ?? 'general value', general: limit?.general ?? true },
           error: { relative: 0.1, absolute: 0 },
           keep: { quantity: 'oil-use', position: null },
         },
@@ -278,7 +278,7 @@ export const fill: Panel = {
     const dry = v.figure('dry');
     if (dry === null) return nothing;
     const stays = v.figure('stays') ?? 0;
-    if (stays > dry) return result({ tone: 'bad', words: 'More stays in than it holds: look at the figures again.' });
+    if (stays > dry) return result({ tone: 'bad', words: 'More stays in than it holds: check the values.' });
     const p = fillPlan({ dryMl: ml(dry), staysMl: ml(stays), canMl: ml(v.figure('can') ?? 0.001), firstShare: v.figure('first') ?? 0.8 });
     return result({
       tone: 'good',

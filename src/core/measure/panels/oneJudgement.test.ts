@@ -14,7 +14,7 @@ import { panels } from '.';
 
 const measured = shipped.tests.filter((t) => t.measure && !t.retired);
 const fit: readonly Verdict[] = ['in', 'in service'];
-const unsure: readonly Verdict[] = ['on the line', 'straddles', 'off the scale', 'no limit', 'no reading'];
+const unsure: readonly Verdict[] = ['borderline', 'straddles', 'off the scale', 'no limit', 'no reading'];
 
 interface Own {
   low: number | null;
@@ -85,7 +85,7 @@ describe.each(measured.map((t) => [t.id, t] as const))('%s', (_id, test) => {
     return fit.includes(verdict) === normal(outcome) ? null : `${x}: the bar says ${verdict}, the tracer ${outcome}`;
   };
 
-  it('is judged alike by bar and tracer against the general figure', () => {
+  it('is judged alike by bar and tracer against the general value', () => {
     fc.assert(
       fc.property(scale, (x) => {
         expect(quarrel(x, info.general, null)).toBeNull();

@@ -214,7 +214,7 @@ describe('what panels say', () => {
       expect(r.lines[0].note).toMatch(share);
       expect(r).toMatchObject({ tone: 'bad', handed: [{ testId: 'bolts-click', outcome: 'bad' }] });
     }
-    expect(run('first-movement', { figure: '20', 'moves#1': '9-11' }).words).toMatch(/^On the line/);
+    expect(run('first-movement', { figure: '20', 'moves#1': '9-11' }).words).toMatch(/^Borderline/);
     expect(run('first-movement', { figure: '20', 'moves#1': '14' }).tone).toBe('good');
   });
   it('a pipe that stays cold is a cylinder that does not fire', () => {

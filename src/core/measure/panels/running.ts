@@ -24,10 +24,10 @@ export const firstMovement: Panel = {
   id: 'first-movement',
   group: 'engine',
   name: 'Breakaway torque',
-  about: 'The torque at which each fastener first moves, from a click wrench raised in steps, against its figure.',
+  about: 'The torque at which each fastener first moves, from a click wrench raised in steps, against its torque.',
   hazards: [],
   blocks: (_s, v) => [
-    { title: 'Their figure', fields: [figure('figure', 'Figure of the manual', 'N·m', { plausible: nm })] },
+    { title: 'Their torque', fields: [figure('figure', 'Torque in the manual', 'N·m', { plausible: nm })] },
     {
       title: 'Raised in steps: held at this, moved at that',
       places: shownRows(v, bolts, ['moves'], 6).map((id) => ({ id, label: `Bolt ${id}` })),
@@ -58,12 +58,12 @@ export const firstMovement: Panel = {
       label: `Bolt ${m.id}`,
       value: m.value,
       unit: 'N·m',
-      limit: wanted === null ? null : { low: half, high: null, source: 'general figure: half of its own', general: true },
+      limit: wanted === null ? null : { low: half, high: null, source: 'general value: half of its own', general: true },
       error: { relative: 0.02, absolute: 0 },
       note:
-        wanted === null ? undefined : `${Math.round((m.least / wanted) * 100)} to ${Math.round((m.most / wanted) * 100)} % of its figure`,
+        wanted === null ? undefined : `${Math.round((m.least / wanted) * 100)} to ${Math.round((m.most / wanted) * 100)} % of its torque`,
     }));
-    if (wanted === null || half === null) return result({ words: 'Enter their figure to judge them.', lines });
+    if (wanted === null || half === null) return result({ words: 'Enter their torque to judge them.', lines });
     const loose = moved.filter((m) => m.most < half);
     const unsure = moved.filter((m) => m.least < half && m.most >= half);
     return result({
@@ -71,8 +71,8 @@ export const firstMovement: Panel = {
       words: loose.length
         ? `Loose: ${loose.map((m) => `bolt ${m.id}`).join(', ')}. Loosening is the first suspect, before the gasket.`
         : unsure.length
-          ? `On the line: ${unsure.map((m) => `bolt ${m.id}`).join(', ')}. Try smaller steps on one that was not moved yet.`
-          : 'They hold over half of their figure: look at the gasket next.',
+          ? `Borderline: ${unsure.map((m) => `bolt ${m.id}`).join(', ')}. Try smaller steps on one that was not moved yet.`
+          : 'They hold over half of their torque: check the gasket next.',
       lines,
       handed: unsure.length && !loose.length ? [] : [{ testId: 'bolts-click', position: null, outcome: loose.length ? 'bad' : 'good' }],
     });

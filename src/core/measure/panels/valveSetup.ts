@@ -70,7 +70,7 @@ const aimField = choice(
   'aim',
   'Aim for',
   { middle: 'the middle of the band', loose: 'the loose end' },
-  'Schools: exhausts close up as they wear in, so some leave them loose.',
+  'Exhausts close up as they wear in, so some leave them loose.',
 );
 const eachField = choice('each', 'Valves in a cylinder', { '2': 'two', '4': 'four' });
 const layoutField = choice('layout', 'Layout', Object.fromEntries(Object.entries(layouts).map(([id, l]) => [id, l.name])));
@@ -155,8 +155,6 @@ export const foundLine = (x: Valve, v: Values, s: PanelSubject) => {
 export const warningsOf = (v: Values, s: PanelSubject) => [
   ...(s.decompressor ? [decompressorTrap] : []),
   ...(['warm', 'hot'].includes(v.choice('engine') ?? '')
-    ? [
-        'Clearances of the manual are those of a cold engine: let it stand overnight, or go by a figure that the manual gives for a hot one.',
-      ]
+    ? ['Clearances of the manual are those of a cold engine: let it stand overnight, or use the manual’s clearance for a hot one.']
     : []),
 ];

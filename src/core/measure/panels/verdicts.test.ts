@@ -114,7 +114,7 @@ describe('where a reading is taken', () => {
   });
 });
 
-describe('limits of this bike in the place of the general figure', () => {
+describe('limits of this bike in the place of the general value', () => {
   const own = (quantity: string, low: number | null, high: number | null) =>
     subject({ limit: (q) => (q === quantity ? { low, high, source: 'page 30', general: false } : subject().limit(q)) });
   it('squish, port, crankcase, sag, starter, release, float: the manual wins', () => {

@@ -361,7 +361,7 @@ class Reader {
       const all = [
         ...test.outcomes.map((o) => `${o.id} (${o.says})`),
         ...(test.couldNot ?? []).map((o) => `${couldNot}:${o.id} (${o.says})`),
-        `${comesAndGoes} (comes and goes)`,
+        `${comesAndGoes} (intermittent)`,
       ];
       this.problems.push(`${where}: the result of ${test.id} is one of ${all.join(', ')}`);
       return null;

@@ -41,7 +41,7 @@ describe('what a shop has closed before', () => {
     expect(with_.p).toBeGreaterThan(without.p);
     expect(again.p).toBe(without.p);
     const why = with_.model.suspects.find((s) => s.key === 'points-dirty')!.raisedBy.map((r) => r.because);
-    expect(why.some((w) => w.startsWith('Found 4 times among the 7 causes this shop has closed'))).toBe(true);
+    expect(why.some((w) => w.startsWith('Found 4 times among the 7 causes this workshop has closed'))).toBe(true);
     expect(without.model.suspects.find((s) => s.key === 'points-dirty')!.raisedBy.some((r) => r.because.startsWith('Found'))).toBe(false);
   });
 });

@@ -31,4 +31,4 @@ export function timesFound(k: Knowledge, fault: Fault, experience: Experience | 
 }
 
 export const experienceWords = (n: number, { causes }: Experience): string =>
-  `Found ${n === 1 ? 'once' : `${n} times`} among the ${causes} ${causes === 1 ? 'cause' : 'causes'} this shop has closed (the trade's figure weighs as ${experienceWeight})`;
+  `Found ${n === 1 ? 'once' : `${n} times`} among the ${causes} ${causes === 1 ? 'cause' : 'causes'} this workshop has closed (the trade's value weighs as ${experienceWeight})`;

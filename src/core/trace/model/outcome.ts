@@ -11,7 +11,7 @@ export function normalCdf(z: number): number {
 
 /**
  * Likelihood of each outcome of a measured test given the reading: how much of the reading's own uncertainty lies in
- * each band. A bike's own specification moves the band edges and narrows them; a general figure is wider.
+ * each band. A bike's own specification moves the band edges and narrows them; a general value is wider.
  */
 export function outcomeWeights(measure: Measure, value: ReadingValue, own: OwnLimit | null): Map<string, number> {
   const weights = new Map<string, number>();

@@ -89,10 +89,10 @@ describe('a panel', () => {
     expect(screen.getByText('Enter a reading first.')).toBeInTheDocument();
     type({ 'dry#1': '11,5 bar' });
     press('Save');
-    expect(screen.getByText('One figure cannot be read: it is marked above.')).toBeInTheDocument();
+    expect(screen.getByText('One value cannot be read: it is marked above.')).toBeInTheDocument();
     type({ 'dry#2': 'x' });
     press('Save');
-    expect(screen.getByText('2 figures cannot be read: they are marked above.')).toBeInTheDocument();
+    expect(screen.getByText('2 values cannot be read: they are marked above.')).toBeInTheDocument();
     press('11.5 bar');
     expect(field('dry#1')).toHaveValue('11.5 bar');
     expect(sent).toEqual([]);
@@ -199,7 +199,7 @@ describe('what is kept', () => {
     const by = 'Dial indicator, simulated';
     localStorage.setItem(`ivrek-panel:${id.job}:crank`, JSON.stringify({ text: { 'run-out': '0.02' }, unit: {}, by: { 'run-out': by } }));
     open('crank');
-    expect(await screen.findByTestId('practice')).toHaveTextContent('these figures are of no bike');
+    expect(await screen.findByTestId('practice')).toHaveTextContent('these values are of no bike');
     fireEvent.click(screen.getByRole('button', { name: 'Save' }));
     expect(screen.getByRole('alert')).toHaveTextContent('Practice readings are not saved');
     expect(sent).toEqual([]);
@@ -428,7 +428,7 @@ describe('the specification sheet', () => {
     expect(sheet.getByRole('button', { name: 'Enter the limit' })).toBeEnabled();
     press('Enter the limit');
     expect(sheet.getByText('Enter the source.')).toBeInTheDocument();
-    expect(sheet.getByText('Give at least one figure.')).toBeInTheDocument();
+    expect(sheet.getByText('Enter at least one value.')).toBeInTheDocument();
   });
 
   it('says who entered a limit and when, and where the manual is wrong about it', async () => {

@@ -90,7 +90,7 @@ export function TorqueForm() {
             value={unit}
             onChange={(e) => setUnit(e.target.value)}
             sx={{ mt: '1.7rem', width: '7rem' }}
-            inputProps={{ 'aria-label': 'Unit of the figure' }}
+            inputProps={{ 'aria-label': 'Unit of the torque' }}
           >
             {sameKind('N·m').map((u) => (
               <MenuItem key={u} value={u}>

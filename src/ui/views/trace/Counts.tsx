@@ -9,10 +9,10 @@ export function Counts() {
   const causes = view.state.experience?.causes ?? 0;
   if (causes === 0) return null;
   const counted = traced.job.counts !== 'no';
-  const those = `The ${causes} ${causes === 1 ? 'cause' : 'causes'} this shop has closed`;
+  const those = `The ${causes} ${causes === 1 ? 'cause' : 'causes'} this workshop has closed`;
   return (
     <Typography variant="body2" color="text.secondary" component="div" sx={{ mt: 0.5 }}>
-      {counted ? `${those} count as well; the trade’s figures weigh as ${experienceWeight}.` : `${those} are left out here.`}{' '}
+      {counted ? `${those} count as well; the trade’s values weigh as ${experienceWeight}.` : `${those} are left out here.`}{' '}
       <Button
         variant="text"
         aria-pressed={counted}

@@ -293,7 +293,7 @@ describe('trace', () => {
       );
     const counted = chance();
     expect(
-      suspects().getByText(/^The 7 causes this shop has closed count as well; the trade’s figures weigh as 200\./),
+      suspects().getByText(/^The 7 causes this workshop has closed count as well; the trade’s values weigh as 200\./),
     ).toBeInTheDocument();
     fireEvent.click(suspects().getByRole('button', { name: 'Leave them out' }));
     await waitFor(() => expect(sent.at(-1)).toMatchObject({ type: 'job.set', payload: { set: { counts: 'no' } } }));

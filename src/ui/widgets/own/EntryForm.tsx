@@ -98,10 +98,10 @@ export function EntryForm({ editing: { what, row }, own, knowledge, currency, on
       return (
         <FigureForm
           {...common}
-          title={was ? 'Change a figure' : 'A figure of our own'}
+          title={was ? 'Change a value' : 'Our own value'}
           {...(was && { first: draftOfFigure(was.body) })}
           onKeep={(figure) =>
-            was ? changed(was, 'the figure', figure) : added('the figure', { ...nothing(), figures: [{ id: id(), body: figure }] })
+            was ? changed(was, 'the value', figure) : added('the value', { ...nothing(), figures: [{ id: id(), body: figure }] })
           }
         />
       );

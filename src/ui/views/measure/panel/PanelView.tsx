@@ -48,7 +48,7 @@ const keptWords = ({ readings, results, limits, findings }: SavedPanel): string 
 function notKept({ empty, wrong, practice }: { empty: boolean; wrong: number; practice: boolean }): string | null {
   if (empty) return 'Enter a reading first.';
   if (wrong)
-    return wrong === 1 ? 'One figure cannot be read: it is marked above.' : `${wrong} figures cannot be read: they are marked above.`;
+    return wrong === 1 ? 'One value cannot be read: it is marked above.' : `${wrong} values cannot be read: they are marked above.`;
   return practice ? 'Practice readings are not saved. Enter your own reading, or connect a real instrument.' : null;
 }
 
@@ -260,7 +260,7 @@ function PracticeNotice({ by }: { by: readonly string[] }) {
       data-testid="practice"
       sx={{ borderLeft: '6px solid', borderColor: 'bench.brass', bgcolor: 'bench.brassWash', pl: 1.5, py: 0.75, mb: 1 }}
     >
-      <b>Practice.</b> {by.join(', ')}: these figures are of no bike.
+      <b>Practice.</b> {by.join(', ')}: these values are of no bike.
     </Typography>
   );
 }

@@ -168,7 +168,7 @@ export function LimitForm({ draft, onDraft }: { draft: LimitDraft; onDraft(d: Li
           )}
           {tried && none && (
             <Typography role="alert" color="error">
-              Give at least one figure.
+              Enter at least one value.
             </Typography>
           )}
         </>

@@ -24,7 +24,7 @@ function limitsOf({ low, high, serviceLow, serviceHigh, unit }: Spec): string {
   return `${range(low, high)}${service}`;
 }
 
-/** This bike's own limits, each with where it says so. Where one stands here the general figure steps back. */
+/** This bike's own limits, each with where it says so. Where one stands here the general value steps back. */
 export function SpecSheet() {
   const { knowledge, traced, view } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);

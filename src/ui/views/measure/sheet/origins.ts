@@ -5,5 +5,5 @@ export const originWords: Readonly<Record<SpecOrigin, string>> = {
   book: 'the manual',
   measured: 'measured on one that runs well',
   owner: 'the owner’s own setting',
-  general: 'a general figure',
+  general: 'a general value',
 };

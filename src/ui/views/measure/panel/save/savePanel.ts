@@ -182,8 +182,7 @@ export function savePanel(
   for (const l of limits) {
     const wrong = crossing(l);
     const facts = factsOf(traced.bike, traced.job, knowledge);
-    if (wrong)
-      return { problem: `The figures of the manual for ${infoOf(knowledge, l.quantity, facts).name.toLowerCase()} cannot be: ${wrong}` };
+    if (wrong) return { problem: `The manual’s values for ${infoOf(knowledge, l.quantity, facts).name.toLowerCase()} cannot be: ${wrong}` };
   }
   const kept = { readings: 0, results: 0, limits: 0, findings: 0 };
   const k: Saving = { used, panel, subject, draft, result, fields, readingOf, kept, done: new Set() };
