@@ -1,6 +1,16 @@
 import { readFileSync } from 'node:fs';
 import { parse } from 'yaml';
-import { cautionsHere, hazardsOfWork, type Facts, type Knowledge, type Work } from '../../src/core/knowledge';
+import {
+  cautionsHere,
+  comesBefore,
+  hazardsOfUsual,
+  hazardsOfWork,
+  usualJobs,
+  type Facts,
+  type Knowledge,
+  type UsualStep,
+  type Work,
+} from '../../src/core/knowledge';
 import { fromSi, toSi } from '../../src/core/quantity';
 import { likeliestOutcome, outcomeWeights } from '../../src/core/trace';
 
@@ -215,6 +225,53 @@ export interface Sheet {
   wrong(k: Knowledge): string[];
 }
 
+interface Strips {
+  order: { job: string; bike?: Facts; first: string; then: string }[];
+  says: { job: string; step: string; about: string }[];
+  checks: { job: string; bike?: Facts; step: string; about: string }[];
+  fresh: { job: string; step: string; about: string }[];
+  notes: { job: string; step: string; about: string }[];
+  cautions: { job: string; step: string; is: string[] }[];
+  absent: { job: string; bike: Facts; step: string }[];
+  jobs: { job: string; bike: Facts; has: boolean }[];
+}
+
+/** Every usual job that comes apart in another order, says too little, or stands where a bike has no such thing. */
+function unstripped(k: Knowledge, wanted: Strips): string[] {
+  const wrong: string[] = [];
+  const on = (bike: Facts | undefined, job: string) => usualJobs(k, bike ?? {}).find((j) => j.id === job);
+  const stepOf = (job: string, step: string, bike?: Facts) =>
+    on(bike, job)?.steps.find((s) => s.id === step) ?? void wrong.push(`${job}: there is no step '${step}'`);
+  for (const { job, bike, first, then } of wanted.order) {
+    const steps = on(bike, job)?.steps ?? [];
+    if (!stepOf(job, first, bike) || !stepOf(job, then, bike)) continue;
+    if (!comesBefore(steps, then).has(first)) wrong.push(`${job}: ${then} can come off before ${first}`);
+  }
+  const tells = (
+    list: readonly { job: string; bike?: Facts; step: string; about: string }[],
+    said: (s: UsualStep) => (string | undefined)[],
+  ) => {
+    for (const { job, bike, step, about } of list) {
+      const s = stepOf(job, step, bike);
+      if (s && !said(s).join(' ').toLowerCase().includes(about.toLowerCase())) wrong.push(`${job}, ${step}: says nothing of '${about}'`);
+    }
+  };
+  tells(wanted.says, (s) => [s.how, s.trap]);
+  tells(wanted.checks, (s) => s.check ?? []);
+  tells(wanted.fresh, (s) => s.fresh ?? []);
+  tells(wanted.notes, (s) => s.note ?? []);
+  for (const { job, step, is } of wanted.cautions) {
+    const s = stepOf(job, step);
+    const has = s ? hazardsOfUsual(k, s) : [];
+    for (const h of is) if (!has.includes(h)) wrong.push(`${job}, ${step}: ${h} is missing`);
+  }
+  for (const { job, bike, step } of wanted.absent)
+    if (on(bike, job)?.steps.some((s) => s.id === step)) wrong.push(`${job}: ${step} is not there on this bike`);
+  for (const { job, bike, has } of wanted.jobs)
+    if ((on(bike, job) !== undefined) !== has) wrong.push(`${job}: ${has ? 'is missing' : 'has no place'} on this bike`);
+  return wrong;
+}
+
 const sheet = <T>(name: string, check: (k: Knowledge, wanted: T) => string[], folder = 'test/trade/sheets'): Sheet => {
   const wanted = parse(readFileSync(`${folder}/${name}.yaml`, 'utf8')) as T;
   return { name, wrong: (k) => check(k, wanted) };
@@ -227,6 +284,7 @@ export const sheets: readonly Sheet[] = [
   sheet('work', unwarned),
   sheet('signs', missigned),
   sheet('across', (k, { across }: { across: Across }) => [...astray(k, across), ...idle(k)]),
+  sheet('strips', unstripped),
   sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
 ];
 

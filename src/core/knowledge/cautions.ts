@@ -1,6 +1,6 @@
 import { hazardsOf, openingDoes } from './doings';
 import { applicability, type Facts } from './facts';
-import type { Attribute, Procedure, Hazard, Knowledge } from './types';
+import type { Attribute, Procedure, Hazard, Knowledge, UsualStep } from './types';
 
 /** Work as a mechanic writes it down: a strip step, a torque, a wait, a temporary repair. */
 export interface Work {
@@ -39,6 +39,11 @@ export function hazardsOfWork(k: Pick<Knowledge, 'doings' | 'access'>, { words, 
     .map((d) => d.id);
   return hazardsOf([...done, ...openingDoes(access ? [access] : [], k.access)], k.doings);
 }
+
+/** Ids of the cautions that go with a step of a usual job: by what it is said to do, by its words and by what it opens the way to. */
+export const hazardsOfUsual = (k: Pick<Knowledge, 'doings' | 'access'>, s: UsualStep): string[] => [
+  ...new Set([...hazardsOf(s.does ?? [], k.doings), ...hazardsOfWork(k, { words: [s.part], access: s.access })]),
+];
 
 /** Where it is not known whether a bike is so, a caution stands if at least this share of bikes is. */
 const worthSaying = 0.2;

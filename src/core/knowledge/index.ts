@@ -16,12 +16,15 @@ export {
   type System,
   type Test,
   type TestOutcome,
+  type UsualJob,
+  type UsualStep,
   type Vocabulary,
   type When,
 } from './types';
 export { places, type Place } from './places';
 export { applicability, cylindersOf, factsOf, isMet, type Facts } from './facts';
 export { checkKnowledge } from './check';
+export { comesBefore, nextUsual, usualJobs } from './usual';
 export { accessOf, expectedBreakage, expectedMinutes, routesOf } from './access';
 export { mergeKnowledge, withFigures, type KnowledgeFile } from './merge';
 export { freeId, ownFile, ownProblems, withOwn, type OwnProblem } from './own';
@@ -29,7 +32,7 @@ export { coverageOf, nameless } from './coverage';
 export { unknownIn, type Unknown } from './known';
 export { fitting } from './answers';
 export { faultById, findingById, foundBy, gradesIn, headingOf, testById } from './lookup';
-export { cautionsHere, hazardsOfWork, type Work } from './cautions';
+export { cautionsHere, hazardsOfUsual, hazardsOfWork, type Work } from './cautions';
 export { actOf, riskPrice } from './doings';
 export {
   draftOfFault,

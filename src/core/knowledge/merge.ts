@@ -24,6 +24,7 @@ const lists = [
   'attributes',
   'quantities',
   'checklists',
+  'strips',
 ] as const;
 
 /** Figures that name nothing are told in words; the others take the place of what was there. */

@@ -323,6 +323,42 @@ export interface Attribute {
   asked?: When;
 }
 
+/** One step of a usual job: what comes off, how, and what is owed on the way back. See knowledge/strips.yaml. */
+export interface UsualStep {
+  id: string;
+  /** What comes off. */
+  part: string;
+  /** Only on bikes that are so. */
+  when?: When;
+  /** Steps of the same job that come before it. */
+  after?: string[];
+  /** What it opens the way to. */
+  access?: string;
+  /** Minutes off and on together, from and to. */
+  minutes: [number, number];
+  how: string;
+  /** What goes wrong there. */
+  trap?: string;
+  tools?: string[];
+  /** What is written down while it can still be seen. */
+  note?: string[];
+  /** What to do on the way back. */
+  back?: string[];
+  /** What is measured, set or seen before it is closed in. */
+  check?: string[];
+  /** What goes back new. */
+  fresh?: string[];
+  does?: string[];
+}
+
+/** A usual job of strip and refit. */
+export interface UsualJob {
+  id: string;
+  name: string;
+  when?: When;
+  steps: UsualStep[];
+}
+
 /** Words as mechanics say them; see knowledge/vocabulary.yaml. */
 export interface Vocabulary {
   /** Words that mean the same; the first of each line stands for all. */
@@ -366,4 +402,6 @@ export interface Knowledge {
   quantities: { id: string; name: string; unit: string; limit?: { low?: number; high?: number }; source?: string }[];
   checklists: { id: string; name: string; items: { id: string; text: string; hazards?: string[]; gate?: boolean }[] }[];
   vocabulary: Vocabulary;
+  /** Usual jobs of strip and refit. */
+  strips: UsualJob[];
 }

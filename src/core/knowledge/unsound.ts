@@ -1,6 +1,7 @@
 import { routesOf } from './access';
 import { gradesIn } from './lookup';
-import type { Access, Fault, FindingKind, Knowledge, Procedure, Test, When } from './types';
+import type { Access, Fault, FindingKind, Knowledge, Procedure, Test, UsualJob, When } from './types';
+import { circleIn } from './usual';
 
 /** What the history of a job tells; conditions may name it as they name attributes. */
 const history = new Set(['standingMonths', 'storage', 'fuelLeft', 'crash', 'ranWhenParked']);
@@ -170,6 +171,30 @@ function vocabularyUnsound({ say }: ReturnType<typeof ground>, v: Knowledge['voc
   for (const w of twice([v.ignored, v.alike.flat()])) say(`vocabulary ${w}`, 'it is ignored and means something');
 }
 
+/** A usual job can be done from its first step to its last, and what it names is there. */
+function stripUnsound({ k, say, ids, lead, refs, isAttribute, values }: Ground, job: UsualJob): void {
+  const where = `strip ${job.id}`;
+  const steps = ids(job.steps, `${where}: step`);
+  const conditions = (at: string, when: When | undefined) => {
+    for (const [a, v] of Object.entries(when ?? {})) {
+      if (!isAttribute(a)) say(at, `attribute '${a}' does not exist`);
+      else values(at, a, valuesOf(v));
+    }
+  };
+  conditions(where, job.when);
+  const places = new Set([...k.access, ...k.archetypes.flatMap((a) => a.access)].map((a) => a.id));
+  for (const s of job.steps) {
+    const at = `${where}, ${s.id}`;
+    conditions(at, s.when);
+    refs(at, 'step', s.after, steps);
+    refs(at, 'access', s.access ? [s.access] : [], places);
+    lead(at, 'doing', s.does);
+    if (s.minutes[0] > s.minutes[1]) say(at, 'its minutes run backwards');
+  }
+  const circle = circleIn(job.steps);
+  if (circle.length) say(where, `these steps wait for each other: ${circle.join(', ')}`);
+}
+
 export function unsound(k: Knowledge): string[] {
   const all = ground(k);
   accessUnsound(all);
@@ -178,6 +203,8 @@ export function unsound(k: Knowledge): string[] {
   for (const f of k.faults) faultUnsound(all, f);
   for (const t of k.tests) testUnsound(all, t);
   vocabularyUnsound(all, k.vocabulary);
+  all.ids(k.strips, 'strip');
+  for (const j of k.strips) stripUnsound(all, j);
   for (const g of k.groups) {
     if (g.modes.length > 63) all.say(`group ${g.id}`, 'it has more than 64 states');
     for (const m of g.modes) all.lead(`group ${g.id}`, 'fault', m.faults);
