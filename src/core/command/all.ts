@@ -4,6 +4,7 @@ import { fitness } from './fitness';
 import { intake } from './intake';
 import { own } from './own';
 import { picture } from './picture';
+import { facts } from './facts';
 import { pieces } from './pieces';
 import { strip } from './strip';
 import { torque } from './torque';
@@ -11,7 +12,7 @@ import { tracing } from './tracing';
 import { undoTypes } from './undo';
 import type { CommandType } from './types';
 
-const plain = [...intake, ...tracing, ...strip, ...pieces, ...torque, ...care, ...picture, ...own, ...fitness, ...deciding];
+const plain = [...intake, ...tracing, ...strip, ...facts, ...pieces, ...torque, ...care, ...picture, ...own, ...fitness, ...deciding];
 const byType = new Map<string, CommandType>((plain as CommandType[]).map((t) => [t.type, t]));
 
 /** True if an entry of that type may be taken back. */

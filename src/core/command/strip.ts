@@ -1,7 +1,7 @@
 import { id, list, maybe, object, special } from '../state/kinds';
 import { firstOf } from '../state';
 import { define, defineSet, from } from './define';
-import { piecesInTheWay, pieceWords, placesFor } from '../strip';
+import { checksInTheWay, piecesInTheWay, pieceWords, placesFor } from '../strip';
 import { insertReading, readingPart } from './tracing';
 import { Refused } from './types';
 
@@ -17,13 +17,13 @@ const stepAdd = define({
   },
   needs: (p) => p.fasteners.map((f) => ({ table: 'fastener' as const, id: f.id })),
   draft: (d, { fasteners, ...p }, c) => {
-    d.insert('step', { id: c.entity.id, ...p, before: null, madeAt: c.madeAt, refittedAt: null });
+    d.insert('step', { id: c.entity.id, ...p, usual: null, before: null, madeAt: c.madeAt, refittedAt: null });
     for (const f of fasteners) d.insert('fastener', { ...firstOf('fastener'), ...f, jobId: p.jobId, stepId: c.entity.id });
   },
 });
 
 /** What was written of a step. */
-const stepSet = defineSet('step.set', 'step', 'Step changed', ['title', 'access', 'bag', 'note'], { byHand: true });
+const stepSet = defineSet('step.set', 'step', 'Step changed', ['title', 'access', 'bag', 'note', 'usual'], { byHand: true });
 
 /** A step goes where it belongs in the order in which things came off; `before` null is its place in the log. */
 const stepPlace = define({
@@ -54,6 +54,7 @@ const stepRefit = define({
     { table: 'fastener', field: 'stepId', is: c.entity.id },
     { table: 'piece', field: 'jobId', is: p.jobId },
     { table: 'overrule', field: 'jobId', is: p.jobId },
+    { table: 'fact', field: 'stepId', is: c.entity.id },
   ],
   draft: (d, p, c) => {
     d.need('step', c.entity.id);
@@ -66,13 +67,19 @@ const stepRefit = define({
         code: 'not yet',
         message: `${lost.map(pieceWords).join('; ')}. Find it, or prove that it is not inside, before anything is closed.`,
       });
+    const all = own.every((f) => (p.counts[f.id] ?? f.refitted) === f.count);
+    const unchecked = all ? checksInTheWay(d.rows('fact'), ofJob(d.rows('overrule')), c.entity.id) : [];
+    if (unchecked.length > 0)
+      throw new Refused({
+        code: 'not yet',
+        message: `Check before it is closed: ${unchecked.map((f) => f.about).join('; ')}.`,
+      });
     for (const f of own) {
       const refitted = p.counts[f.id] ?? f.refitted;
       if (refitted > f.count)
         throw new Refused({ code: 'not yet', message: `${f.size}: ${refitted} refitted, but only ${f.count} came off.` });
       d.set('fastener', f.id, { refitted });
     }
-    const all = own.every((f) => (p.counts[f.id] ?? f.refitted) === f.count);
     d.set('step', c.entity.id, { refittedAt: all ? c.madeAt : null });
   },
 });

@@ -15,6 +15,7 @@ const kinds: Readonly<Record<string, [StageId, string]>> = {
   wait: ['trace', 'Wait'],
   step: ['strip', 'Step'],
   fastener: ['strip', 'Fasteners'],
+  fact: ['strip', 'Note for the refit'],
   piece: ['strip', 'Piece'],
   finding: ['strip', 'Finding'],
   photo: ['strip', 'Photo'],

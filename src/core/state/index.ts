@@ -42,6 +42,7 @@ export {
   type Overrule,
   type Own,
   type Part,
+  type Fact,
   type Piece,
   type Photo,
   type Pin,

@@ -33,6 +33,7 @@ export type Retest = RowOf<'retest'>;
 export type Step = RowOf<'step'>;
 export type Fastener = RowOf<'fastener'>;
 export type Piece = RowOf<'piece'>;
+export type Fact = RowOf<'fact'>;
 export type Finding = RowOf<'finding'>;
 export type Part = RowOf<'part'>;
 export type Torque = RowOf<'torque'>;

@@ -29,6 +29,7 @@ import {
   ownKinds,
   partStatuses,
   photoSubjects,
+  factKinds,
   pieceOutcomes,
   pieceWays,
   retestResults,
@@ -275,6 +276,8 @@ export const tables = {
       access: maybe(words(60)),
       bag: maybe(words(40)),
       note: maybe(words(2000)),
+      /** The step of a usual job that it followed: "clutch/cover". */
+      usual: maybe(words(80)),
       /** The step before which it came off, where it was logged later; null for the order of the log. */
       before: maybe(id('step')),
       madeAt: instant,
@@ -298,6 +301,21 @@ export const tables = {
     'place',
   ),
   /** A piece that broke off, dropped or is missing; open until it is found or proved not to be inside, by somebody. */
+  fact: table(
+    'job',
+    {
+      jobId: id('job'),
+      stepId: id('step'),
+      kind: oneOf(...factKinds),
+      about: words(200),
+      /** How it stood, or what the check showed; null while nobody said. */
+      says: maybe(words(500)),
+      madeAt: instant,
+      saidAt: maybe(instant),
+    },
+    'about',
+    'says',
+  ),
   piece: table(
     'job',
     {

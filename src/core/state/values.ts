@@ -46,6 +46,10 @@ export type PieceWay = (typeof pieceWays)[number];
 export const pieceOutcomes = ['found', 'not inside'] as const;
 export type PieceOutcome = (typeof pieceOutcomes)[number];
 
+/** What a fact of a step is: which way round something stood, or what is checked before it is closed in. */
+export const factKinds = ['way', 'check'] as const;
+export type FactKind = (typeof factKinds)[number];
+
 /** What a photo can hang on; a bag is known by its label, the others by their row. */
 export const photoSubjects = ['step', 'finding', 'bag', 'job'] as const;
 export type PhotoSubject = (typeof photoSubjects)[number];

@@ -8,6 +8,7 @@ const step = (id: string, bag: string | null, refittedAt: string | null = null) 
   access: null,
   bag,
   note: null,
+  usual: null,
   before: null,
   madeAt: '',
   refittedAt,

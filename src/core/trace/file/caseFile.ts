@@ -217,7 +217,20 @@ class Reader {
       return [];
     }
     if (meant.how === 'words') this.said(where, said, meant.name);
-    return [{ ...row, id, title: meant.name, access: meant.id, bag: null, note: null, before: null, madeAt: at(n), refittedAt: null }];
+    return [
+      {
+        ...row,
+        id,
+        title: meant.name,
+        access: meant.id,
+        bag: null,
+        note: null,
+        usual: null,
+        before: null,
+        madeAt: at(n),
+        refittedAt: null,
+      },
+    ];
   }
 
   private finding(c: Case, line: Extract<CaseLine, { finding: string }>, n: number, where: string, last: string | null): Case {
