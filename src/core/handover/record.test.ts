@@ -20,6 +20,7 @@ describe('the record', () => {
       'Retests',
       'Checks',
       'Torques',
+      'Checked before closing',
       'Pieces accounted for',
       'Temporary repairs',
       'Allowed anyway',
@@ -33,6 +34,7 @@ describe('the record', () => {
       '18 lbf·ft = 24.4 N·m',
       expect.stringContaining('signed Ines Corrow') as string,
     ]);
+    expect(r.section('Checked before closing').lines).toEqual([['Both dowels in place', 'both there', 'Left cover']]);
     expect(r.section('Pieces accounted for').lines).toEqual([
       ['Dowel: dropped', 'found: behind the sprocket', expect.stringMatching(/^by Ines Corrow, \d+ \w+ \d{4}$/) as string],
     ]);

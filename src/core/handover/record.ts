@@ -3,6 +3,7 @@ import { dayWords, groupedWords, list, placeWords, type JobSnapshot, type State 
 import { caseOf } from '../trace';
 import {
   accounted,
+  closedOver,
   allowed,
   billed,
   checked,
@@ -99,6 +100,7 @@ export function recordOf(state: State, k: Knowledge, jobId: string, head: Record
       retested(s),
       checked(s),
       torqued(s, signatures),
+      closedOver(s),
       accounted(s),
       provisional(s),
       allowed(s),

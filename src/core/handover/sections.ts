@@ -13,6 +13,7 @@ import {
   type Signature,
   type State,
 } from '../state';
+import { checkCode } from '../strip';
 import { rowWords, type Case } from '../trace';
 
 /** One part of a record: titled lines, and what stands there where there are none. */
@@ -180,6 +181,22 @@ export const accounted = ({ state, own, day }: Source): RecordSection => ({
   ]),
   empty: 'No piece broke off, dropped or went missing.',
 });
+
+/** What was checked before a step was closed; what was closed unchecked stands there with the reason. */
+export const closedOver = ({ state, own }: Source): RecordSection => {
+  const overrules = own(list(state, 'overrule'));
+  return {
+    title: 'Checked before closing',
+    lines: own(list(state, 'fact'))
+      .filter((f) => f.kind === 'check')
+      .map((f) => {
+        const over = overrules.find((o) => !o.endedAt && o.codes.includes(checkCode(f)));
+        const step = state.rows.step.get(f.stepId)?.title ?? '';
+        return [f.about, f.says ?? `NOT checked${over ? `: ${over.reason} (${over.saidBy})` : ''}`, step];
+      }),
+    empty: 'No checks were owed.',
+  };
+};
 
 export const provisional = ({ state, own }: Source): RecordSection => ({
   title: 'Temporary repairs',

@@ -3,6 +3,7 @@ export {
   fitnessActs,
   mostPhotoBytes,
   partStatuses,
+  type FactKind,
   pieceOutcomes,
   pieceWays,
   retestResults,

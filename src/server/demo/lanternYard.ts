@@ -225,6 +225,13 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     'generator-cover',
     'Rubbed through at the bottom; a dowel was lost.',
   );
+  await j.followed(
+    w.day(32, 11, 2),
+    'Generator cover',
+    'generator-cover/cover',
+    [['Wire route and its grommet', 'out at the rear, flat side of the grommet down']],
+    ['Both dowels in place, none left in the sump', 'No wire under the rim'],
+  );
   await j.photo(w.day(32, 11, 5), 'Generator cover', await coverPicture(), [
     [...coverPlaces.lost, 'Dowel lost from here'],
     [...coverPlaces.long, 'The two long screws, M6x45'],

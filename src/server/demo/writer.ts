@@ -5,6 +5,7 @@ import { command, type CommandName, type Payloads } from '../../core/command';
 import {
   partStatuses,
   type PartStatus,
+  type FactKind,
   type PieceOutcome,
   type PieceWay,
   type TorqueUnit,
@@ -242,6 +243,16 @@ export class DemoJob {
       caption: null,
     });
     for (const [x, y, note] of pins) await this.w.send(at, 'pin.add', this.id(`pin ${note}`), { jobId: this.jobId, photoId, x, y, note });
+  }
+
+  /** A step that followed a usual job: how things stood, and what is checked before it is closed in. */
+  async followed(at: string, step: string, usual: string, ways: [about: string, says: string][], checks: string[]): Promise<void> {
+    const stepId = this.id(`step ${step}`);
+    await this.w.send(at, 'step.set', stepId, { set: { usual } }, { base: { usual: 0 } });
+    const fact = (kind: FactKind, about: string, says: string | null) =>
+      this.w.send(at, 'fact.add', this.id(`fact ${step} ${about}`), { jobId: this.jobId, stepId, kind, about, says });
+    for (const [about, says] of ways) await fact('way', about, says);
+    for (const about of checks) await fact('check', about, null);
   }
 
   /** A piece that went, and how it was accounted for. */

@@ -12,6 +12,8 @@ import { SelectField } from '../../controls/SelectField';
 import { useJob } from '../../job/useJob';
 import { Field } from '../../controls/Field';
 import { WorkHazards } from '../../widgets/Hazards';
+import { followed, useUsualJob } from './useUsualJob';
+import { UsualStepCard } from './UsualStepCard';
 import { PhotoPick } from '../../widgets/photo/PhotoPick';
 import { addPhoto } from '../../widgets/photo/usePhotos';
 import { Card } from '../../controls/Card';
@@ -25,10 +27,17 @@ export function StepForm() {
   const steps = rows('step');
   const bags = steps.flatMap((s) => (s.bag && /^\d+$/.test(s.bag) ? [Number(s.bag)] : []));
   const nextBag = String(Math.max(0, ...bags) + 1);
-  const [title, setTitle] = useState('');
+  const usual = useUsualJob();
+  const [choosing, setChoosing] = useState(false);
+  const [notes, setNotes] = useState<Record<string, string>>({});
+  // Until something else is typed it is the part that the usual job proposes.
+  const [typed, setTitle] = useState<string | null>(null);
+  const following = typed === null && usual.now !== null;
+  const title = typed ?? usual.now?.step.part ?? '';
   const [fastenerText, setFastenerText] = useState('');
   const [bag, setBag] = useState<string | null>(null);
-  const [access, setAccess] = useState('');
+  const [gives, setAccess] = useState<string | null>(null);
+  const access = gives ?? (typed === null ? usual.now?.step.access : null) ?? '';
   const [note, setNote] = useState('');
   const [before, setBefore] = useState('');
   const [more, setMore] = useState(false);
@@ -53,16 +62,18 @@ export function StepForm() {
         note: note.trim() || null,
         fasteners: parsed.fasteners.map((f) => ({ id: store.newId(), ...f })),
       }).ok;
-    const done = before ? store.together(() => add() && store.act('step.place', stepId, { jobId, before }).ok) : add();
-    if (!done) return;
+    const place = () => !before || store.act('step.place', stepId, { jobId, before }).ok;
+    const follow = () => typed !== null || !usual.now || followed(store, jobId, stepId, usual.now, notes);
+    if (!store.together(() => add() && place() && follow())) return;
     void (async () => {
       for (const picture of pictures) setProblem(await addPhoto(used, { subject: 'step', subjectId: stepId }, picture));
     })();
     setPictures([]);
-    setTitle('');
+    setTitle(null);
+    setNotes({});
     setFastenerText('');
     setBag(null);
-    setAccess('');
+    setAccess(null);
     setNote('');
     setBefore('');
     setTried(false);
@@ -70,6 +81,22 @@ export function StepForm() {
   return (
     <Card lead title="Log a part removed" data-testid="step-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
+        {(choosing || usual.chosen) && (
+          <SelectField
+            label="Usual job"
+            value={usual.chosen}
+            options={[{ id: '', label: 'none' }, ...usual.jobs.map((j) => ({ id: j.id, label: j.name }))]}
+            onChange={usual.choose}
+          />
+        )}
+        {usual.now && following && (
+          <UsualStepCard
+            {...usual.now}
+            notes={notes}
+            onNote={(about, says) => setNotes((had) => ({ ...had, [about]: says }))}
+            onSkip={() => usual.skip(usual.now!.step)}
+          />
+        )}
         <Field
           label="Part removed"
           value={title}
@@ -122,7 +149,8 @@ export function StepForm() {
             )}
           </Box>
         )}
-        <WorkHazards words={[title, note]} access={access} place="strip" />
+        {/* A step of the usual job has its cautions where it is told. */}
+        <WorkHazards words={[following ? null : title, note]} access={following ? null : access} place="strip" />
         {problem && (
           <Typography role="alert" color="error">
             {problem}
@@ -137,6 +165,11 @@ export function StepForm() {
             <Typography role="status" sx={{ alignSelf: 'center' }}>
               {pictures.length === 1 ? 'One photo goes' : `${pictures.length} photos go`} with it
             </Typography>
+          )}
+          {!choosing && !usual.chosen && usual.jobs.length > 0 && (
+            <Button variant="text" onClick={() => setChoosing(true)}>
+              Usual job
+            </Button>
           )}
           <Button variant="text" onClick={() => setMore(!more)} aria-expanded={more}>
             {more ? 'Less' : 'More'}

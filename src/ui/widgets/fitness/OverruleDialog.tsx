@@ -3,13 +3,20 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { FitnessVerdict } from '../../../core/fitness';
+import type { FitnessReason } from '../../../core/fitness';
+import type { FitnessAct } from '../../../core/state';
 import { useJob } from '../../job/useJob';
 import { Field } from '../../controls/Field';
 import { SignButton } from '../SignButton';
 
+interface OverruleProps {
+  verdict: { act: FitnessAct; reasons: readonly Pick<FitnessReason, 'code' | 'because'>[] };
+  title: string;
+  onClose: () => void;
+}
+
 /** A person's word that something is done all the same: with a reason, in their name, for these reasons only. */
-export default function OverruleDialog({ verdict, title, onClose }: { verdict: FitnessVerdict; title: string; onClose: () => void }) {
+export default function OverruleDialog({ verdict, title, onClose }: OverruleProps) {
   const { store, jobId } = useJob();
   const [reason, setReason] = useState('');
   const [tried, setTried] = useState(false);
