@@ -15,6 +15,7 @@ const known = [
   'bytes',
   'view',
   'measure',
+  'strip',
   'offline',
   'chaos',
   'attack',
@@ -38,6 +39,7 @@ if (parts.includes('picture')) Object.assign(figures, await (await import('./tra
 if (parts.includes('page')) Object.assign(figures, await (await import('./page')).benchPage(quick));
 if (parts.includes('bytes') || parts.includes('view')) Object.assign(figures, await (await import('./view')).benchView(quick, parts));
 if (parts.includes('measure')) Object.assign(figures, await (await import('./measure')).benchMeasure(quick));
+if (parts.includes('strip')) Object.assign(figures, (await import('./strip')).benchStrip(quick));
 if (parts.includes('offline')) Object.assign(figures, await (await import('./offline')).benchOffline(quick));
 if (parts.includes('chaos')) Object.assign(figures, await (await import('./chaos')).benchChaos(quick));
 if (parts.includes('attack')) Object.assign(figures, await (await import('./attack')).benchAttack(quick));

@@ -33,14 +33,17 @@ export async function withDemo(folder, work) {
 }
 
 const usage = `./ivrek bench [part …] [--quick] [--json] [--bikes=N] [--draw=N] [--of=FOLDERS] [--share=0.1]
-Parts: rank worker trace named picture page bytes view measure offline chaos attack, all of them where none is named;
+Parts: rank worker trace named picture page bytes view measure strip offline chaos attack, all of them where none is named;
 mutants and mutants-code only where named (--of=measure,torque,quantity,fitness, or folders: --of=measure/oil).`;
 
 export async function bench(args) {
   const { words: parts } = readArgs(args, benchOptions, { usage });
   const run = (env) => visibly('node', ['--import', 'tsx', 'bench/main.ts', ...args], { env: { ...process.env, ...env } });
   let code;
-  if (parts.length && parts.every((p) => ['rank', 'trace', 'named', 'picture', 'chaos', 'attack', 'mutants', 'mutants-code'].includes(p))) {
+  if (
+    parts.length &&
+    parts.every((p) => ['rank', 'trace', 'named', 'picture', 'strip', 'chaos', 'attack', 'mutants', 'mutants-code'].includes(p))
+  ) {
     const server = parts.includes('chaos') || parts.includes('attack');
     if (server) await ensurePostgres();
     await ensureNpm();

@@ -43,6 +43,10 @@ interface TestEntry {
   outcomes: OutcomeEntry[];
   measure?: { bands: { below?: number }[]; limit: { low?: number; high?: number } };
 }
+interface UsualEntry {
+  id: string;
+  steps: ({ id: string; after?: string[] } & Partial<Record<'check' | 'note' | 'fresh' | 'does', string[]>>)[];
+}
 interface DoingEntry {
   id: string;
   hazards: string[];
@@ -154,6 +158,28 @@ const kinds: Record<string, (files: readonly KnowledgeFile[], pick: Pick) => Sit
     }
     const f = pick(stopping);
     return { says: `${f.id} no longer stops ${f.stops}`, about: [f.id], plant: () => void delete f.stops };
+  },
+  'strip order': (files, pick) => {
+    const job = pick(all<UsualEntry>(files, 'strips'));
+    const step = pick(job.steps.filter((s) => s.after));
+    const was = pick(step.after!);
+    return {
+      says: `${job.id}: ${step.id} no longer waits for ${was}`,
+      about: [job.id, step.id],
+      plant: () => void (step.after!.length > 1 ? step.after!.splice(step.after!.indexOf(was), 1) : delete step.after),
+    };
+  },
+  'strip owes less': (files, pick) => {
+    const job = pick(all<UsualEntry>(files, 'strips'));
+    const what = pick(['check', 'note', 'fresh', 'does'] as const);
+    const step = pick(job.steps.filter((s) => s[what]).concat(job.steps.filter((s) => s.check)));
+    if (!step?.[what]) return null;
+    const [lost] = step[what];
+    return {
+      says: `${job.id}, ${step.id}: ${what} no longer says '${lost}'`,
+      about: [job.id, step.id],
+      plant: () => void (step[what]!.length > 1 ? step[what]!.splice(0, 1) : delete step[what]),
+    };
   },
 };
 

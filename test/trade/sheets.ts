@@ -225,6 +225,9 @@ export interface Sheet {
   wrong(k: Knowledge): string[];
 }
 
+/** What a step of a usual job says or owes. */
+const toldBySteps = ['how', 'trap', 'does', 'note', 'back', 'check', 'fresh'] as const;
+
 interface Strips {
   order: { job: string; bike?: Facts; first: string; then: string }[];
   says: { job: string; step: string; about: string }[];
@@ -234,6 +237,7 @@ interface Strips {
   cautions: { job: string; step: string; is: string[] }[];
   absent: { job: string; bike: Facts; step: string }[];
   jobs: { job: string; bike: Facts; has: boolean }[];
+  always: ({ part: string } & Partial<Record<(typeof toldBySteps)[number], string>>)[];
 }
 
 /** Every usual job that comes apart in another order, says too little, or stands where a bike has no such thing. */
@@ -264,6 +268,14 @@ function unstripped(k: Knowledge, wanted: Strips): string[] {
     const s = stepOf(job, step);
     const has = s ? hazardsOfUsual(k, s) : [];
     for (const h of is) if (!has.includes(h)) wrong.push(`${job}, ${step}: ${h} is missing`);
+  }
+  for (const { part, ...rule } of wanted.always) {
+    const such = k.strips.flatMap((j) => j.steps.filter((s) => new RegExp(part).test(s.part)).map((s) => ({ j, s })));
+    if (such.length === 0) wrong.push(`no step takes '${part}' off`);
+    for (const { j, s } of such)
+      for (const what of toldBySteps)
+        if (rule[what] && !new RegExp(rule[what], 'i').test([s[what] ?? []].flat().join(' · ')))
+          wrong.push(`${j.id}, ${s.id}: '${what}' says nothing of ${rule[what]}`);
   }
   for (const { job, bike, step } of wanted.absent)
     if (on(bike, job)?.steps.some((s) => s.id === step)) wrong.push(`${job}: ${step} is not there on this bike`);
