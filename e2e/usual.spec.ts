@@ -52,14 +52,14 @@ test('a clutch off by the usual job and refitted: how it stood comes back, a che
   await expect(cover).toContainText('New: Clutch cover gasket');
   await cover.getByRole('button', { name: 'Checked: Thrust washers and pushrod in place' }).click();
   await cover.getByRole('button', { name: 'All refitted' }).click();
-  await expect(cover.getByText('Check before it is closed: Clutch plates in their order')).toBeVisible();
+  await expect(cover.getByText('Owed before it is closed: Clutch plates in their order')).toBeVisible();
   await expect(page.getByTestId('back-on')).toContainText('9 fasteners');
   expect((await new AxeBuilder({ page }).include('[data-testid="back-on"]').analyze()).violations).toEqual([]);
 
   // A part on order is waited for, and the check is gone over by a person's word.
   await cover.getByRole('button', { name: 'Add to parts: Clutch cover gasket' }).click();
   await expect(cover).toContainText('Waits for parts: Clutch cover gasket');
-  await cover.getByRole('button', { name: 'Close unchecked' }).click();
+  await cover.getByRole('button', { name: 'Close anyway' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Reason').fill('Opened again tomorrow for the new plates');
   await dialog.getByRole('button', { name: /^Allow/ }).click();

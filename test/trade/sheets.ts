@@ -3,6 +3,7 @@ import { parse } from 'yaml';
 import {
   cautionsHere,
   comesBefore,
+  hazardsOfDoings,
   hazardsOfUsual,
   hazardsOfWork,
   usualJobs,
@@ -12,6 +13,8 @@ import {
   type Work,
 } from '../../src/core/knowledge';
 import { fromSi, toSi } from '../../src/core/quantity';
+import type { FastenerState } from '../../src/core/state';
+import { ladderFor, type TroubleApproach } from '../../src/core/strip';
 import { likeliestOutcome, outcomeWeights } from '../../src/core/trace';
 
 // Sheets of single facts, as handbooks have them; each is read from its own file and held against the knowledge.
@@ -284,6 +287,37 @@ function unstripped(k: Knowledge, wanted: Strips): string[] {
   return wrong;
 }
 
+interface Fasteners {
+  ways: { state: FastenerState; has: string[]; not: string[] }[];
+  order: { state: FastenerState; approach: TroubleApproach; first: string; then: string }[];
+  cautions: { way: string; is: string[] }[];
+  says: { way: string; about: string }[];
+}
+
+/** Every way with a fastener in trouble that is missing, senseless, in the wrong order, or says too little. */
+function unfastened(k: Knowledge, wanted: Fasteners): string[] {
+  const wrong: string[] = [];
+  const ladder = (state: FastenerState, approach: TroubleApproach) =>
+    ladderFor(k.fastenerWays, state, [], 35, approach).map((r) => r.way.id);
+  for (const { state, has, not } of wanted.ways) {
+    const ways = ladder(state, 'patience');
+    for (const w of has) if (!ways.includes(w)) wrong.push(`${state}: ${w} is missing`);
+    for (const w of not) if (ways.includes(w)) wrong.push(`${state}: ${w} has no place`);
+  }
+  for (const { state, approach, first, then } of wanted.order) {
+    const ways = ladder(state, approach);
+    if (!(ways.indexOf(first) >= 0 && ways.indexOf(first) < ways.indexOf(then)))
+      wrong.push(`${state}, ${approach}: ${then} comes before ${first}`);
+  }
+  const wayOf = (id: string) => k.fastenerWays.find((w) => w.id === id) ?? void wrong.push(`there is no way '${id}'`);
+  for (const { way, is } of wanted.cautions) {
+    const has = hazardsOfDoings(k, wayOf(way)?.does ?? []);
+    for (const h of is) if (!has.includes(h)) wrong.push(`${way}: ${h} is missing`);
+  }
+  for (const { way, about } of wanted.says) if (!wayOf(way)?.how.includes(about)) wrong.push(`${way}: says nothing of '${about}'`);
+  return wrong;
+}
+
 const sheet = <T>(name: string, check: (k: Knowledge, wanted: T) => string[], folder = 'test/trade/sheets'): Sheet => {
   const wanted = parse(readFileSync(`${folder}/${name}.yaml`, 'utf8')) as T;
   return { name, wrong: (k) => check(k, wanted) };
@@ -297,6 +331,7 @@ export const sheets: readonly Sheet[] = [
   sheet('signs', missigned),
   sheet('across', (k, { across }: { across: Across }) => [...astray(k, across), ...idle(k)]),
   sheet('strips', unstripped),
+  sheet('fasteners', unfastened),
   sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
 ];
 

@@ -1,7 +1,7 @@
 import { id, list, maybe, object, special } from '../state/kinds';
 import { firstOf } from '../state';
 import { define, defineSet, from } from './define';
-import { checksInTheWay, piecesInTheWay, pieceWords, placesFor } from '../strip';
+import { owedAtClosing, piecesInTheWay, pieceWords, placesFor } from '../strip';
 import { insertReading, readingPart } from './tracing';
 import { Refused } from './types';
 
@@ -68,12 +68,9 @@ const stepRefit = define({
         message: `${lost.map(pieceWords).join('; ')}. Find it, or prove that it is not inside, before anything is closed.`,
       });
     const all = own.every((f) => (p.counts[f.id] ?? f.refitted) === f.count);
-    const unchecked = all ? checksInTheWay(d.rows('fact'), ofJob(d.rows('overrule')), c.entity.id) : [];
-    if (unchecked.length > 0)
-      throw new Refused({
-        code: 'not yet',
-        message: `Check before it is closed: ${unchecked.map((f) => f.about).join('; ')}.`,
-      });
+    const owed = all ? owedAtClosing(d.rows('fact'), own, ofJob(d.rows('overrule')), c.entity.id) : [];
+    if (owed.length > 0)
+      throw new Refused({ code: 'not yet', message: `Owed before it is closed: ${owed.map((o) => o.words).join('; ')}.` });
     for (const f of own) {
       const refitted = p.counts[f.id] ?? f.refitted;
       if (refitted > f.count)
@@ -81,6 +78,31 @@ const stepRefit = define({
       d.set('fastener', f.id, { refitted });
     }
     d.set('step', c.entity.id, { refittedAt: all ? c.madeAt : null });
+  },
+});
+
+/** What is wrong with a fastener, and with how many of its kind. */
+const fastenerSet = defineSet('fastener.set', 'fastener', 'Fastener', ['state', 'affected'], { byHand: true });
+
+/** A way that was tried on a fastener, and what came of it: freed, it is out of trouble; made worse, it is snapped. */
+const attemptAdd = define({
+  type: 'attempt.add',
+  on: 'attempt',
+  says: 'Tried on a fastener',
+  byHand: true,
+  payload: from('attempt', 'jobId', 'fastenerId', 'way', 'result', 'note'),
+  needs: (p) => [{ table: 'fastener' as const, id: p.fastenerId }],
+  draft: (d, p, c) => {
+    const fastener = d.need('fastener', p.fastenerId);
+    if (!fastener.state || fastener.affected === 0)
+      throw new Refused({ code: 'not yet', message: `${fastener.size} is not in trouble any more.` });
+    d.insert('attempt', { id: c.entity.id, ...p, madeAt: c.madeAt });
+    if (p.result === 'worked') {
+      const affected = fastener.affected - 1;
+      d.set('fastener', fastener.id, { affected, ...(affected === 0 && { state: null }) });
+    }
+    if (p.result === 'worse' && (fastener.state === 'corroded' || fastener.state === 'rounded'))
+      d.set('fastener', fastener.id, { state: 'snapped' });
   },
 });
 
@@ -128,4 +150,4 @@ const partRemove = define({
   },
 });
 
-export const strip = [stepAdd, stepSet, stepPlace, stepRefit, findingAdd, partAdd, partSet, partRemove];
+export const strip = [stepAdd, stepSet, stepPlace, stepRefit, fastenerSet, attemptAdd, findingAdd, partAdd, partSet, partRemove];

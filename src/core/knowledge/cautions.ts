@@ -40,6 +40,9 @@ export function hazardsOfWork(k: Pick<Knowledge, 'doings' | 'access'>, { words, 
   return hazardsOf([...done, ...openingDoes(access ? [access] : [], k.access)], k.doings);
 }
 
+/** Ids of the cautions that go with what is done. */
+export const hazardsOfDoings = (k: Pick<Knowledge, 'doings'>, does: readonly string[]): string[] => hazardsOf(does, k.doings);
+
 /** Ids of the cautions that go with a step of a usual job: by what it is said to do, by its words and by what it opens the way to. */
 export const hazardsOfUsual = (k: Pick<Knowledge, 'doings' | 'access'>, s: UsualStep): string[] => [
   ...new Set([...hazardsOf(s.does ?? [], k.doings), ...hazardsOfWork(k, { words: [s.part], access: s.access })]),

@@ -6,6 +6,7 @@ export {
   type Access,
   type Attribute,
   type EngineAct,
+  type FastenerWay,
   type EngineState,
   type Fault,
   type FindingKind,
@@ -32,7 +33,7 @@ export { coverageOf, nameless } from './coverage';
 export { unknownIn, type Unknown } from './known';
 export { fitting } from './answers';
 export { faultById, findingById, foundBy, gradesIn, headingOf, testById } from './lookup';
-export { cautionsHere, hazardsOfUsual, hazardsOfWork, type Work } from './cautions';
+export { cautionsHere, hazardsOfDoings, hazardsOfUsual, hazardsOfWork, type Work } from './cautions';
 export { actOf, riskPrice } from './doings';
 export {
   draftOfFault,

@@ -25,6 +25,7 @@ const lists = [
   'quantities',
   'checklists',
   'strips',
+  'fastenerWays',
 ] as const;
 
 /** Figures that name nothing are told in words; the others take the place of what was there. */

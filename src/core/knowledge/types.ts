@@ -351,6 +351,28 @@ export interface UsualStep {
   does?: string[];
 }
 
+/** A way to free or mend a fastener in trouble. Trade judgement. */
+export interface FastenerWay {
+  id: string;
+  name: string;
+  /** States of a fastener that it is for. */
+  for: string[];
+  how: string;
+  minutes: number;
+  /** Chance that it does. */
+  works: number;
+  /** Hours before it can be tried. */
+  wait?: number;
+  /** Price of what is used up, in the shop's currency. */
+  parts?: number;
+  /** What it may make worse, and what mending that takes. */
+  breaks?: { chance: number; what: string; minutes: number; parts: number };
+  /** Ways that come first where they are open too. */
+  after?: string[];
+  fresh?: string[];
+  does?: string[];
+}
+
 /** A usual job of strip and refit. */
 export interface UsualJob {
   id: string;
@@ -404,4 +426,5 @@ export interface Knowledge {
   vocabulary: Vocabulary;
   /** Usual jobs of strip and refit. */
   strips: UsualJob[];
+  fastenerWays: FastenerWay[];
 }

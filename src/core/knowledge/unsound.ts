@@ -205,6 +205,13 @@ export function unsound(k: Knowledge): string[] {
   vocabularyUnsound(all, k.vocabulary);
   all.ids(k.strips, 'strip');
   for (const j of k.strips) stripUnsound(all, j);
+  const ways = all.ids(k.fastenerWays, 'way');
+  for (const w of k.fastenerWays) {
+    all.refs(`way ${w.id}`, 'way', w.after, ways);
+    all.lead(`way ${w.id}`, 'doing', w.does);
+  }
+  const circle = circleIn(k.fastenerWays);
+  if (circle.length) all.say('fastener ways', `these wait for each other: ${circle.join(', ')}`);
   for (const g of k.groups) {
     if (g.modes.length > 63) all.say(`group ${g.id}`, 'it has more than 64 states');
     for (const m of g.modes) all.lead(`group ${g.id}`, 'fault', m.faults);

@@ -34,6 +34,7 @@ export type Step = RowOf<'step'>;
 export type Fastener = RowOf<'fastener'>;
 export type Piece = RowOf<'piece'>;
 export type Fact = RowOf<'fact'>;
+export type Attempt = RowOf<'attempt'>;
 export type Finding = RowOf<'finding'>;
 export type Part = RowOf<'part'>;
 export type Torque = RowOf<'torque'>;

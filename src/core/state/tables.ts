@@ -30,6 +30,8 @@ import {
   partStatuses,
   photoSubjects,
   factKinds,
+  fastenerStates,
+  wayResults,
   pieceOutcomes,
   pieceWays,
   retestResults,
@@ -296,11 +298,26 @@ export const tables = {
       count: whole(1, 999),
       place: maybe(words(200)),
       refitted: first(whole(0, 999), 0),
+      /** What is wrong with some of them, and with how many. */
+      state: maybe(oneOf(...fastenerStates)),
+      affected: first(whole(0, 999), 0),
     },
     'size',
     'place',
   ),
   /** A piece that broke off, dropped or is missing; open until it is found or proved not to be inside, by somebody. */
+  attempt: table(
+    'job',
+    {
+      jobId: id('job'),
+      fastenerId: id('fastener'),
+      way: words(60),
+      result: oneOf(...wayResults),
+      note: maybe(words(500)),
+      madeAt: instant,
+    },
+    'note',
+  ),
   fact: table(
     'job',
     {

@@ -46,6 +46,14 @@ export type PieceWay = (typeof pieceWays)[number];
 export const pieceOutcomes = ['found', 'not inside'] as const;
 export type PieceOutcome = (typeof pieceOutcomes)[number];
 
+/** What is wrong with a fastener; null where nothing is. */
+export const fastenerStates = ['corroded', 'rounded', 'stretched', 'snapped', 'thread pulled', 'wrong one', 'missing'] as const;
+export type FastenerState = (typeof fastenerStates)[number];
+
+/** What came of a way that was tried on a fastener. */
+export const wayResults = ['worked', 'no luck', 'worse'] as const;
+export type WayResult = (typeof wayResults)[number];
+
 /** What a fact of a step is: which way round something stood, or what is checked before it is closed in. */
 export const factKinds = ['way', 'check'] as const;
 export type FactKind = (typeof factKinds)[number];

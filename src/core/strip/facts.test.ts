@@ -17,7 +17,7 @@ describe('closing a step over a check that is owed', () => {
   it('is refused with the check by name; part of its fasteners may go on', () => {
     const off = owe(after('step.add'));
     const refused = refit(off, all);
-    expect(refused.ok || refused.refusal.message).toBe('Check before it is closed: Both dowels in place.');
+    expect(refused.ok || refused.refusal.message).toBe('Owed before it is closed: Both dowels in place.');
     expect(refit(off, { [id.fastener]: 3 }).ok).toBe(true);
   });
 

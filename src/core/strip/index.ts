@@ -1,5 +1,7 @@
 export { inOrder, placesFor } from './order';
-export { checkCode, checksInTheWay, openChecks } from './facts';
+export { checkCode } from './facts';
+export { owedAtClosing, type Owed } from './owed';
+export { ladderFor, troubleApproaches, type Rung, type TroubleApproach } from './trouble';
 export { openPieces, pieceCode, piecesInTheWay, pieceWords } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';
 export { planOf, usualOf, type RefitPlan, type RefitRows, type RefitStep, type WaitsFor } from './plan';

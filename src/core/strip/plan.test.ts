@@ -4,7 +4,7 @@ import { shipped } from '../../../test/fixtures/knowledge';
 import type { Fact, Part, Step } from '../state';
 import { planOf, type RefitRows } from '.';
 
-const none: RefitRows = { steps: [], facts: [], pieces: [], overrules: [], parts: [] };
+const none: RefitRows = { steps: [], fasteners: [], facts: [], pieces: [], overrules: [], parts: [] };
 const step = (id: string, patch: Partial<Step> = {}): Step => ({
   id,
   jobId: 'j',
@@ -125,6 +125,6 @@ describe('the refit plan', () => {
     const rows = { ...none, steps: [step('cover')], facts, overrules: [{ codes: ['check:c'], endedAt: null }] };
     const [cover] = planOf(shipped, rows, null).steps;
     expect(cover.ready).toBe(true);
-    expect(cover.checks.map((f) => f.id)).toEqual(['a']);
+    expect(cover.owed).toEqual([{ code: 'check:a', words: 'a' }]);
   });
 });

@@ -1,7 +1,7 @@
 import { accessOf, comesBefore, routesOf, type Knowledge, type UsualStep } from '../knowledge';
-import type { Fact, Overrule, Part, Piece, Step } from '../state';
-import { checksInTheWay } from './facts';
+import type { Fact, Fastener, Overrule, Part, Piece, Step } from '../state';
 import { inOrder } from './order';
+import { owedAtClosing, type Owed } from './owed';
 import { piecesInTheWay, pieceWords } from './pieces';
 
 /** What a step waits for before it can go back on. */
@@ -20,8 +20,8 @@ export interface RefitStep {
   /** It can go back on now. Checks do not keep it from being begun: they are made while it is open. */
   ready: boolean;
   waitsFor: WaitsFor[];
-  /** Checks owed before it is closed. */
-  checks: Fact[];
+  /** Checks that are owed before it is closed, and fasteners that are not whole. */
+  owed: Owed[];
 }
 
 export interface RefitPlan {
@@ -33,6 +33,7 @@ export interface RefitPlan {
 
 export interface RefitRows {
   steps: readonly Step[];
+  fasteners: readonly Fastener[];
   facts: readonly Fact[];
   pieces: readonly Piece[];
   overrules: readonly Pick<Overrule, 'codes' | 'endedAt'>[];
@@ -104,9 +105,9 @@ export function planOf(k: Pick<Knowledge, 'strips' | 'access' | 'archetypes'>, r
     for (let at = i - 1; at >= 0 && inFront.length < mostNamed; at--)
       if (!apart(step, off[at])) inFront.push({ kind: 'step', words: off[at].title, id: off[at].id });
     const parts = partsAwaited(usual, rows.parts).map((p): WaitsFor => ({ kind: 'part', words: p.name, id: p.id }));
-    const checks = checksInTheWay(rows.facts, rows.overrules, step.id);
+    const owed = owedAtClosing(rows.facts, rows.fasteners, rows.overrules, step.id);
     const waitsFor = [...lost, ...inFront, ...parts];
-    return { step, usual, ready: waitsFor.length === 0, waitsFor, checks };
+    return { step, usual, ready: waitsFor.length === 0, waitsFor, owed };
   });
   return { steps, ready: steps.filter((s) => s.ready).length };
 }

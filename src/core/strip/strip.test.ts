@@ -22,6 +22,8 @@ const fastener = (stepId: string, count: number, refitted = 0) => ({
   count,
   place: null,
   refitted,
+  state: null,
+  affected: 0,
   versions: {},
 });
 

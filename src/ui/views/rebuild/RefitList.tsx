@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { countWords } from '../../../core/state';
-import { accountOf, checkCode, pieceCode, planOf, type RefitStep as Planned } from '../../../core/strip';
+import { accountOf, pieceCode, planOf, type RefitStep as Planned } from '../../../core/strip';
 import { useJob } from '../../job/useJob';
 import { AutosaveField } from '../../controls/AutosaveField';
 import { Card } from '../../controls/Card';
@@ -26,10 +26,17 @@ export function RefitList() {
   const account = accountOf(rows('step'), rows('fastener'));
   const plan = planOf(
     knowledge,
-    { steps: rows('step'), facts: rows('fact'), pieces: rows('piece'), overrules: rows('overrule'), parts: rows('part') },
+    {
+      steps: rows('step'),
+      fasteners: rows('fastener'),
+      facts: rows('fact'),
+      pieces: rows('piece'),
+      overrules: rows('overrule'),
+      parts: rows('part'),
+    },
     traced.bike.archetype,
   );
-  const owed = plan.steps.reduce((n, s) => n + s.checks.length, 0);
+  const owed = plan.steps.reduce((n, s) => n + s.owed.length, 0);
   const back = rows('step').filter((s) => s.refittedAt).length;
   // Nothing left over is only half of it: what was found, what is not fitted and what is not torqued is open as well.
   const open = useFitness().handOver.reasons.filter((r) => /^(part|cause|torque):/.test(r.code));
@@ -108,7 +115,7 @@ function waitsWords({ waitsFor }: Planned): string {
 /** One step to refit: what it waits for, how it stood, what is new, what is checked, and every fastener counted. */
 // eslint-disable-next-line max-lines-per-function -- one step from top to bottom, in the order in which it is done
 function RefitStep({ planned, first }: { planned: Planned; first: boolean }) {
-  const { step, usual, ready, checks } = planned;
+  const { step, usual, ready, owed } = planned;
   const { store, rows, jobId } = useJob();
   const own = rows('fastener').filter((f) => f.stepId === step.id);
   const facts = rows('fact').filter((f) => f.stepId === step.id);
@@ -196,9 +203,9 @@ function RefitStep({ planned, first }: { planned: Planned; first: boolean }) {
             <Button variant="contained" onClick={() => setRefused(refit(Object.fromEntries(own.map((f) => [f.id, f.count]))))}>
               All refitted
             </Button>
-            {refused && checks.length > 0 && (
+            {refused && owed.length > 0 && (
               <Button color="error" onClick={() => setOver(true)}>
-                Close unchecked
+                Close anyway
               </Button>
             )}
           </Box>
@@ -206,8 +213,8 @@ function RefitStep({ planned, first }: { planned: Planned; first: boolean }) {
           {refused && <Typography color="error">{refused}</Typography>}
           {over && (
             <OverruleDialog
-              verdict={{ act: 'turn', reasons: checks.map((f) => ({ code: checkCode(f), because: `Not checked: ${f.about}` })) }}
-              title="Close it unchecked"
+              verdict={{ act: 'turn', reasons: owed.map((o) => ({ code: o.code, because: `Owed: ${o.words}` })) }}
+              title="Close it anyway"
               onClose={() => setOver(false)}
             />
           )}

@@ -1,0 +1,33 @@
+import { countWords, type Fact, type Fastener, type FastenerState, type Overrule } from '../state';
+import { checkCode, openChecks } from './facts';
+
+/** What is owed before a step is closed: the code under which it stands against closing, and what it is. */
+export interface Owed {
+  code: string;
+  words: string;
+}
+
+/** States with which a step is not whole once it is closed. A bolt that is corroded holds; one that is gone does not. */
+const short: readonly FastenerState[] = ['snapped', 'thread pulled', 'missing', 'stretched', 'wrong one'];
+
+/** The code under which a fastener in trouble stands against closing its step. */
+export const fastenerCode = (f: Pick<Fastener, 'id'>): string => `fastener:${f.id}`;
+
+/**
+ * What is owed before a step is closed: checks that nobody has made, and fasteners that are snapped, gone or not what belongs there. A
+ * person's word that goes over one lets it pass.
+ */
+export function owedAtClosing(
+  facts: readonly Fact[],
+  fasteners: readonly Fastener[],
+  overrules: readonly Pick<Overrule, 'codes' | 'endedAt'>[],
+  stepId: string,
+): Owed[] {
+  const over = new Set(overrules.filter((o) => !o.endedAt).flatMap((o) => o.codes));
+  return [
+    ...openChecks(facts, stepId).map((f) => ({ code: checkCode(f), words: f.about })),
+    ...fasteners
+      .filter((f) => f.stepId === stepId && f.affected > 0 && f.state !== null && short.includes(f.state))
+      .map((f) => ({ code: fastenerCode(f), words: `${f.size}: ${f.affected} of ${countWords(f.count, 'fastener')} ${f.state}` })),
+  ].filter((o) => !over.has(o.code));
+}
