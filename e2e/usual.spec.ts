@@ -95,3 +95,42 @@ test('what does not hide each other is ready at once; a step that this bike has 
   await page.reload();
   await expect(ready).toHaveCount(2);
 });
+
+test('a snapped stud: soaked, waited for, drilled and given a thread insert; the step stays open until it is whole', async ({
+  bench: page,
+}) => {
+  const job = await bookIn(page, 'Osprane 650', 'Exhaust blows');
+  await page.goto(`${job}/strip`);
+  await page.getByLabel('Part removed').fill('Exhaust');
+  await page.getByLabel('Fasteners').fill('4x M8x35 studs');
+  await page.getByRole('button', { name: 'Add step' }).click();
+  const line = page.getByTestId('steps').getByRole('listitem').filter({ hasText: 'Exhaust' }).first();
+  await line.getByRole('button', { name: 'Edit: Exhaust' }).click();
+  const fastener = line.getByTestId('fastener');
+  await fastener.getByRole('combobox', { name: '4 × M8x35 studs' }).click();
+  await page.getByRole('option', { name: 'Snapped' }).click();
+  const ladder = fastener.getByTestId('ladder');
+  await expect(ladder.getByRole('listitem').first()).toContainText('Soak');
+  expect((await new AxeBuilder({ page }).include('[data-testid="ladder"]').analyze()).violations).toEqual([]);
+  await ladder.getByRole('button', { name: 'Start, check again in 24 hours' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Soaking: M8x35, Exhaust: soak' })).toBeVisible();
+  await ladder.getByRole('button', { name: 'No luck: Soak' }).click();
+  await expect(ladder).toContainText('Tried: Soak (no luck)');
+  await ladder.getByRole('button', { name: 'Heat and force' }).click();
+  await expect(ladder.getByRole('listitem').first()).not.toContainText('Soak');
+
+  await page.goto(`${job}/rebuild`);
+  await page.getByRole('button', { name: 'All refitted' }).click();
+  await expect(page.getByTestId('back-on').getByText('Owed before it is closed: M8x35: 1 of 4 fasteners snapped.')).toBeVisible();
+
+  await page.goto(`${job}/strip`);
+  await awake(page);
+  await line.getByRole('button', { name: 'Edit: Exhaust' }).click();
+  await ladder.getByRole('button', { name: 'Drill and fit a thread insert' }).click();
+  await ladder.getByRole('button', { name: 'Add to parts: Thread insert M8x35' }).click();
+  await ladder.getByRole('button', { name: 'Worked: Drill and fit a thread insert' }).click();
+  await expect(ladder).toHaveCount(0);
+  await page.goto(`${job}/rebuild`);
+  await page.getByRole('button', { name: 'All refitted' }).click();
+  await expect(page.getByTestId('back-on')).toContainText('Everything logged is refitted');
+});

@@ -3,7 +3,7 @@
 
 alter table fastener add state text;
 alter table fastener add affected integer not null default 0 check (affected >= 0);
-create table attempt (
+create table fastener_attempt (
   shop_id uuid not null references shop (id) on delete cascade,
   id uuid not null,
   job_id uuid not null,
@@ -17,7 +17,7 @@ create table attempt (
   versions jsonb not null default '{}',
   primary key (shop_id, id)
 );
-select bind_to_shop('attempt');
-select link_rows('attempt', 'job_id', 'job');
-select link_rows('attempt', 'fastener_id', 'fastener');
-create trigger find_keep after insert or update or delete on attempt for each row execute function find_keep('note');
+select bind_to_shop('fastener_attempt');
+select link_rows('fastener_attempt', 'job_id', 'job');
+select link_rows('fastener_attempt', 'fastener_id', 'fastener');
+create trigger find_keep after insert or update or delete on fastener_attempt for each row execute function find_keep('note');

@@ -85,18 +85,18 @@ const stepRefit = define({
 const fastenerSet = defineSet('fastener.set', 'fastener', 'Fastener', ['state', 'affected'], { byHand: true });
 
 /** A way that was tried on a fastener, and what came of it: freed, it is out of trouble; made worse, it is snapped. */
-const attemptAdd = define({
-  type: 'attempt.add',
-  on: 'attempt',
+const fastenerTry = define({
+  type: 'fastener.try',
+  on: 'fastenerAttempt',
   says: 'Tried on a fastener',
   byHand: true,
-  payload: from('attempt', 'jobId', 'fastenerId', 'way', 'result', 'note'),
+  payload: from('fastenerAttempt', 'jobId', 'fastenerId', 'way', 'result', 'note'),
   needs: (p) => [{ table: 'fastener' as const, id: p.fastenerId }],
   draft: (d, p, c) => {
     const fastener = d.need('fastener', p.fastenerId);
     if (!fastener.state || fastener.affected === 0)
       throw new Refused({ code: 'not yet', message: `${fastener.size} is not in trouble any more.` });
-    d.insert('attempt', { id: c.entity.id, ...p, madeAt: c.madeAt });
+    d.insert('fastenerAttempt', { id: c.entity.id, ...p, madeAt: c.madeAt });
     if (p.result === 'worked') {
       const affected = fastener.affected - 1;
       d.set('fastener', fastener.id, { affected, ...(affected === 0 && { state: null }) });
@@ -150,4 +150,4 @@ const partRemove = define({
   },
 });
 
-export const strip = [stepAdd, stepSet, stepPlace, stepRefit, fastenerSet, attemptAdd, findingAdd, partAdd, partSet, partRemove];
+export const strip = [stepAdd, stepSet, stepPlace, stepRefit, fastenerSet, fastenerTry, findingAdd, partAdd, partSet, partRemove];

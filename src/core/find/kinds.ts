@@ -15,7 +15,7 @@ const kinds: Readonly<Record<string, [StageId, string]>> = {
   wait: ['trace', 'Wait'],
   step: ['strip', 'Step'],
   fastener: ['strip', 'Fasteners'],
-  attempt: ['strip', 'Tried on a fastener'],
+  fastenerAttempt: ['strip', 'Tried on a fastener'],
   fact: ['strip', 'Note for the refit'],
   piece: ['strip', 'Piece'],
   finding: ['strip', 'Finding'],

@@ -47,7 +47,7 @@ export {
   type Overrule,
   type Own,
   type Part,
-  type Attempt,
+  type FastenerAttempt,
   type Fact,
   type Piece,
   type Photo,

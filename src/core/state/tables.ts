@@ -306,7 +306,7 @@ export const tables = {
     'place',
   ),
   /** A piece that broke off, dropped or is missing; open until it is found or proved not to be inside, by somebody. */
-  attempt: table(
+  fastenerAttempt: table(
     'job',
     {
       jobId: id('job'),

@@ -63,7 +63,7 @@ const command = (type: string, kind: TableName, entityId: string, payload: objec
 const trouble = (state: string, affected: number) =>
   run(after('step.add'), command('fastener.set', 'fastener', id.fastener, { set: { state, affected } }, { state: 0, affected: 0 }));
 const attempt = (way: string, result: string) =>
-  command('attempt.add', 'attempt', uid(n++), { jobId: id.job, fastenerId: id.fastener, way, result, note: null });
+  command('fastener.try', 'fastenerAttempt', uid(n++), { jobId: id.job, fastenerId: id.fastener, way, result, note: null });
 const fastener = (s: State) => s.rows.fastener.get(id.fastener)!;
 
 describe('what was tried on a fastener', () => {

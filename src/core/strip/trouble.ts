@@ -1,5 +1,5 @@
 import { comesBefore, type FastenerWay } from '../knowledge';
-import type { Attempt, FastenerState } from '../state';
+import type { FastenerAttempt, FastenerState } from '../state';
 
 /** How trouble is gone about: waiting costs nothing, or it costs. */
 export const troubleApproaches = ['patience', 'force'] as const;
@@ -42,7 +42,7 @@ export function expectedCost(ladder: readonly Rung[]): number {
 export function ladderFor(
   ways: readonly FastenerWay[],
   state: FastenerState,
-  tried: readonly Pick<Attempt, 'way'>[],
+  tried: readonly Pick<FastenerAttempt, 'way'>[],
   rate: number,
   approach: TroubleApproach,
 ): Rung[] {

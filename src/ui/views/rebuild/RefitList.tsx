@@ -16,7 +16,7 @@ import { useFitness } from '../../widgets/fitness/useFitness';
 import { WorkHazards } from '../../widgets/Hazards';
 import { PhotoStrip } from '../../widgets/photo/PhotoStrip';
 import { CheckLine } from '../../widgets/StepFacts';
-import { FreshParts } from './FreshParts';
+import { FreshParts } from '../../widgets/FreshParts';
 
 const OverruleDialog = lazyPart(() => import('../../widgets/fitness/OverruleDialog'));
 

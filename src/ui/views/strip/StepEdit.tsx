@@ -4,6 +4,7 @@ import { inOrder, placesFor } from '../../../core/strip';
 import { AutosaveField } from '../../controls/AutosaveField';
 import { SelectField } from '../../controls/SelectField';
 import { useJob } from '../../job/useJob';
+import { FastenerStates } from '../../widgets/FastenerTrouble';
 import { StepFacts } from '../../widgets/StepFacts';
 
 /** What was written of a step, put right; and where it stands in the order in which things came off. */
@@ -34,6 +35,7 @@ export function StepEdit({ step }: { step: Step }) {
         sx={{ gridColumn: '1 / -1' }}
         onSet={(t) => (store.set('step.set', step.id, { note: t || null }), null)}
       />
+      <FastenerStates step={step} />
       <StepFacts step={step} />
       {places.length > 0 && (
         <Box sx={{ gridColumn: '1 / -1' }}>

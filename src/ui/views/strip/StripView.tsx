@@ -80,6 +80,11 @@ function StepLine({ step, fasteners }: { step: Step; fasteners: Fastener[] }) {
       <Typography variant="body2">
         {fasteners.map((f) => `${f.count} × ${f.size}${f.place ? ` ${f.place}` : ''}`).join(', ') || 'no fasteners'}
       </Typography>
+      {fasteners.some((f) => f.state) && (
+        <Typography variant="body2" sx={{ color: 'bench.red', fontWeight: 600 }}>
+          {fasteners.flatMap((f) => (f.state ? [`${f.size}: ${f.affected} ${f.state}`] : [])).join(', ')}
+        </Typography>
+      )}
       <Typography variant="body2" color="text.secondary">
         {[dayTime(step.madeAt), step.note, step.refittedAt ? 'refitted' : ''].filter(Boolean).join(' · ')}
       </Typography>

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useJob } from '../../job/useJob';
+import { useJob } from '../job/useJob';
 
 /** What goes back new at a step, with where each is on the list of parts. */
 export function FreshParts({ names }: { names: readonly string[] }) {
