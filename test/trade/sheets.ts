@@ -291,6 +291,7 @@ interface Fasteners {
   ways: { state: FastenerState; has: string[]; not: string[] }[];
   order: { state: FastenerState; approach: TroubleApproach; first: string; then: string }[];
   cautions: { way: string; is: string[] }[];
+  not: { way: string; is: string[] }[];
   says: { way: string; about: string }[];
 }
 
@@ -314,6 +315,8 @@ function unfastened(k: Knowledge, wanted: Fasteners): string[] {
     const has = hazardsOfDoings(k, wayOf(way)?.does ?? []);
     for (const h of is) if (!has.includes(h)) wrong.push(`${way}: ${h} is missing`);
   }
+  for (const { way, is } of wanted.not)
+    for (const h of hazardsOfDoings(k, wayOf(way)?.does ?? [])) if (is.includes(h)) wrong.push(`${way}: ${h} is a false alarm`);
   for (const { way, about } of wanted.says) if (!wayOf(way)?.how.includes(about)) wrong.push(`${way}: says nothing of '${about}'`);
   return wrong;
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { factsOf, nextUsual, usualJobs, type UsualJob, type UsualStep } from '../../../core/knowledge';
+import { comesBefore, factsOf, nextUsual, usualJobs, type UsualJob, type UsualStep } from '../../../core/knowledge';
 import type { FactKind } from '../../../core/state';
 import type { JobStore } from '../../job/store';
 import { useJob } from '../../job/useJob';
@@ -24,7 +24,9 @@ export function useUsualJob(): UsualJobView {
   const chosen = picked ?? steps.at(-1)?.usual?.split('/')[0] ?? '';
   const job = jobs.find((j) => j.id === chosen);
   const off = new Set([...steps.flatMap((s) => (s.usual ? [s.usual] : [])), ...passed]);
-  const done = new Set(job?.steps.map((s) => s.id).filter((id) => off.has(`${chosen}/${id}`)));
+  const logged = job?.steps.map((s) => s.id).filter((id) => off.has(`${chosen}/${id}`)) ?? [];
+  // What had to be off for something that is off was off, logged or not.
+  const done = new Set(logged.flatMap((id) => [id, ...comesBefore(job!.steps, id)]));
   const step = job && nextUsual(job, done);
   return {
     jobs,
