@@ -13,9 +13,11 @@ import {
   type Work,
 } from '../../src/core/knowledge';
 import { fromSi, toSi } from '../../src/core/quantity';
-import type { FastenerState } from '../../src/core/state';
+import { fitnessOf } from '../../src/core/fitness';
+import type { FastenerState, FitnessAct, Piece } from '../../src/core/state';
 import { ladderFor, type TroubleApproach } from '../../src/core/strip';
 import { likeliestOutcome, outcomeWeights } from '../../src/core/trace';
+import { CaseMaker } from '../fixtures/case';
 
 // Sheets of single facts, as handbooks have them; each is read from its own file and held against the knowledge.
 
@@ -321,6 +323,38 @@ function unfastened(k: Knowledge, wanted: Fasteners): string[] {
   return wrong;
 }
 
+interface Pieces {
+  say: string;
+  lost: Pick<Piece, 'name' | 'went' | 'outcome'>[];
+  no?: FitnessAct[];
+  yes?: FitnessAct[];
+}
+
+/** Every bike with a lost piece of which something may be done that must not be, or the other way round. */
+function unaccounted(k: Knowledge, pieces: readonly Pieces[]): string[] {
+  const bike = () => new CaseMaker({ 'clutch-slips': 'present' }, { starting: 'both' }, { ranWhenParked: 'yes', standingMonths: 0 }).c;
+  return pieces.flatMap(({ say, lost, no, yes }) => {
+    const rows = lost.map((p, i): Piece => ({
+      id: `p${i}`,
+      jobId: 'job',
+      stepId: null,
+      note: null,
+      madeAt: '2030-01-01T08:00:00.000Z',
+      versions: {},
+      ...p,
+      outcome: p.outcome ?? null,
+      proof: p.outcome ? 'seen' : null,
+      settledBy: p.outcome ? 'Ines' : null,
+      settledAt: p.outcome ? '2030-01-02T08:00:00.000Z' : null,
+    }));
+    const fitness = fitnessOf(k, { ...bike(), pieces: rows });
+    return [
+      ...(no ?? []).filter((act) => fitness[act].may).map((act) => `${say}: ${act} must not be done`),
+      ...(yes ?? []).filter((act) => !fitness[act].may).map((act) => `${say}: ${act} may be done`),
+    ];
+  });
+}
+
 const sheet = <T>(name: string, check: (k: Knowledge, wanted: T) => string[], folder = 'test/trade/sheets'): Sheet => {
   const wanted = parse(readFileSync(`${folder}/${name}.yaml`, 'utf8')) as T;
   return { name, wrong: (k) => check(k, wanted) };
@@ -335,6 +369,7 @@ export const sheets: readonly Sheet[] = [
   sheet('across', (k, { across }: { across: Across }) => [...astray(k, across), ...idle(k)]),
   sheet('strips', unstripped),
   sheet('fasteners', unfastened),
+  sheet('pieces', (k, { pieces }: { pieces: Pieces[] }) => unaccounted(k, pieces)),
   sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
 ];
 
