@@ -134,3 +134,33 @@ test('a snapped stud: soaked, waited for, drilled and given a thread insert; the
   await page.getByRole('button', { name: 'All refitted' }).click();
   await expect(page.getByTestId('back-on')).toContainText('Everything logged is refitted');
 });
+
+test('labels for bags: a PDF in two sizes with a code for each, and the address of a code opens its bag', async ({ bench: page }) => {
+  const job = await bookIn(page, 'Osprane 650', 'Clutch slips');
+  expect((await page.request.get(`/api${job.replace('/job/', '/jobs/')}/labels.pdf`)).status()).toBe(404);
+  await page.goto(`${job}/strip`);
+  for (const [part, fasteners] of [
+    ['Clutch cover', '9x M6x30'],
+    ['Tank', ''],
+  ]) {
+    await page.getByLabel('Part removed').fill(part);
+    await page.getByRole('textbox', { name: 'Fasteners', exact: true }).fill(fasteners);
+    await page.getByRole('button', { name: 'Add step' }).click();
+    await expect(page.getByTestId('steps')).toContainText(part);
+  }
+  const href = await page.getByRole('link', { name: 'Print labels, A4' }).getAttribute('href');
+  await expect.poll(async () => (await page.request.get(href!)).status()).toBe(200);
+  for (const size of ['a4', 'label']) {
+    const pdf = await page.request.get(href!.replace('a4', size));
+    expect(pdf.headers()['content-type']).toBe('application/pdf');
+    expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  }
+  expect((await page.request.get(href!.replace('a4', 'b9'))).status()).toBe(400);
+  await page.goto(`${job}/strip?bag=1`);
+  const asked = page.getByTestId('asked');
+  await expect(asked.getByRole('heading', { name: 'Bag 1' })).toBeVisible();
+  await expect(asked).toContainText('9 × M6x30');
+  await expect(asked).not.toContainText('Tank');
+  await page.goto(`${job}/strip?bag=99`);
+  await expect(asked).toContainText('Nothing on this bike is in this bag.');
+});

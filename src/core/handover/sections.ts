@@ -13,7 +13,7 @@ import {
   type Signature,
   type State,
 } from '../state';
-import { checkCode } from '../strip';
+import { checkCode, fastenerCode } from '../strip';
 import { rowWords, type Case } from '../trace';
 
 /** One part of a record: titled lines, and what stands there where there are none. */
@@ -182,18 +182,22 @@ export const accounted = ({ state, own, day }: Source): RecordSection => ({
   empty: 'No piece broke off, dropped or went missing.',
 });
 
-/** What was checked before a step was closed; what was closed unchecked stands there with the reason. */
+/** What was checked before a step was closed, and which fasteners are not whole; what was closed over stands there with the reason. */
 export const closedOver = ({ state, own }: Source): RecordSection => {
   const overrules = own(list(state, 'overrule'));
+  const word = (code: string) => {
+    const over = overrules.find((o) => !o.endedAt && o.codes.includes(code));
+    return over ? `: ${over.reason} (${over.saidBy})` : '';
+  };
+  const step = (id: string) => state.rows.step.get(id)?.title ?? '';
+  const checks = own(list(state, 'fact')).filter((f) => f.kind === 'check');
+  const troubled = own(list(state, 'fastener')).filter((f) => f.state && f.affected > 0);
   return {
     title: 'Checked before closing',
-    lines: own(list(state, 'fact'))
-      .filter((f) => f.kind === 'check')
-      .map((f) => {
-        const over = overrules.find((o) => !o.endedAt && o.codes.includes(checkCode(f)));
-        const step = state.rows.step.get(f.stepId)?.title ?? '';
-        return [f.about, f.says ?? `NOT checked${over ? `: ${over.reason} (${over.saidBy})` : ''}`, step];
-      }),
+    lines: [
+      ...checks.map((f) => [f.about, f.says ?? `NOT checked${word(checkCode(f))}`, step(f.stepId)]),
+      ...troubled.map((f) => [`${f.size}: ${f.affected} of ${f.count}`, `${f.state}${word(fastenerCode(f))}`, step(f.stepId)]),
+    ],
     empty: 'No checks were owed.',
   };
 };

@@ -1,6 +1,7 @@
 export { inOrder, placesFor } from './order';
 export { checkCode } from './facts';
-export { owedAtClosing, type Owed } from './owed';
+export { labelsOf, type StripLabel } from './labels';
+export { fastenerCode, owedAtClosing, type Owed } from './owed';
 export { ladderFor, troubleApproaches, type Rung, type TroubleApproach } from './trouble';
 export { openPieces, pieceCode, piecesInTheWay, pieceWords } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';

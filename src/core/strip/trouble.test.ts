@@ -6,6 +6,7 @@ import { after, run } from '../../../test/fixtures/state';
 import { effectOf, makeCommand } from '../command';
 import { fastenerStates, type State, type TableName } from '../state';
 import type { FastenerWay } from '../knowledge';
+import { closedOver } from '../handover/sections';
 import { ladderFor, troubleApproaches } from '.';
 import { expectedCost, type Rung } from './trouble';
 
@@ -87,5 +88,11 @@ describe('what was tried on a fastener', () => {
     expect(refit(trouble('corroded', 1)).ok).toBe(true);
     const refused = refit(trouble('snapped', 1));
     expect(refused.ok || refused.refusal.message).toBe('Owed before it is closed: M6x25: 1 of 4 fasteners snapped.');
+    const word = { jobId: id.job, act: 'turn', reason: 'Three hold it', codes: [`fastener:${id.fastener}`], saidBy: 'Ines' };
+    const over = run(trouble('snapped', 1), command('overrule.say', 'overrule', uid(8290), word));
+    expect(refit(over).ok).toBe(true);
+    expect(closedOver({ state: over, own: <T>(rows: readonly T[]) => rows } as never).lines).toEqual([
+      ['M6x25: 1 of 4', 'snapped: Three hold it (Ines)', 'Left cover'],
+    ]);
   });
 });

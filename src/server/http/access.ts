@@ -50,6 +50,7 @@ export const access: Readonly<Record<string, AccessRule>> = {
   '/api/jobs': both('member'),
   '/api/jobs/[id]': both('member'),
   '/api/jobs/[id]/export': both('member'),
+  '/api/jobs/[id]/labels.pdf': both('member'),
   '/api/jobs/[id]/record.pdf': both('member'),
   '/api/journal': both('member'),
   '/api/live': both('member', 'always'),

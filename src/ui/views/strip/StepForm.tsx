@@ -13,7 +13,7 @@ import { useJob } from '../../job/useJob';
 import { Field } from '../../controls/Field';
 import { WorkHazards } from '../../widgets/Hazards';
 import { followed, useUsualJob } from './useUsualJob';
-import { UsualStepCard } from './UsualStepCard';
+import { UsualStepHead, UsualStepNotes } from './UsualStepCard';
 import { PhotoPick } from '../../widgets/photo/PhotoPick';
 import { addPhoto } from '../../widgets/photo/usePhotos';
 import { Card } from '../../controls/Card';
@@ -81,22 +81,15 @@ export function StepForm() {
   return (
     <Card lead title="Log a part removed" data-testid="step-form">
       <Box component="form" noValidate onSubmit={keep} sx={{ display: 'grid', gap: 1.25 }}>
-        {(choosing || usual.chosen) && (
+        {choosing && (
           <SelectField
             label="Usual job"
             value={usual.chosen}
             options={[{ id: '', label: 'none' }, ...usual.jobs.map((j) => ({ id: j.id, label: j.name }))]}
-            onChange={usual.choose}
+            onChange={(id) => (usual.choose(id), setChoosing(false))}
           />
         )}
-        {usual.now && following && (
-          <UsualStepCard
-            {...usual.now}
-            notes={notes}
-            onNote={(about, says) => setNotes((had) => ({ ...had, [about]: says }))}
-            onSkip={() => usual.skip(usual.now!.step)}
-          />
-        )}
+        {usual.now && following && <UsualStepHead {...usual.now} />}
         <Field
           label="Part removed"
           value={title}
@@ -166,7 +159,7 @@ export function StepForm() {
               {pictures.length === 1 ? 'One photo goes' : `${pictures.length} photos go`} with it
             </Typography>
           )}
-          {!choosing && !usual.chosen && usual.jobs.length > 0 && (
+          {!choosing && !following && usual.jobs.length > 0 && (
             <Button variant="text" onClick={() => setChoosing(true)}>
               Usual job
             </Button>
@@ -175,6 +168,15 @@ export function StepForm() {
             {more ? 'Less' : 'More'}
           </Button>
         </Box>
+        {usual.now && following && (
+          <UsualStepNotes
+            step={usual.now.step}
+            notes={notes}
+            onNote={(about, says) => setNotes((had) => ({ ...had, [about]: says }))}
+            onSkip={() => usual.skip(usual.now!.step)}
+            onOther={() => setChoosing(true)}
+          />
+        )}
       </Box>
     </Card>
   );

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Fastener, Step } from '../../../core/state';
 import { inOrder, openPieces } from '../../../core/strip';
 import { useJob } from '../../job/useJob';
@@ -21,7 +21,7 @@ import { StepEdit } from './StepEdit';
 import { StepForm } from './StepForm';
 
 export default function StripView() {
-  const { rows } = useJob();
+  const { rows, jobId } = useJob();
   const steps = inOrder(rows('step')).reverse();
   const fasteners = rows('fastener');
   // What stands in the way stands first.
@@ -29,6 +29,7 @@ export default function StripView() {
   return (
     <Columns>
       <Column>
+        <Asked />
         <StepForm />
         <Card title="Off the bike" over="Last off, first back on" data-testid="steps">
           {steps.length === 0 && (
@@ -40,6 +41,16 @@ export default function StripView() {
           <ShowMore ordered list={steps}>
             {(s) => <StepLine step={s} fasteners={fasteners.filter((f) => f.stepId === s.id)} />}
           </ShowMore>
+          {steps.some((s) => !s.refittedAt) && (
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+              <Button href={`/api/jobs/${jobId}/labels.pdf?size=a4`} target="_blank">
+                Print labels, A4
+              </Button>
+              <Button href={`/api/jobs/${jobId}/labels.pdf?size=label`} target="_blank">
+                Print labels, 62 mm
+              </Button>
+            </Box>
+          )}
         </Card>
       </Column>
       <Column>
@@ -52,10 +63,39 @@ export default function StripView() {
   );
 }
 
-/** One step that is off: what it was, its fasteners, its bag and its photos. */
-function StepLine({ step, fasteners }: { step: Step; fasteners: Fastener[] }) {
+/** What the code of a label asks for: a bag with everything that is in it, or a part. It stands before all else. */
+function Asked() {
   const { rows } = useJob();
-  const [bagOpen, setBagOpen] = useState(false);
+  const [asked, setAsked] = useState<URLSearchParams | null>(null);
+  // The server does not know what follows the address.
+  useEffect(() => setAsked(new URLSearchParams(location.search)), []);
+  const bag = asked?.get('bag');
+  const stepId = asked?.get('step');
+  if (!bag && !stepId) return null;
+  const steps = inOrder(rows('step')).filter((s) => (bag ? s.bag === bag : s.id === stepId));
+  return (
+    <Card title={bag ? `Bag ${bag}` : (steps.at(0)?.title ?? 'Part')} over="From its label" data-testid="asked">
+      {steps.length === 0 && <Empty>{bag ? 'Nothing on this bike is in this bag.' : 'This part is not on this bike any more.'}</Empty>}
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {steps.map((s) => (
+          <StepLine key={s.id} step={s} fasteners={rows('fastener').filter((f) => f.stepId === s.id)} bagOpens={Boolean(bag)} />
+        ))}
+      </Box>
+    </Card>
+  );
+}
+
+interface StepLineProps {
+  step: Step;
+  fasteners: Fastener[];
+  /** Its bag's photos are shown at once. */
+  bagOpens?: boolean;
+}
+
+/** One step that is off: what it was, its fasteners, its bag and its photos. */
+function StepLine({ step, fasteners, bagOpens = false }: StepLineProps) {
+  const { rows } = useJob();
+  const [bagOpen, setBagOpen] = useState(bagOpens);
   const [editing, setEditing] = useState(false);
   const bagPhotos = step.bag ? rows('photo').filter((p) => isOf(p, { subject: 'bag', bag: step.bag })).length : 0;
   return (

@@ -6,54 +6,50 @@ import { useJob } from '../../job/useJob';
 import { Field } from '../../controls/Field';
 import { Hazards } from '../../widgets/Hazards';
 
-interface Props {
+const look = { borderLeft: '6px solid', borderColor: 'bench.brass', bgcolor: 'bench.brassWash', pl: 1.5, pr: 1, py: 1 };
+
+interface HeadProps {
   job: UsualJob;
   step: UsualStep;
   /** How many steps of it are off or passed over. */
   done: number;
-  notes: Readonly<Record<string, string>>;
-  onNote: (about: string, says: string) => void;
-  onSkip: () => void;
 }
 
-/** The next step of a usual job: how, what goes wrong there, and what is written down while it can still be seen. */
-export function UsualStepCard({ job, step, done, notes, onNote, onSkip }: Props) {
+/** The next step of a usual job: how it is done, and what goes wrong there. */
+export function UsualStepHead({ job, step, done }: HeadProps) {
   const { knowledge } = useJob();
-  const [from, to] = step.minutes;
   return (
-    <Box
-      sx={{
-        borderLeft: '6px solid',
-        borderColor: 'bench.brass',
-        bgcolor: 'bench.brassWash',
-        pl: 1.5,
-        pr: 1,
-        py: 1,
-        display: 'grid',
-        gap: 0.75,
-      }}
-      data-testid="usual-step"
-    >
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-        <Typography sx={{ flex: '1 1 200px', fontWeight: 600 }}>
-          {job.name}, step {done + 1} of {job.steps.length}: {step.part}
-        </Typography>
-        <Button variant="text" onClick={onSkip} aria-label={`Leave out: ${step.part}`}>
-          Leave out
-        </Button>
-      </Box>
+    <Box sx={{ ...look, display: 'grid', gap: 0.5 }} data-testid="usual-step">
+      <Typography sx={{ fontWeight: 600 }}>
+        {job.name}, step {done + 1} of {job.steps.length}: {step.part}
+      </Typography>
       <Typography>{step.how}</Typography>
       {step.trap && (
         <Typography>
           <b>Trap:</b> {step.trap}
         </Typography>
       )}
-      <Typography variant="body2">
-        {[step.tools && `Tools: ${step.tools.join(', ')}.`, `${from} to ${to} minutes off and on.`].filter(Boolean).join(' ')}
-      </Typography>
       <Hazards ids={hazardsOfUsual(knowledge, step)} place="strip" />
+    </Box>
+  );
+}
+
+interface NotesProps {
+  step: UsualStep;
+  notes: Readonly<Record<string, string>>;
+  onNote: (about: string, says: string) => void;
+  onSkip: () => void;
+  /** Another job is picked, or none. */
+  onOther: () => void;
+}
+
+/** What is noted of that step while it can be seen, under the button: what is left empty can be filled in at the step later. */
+export function UsualStepNotes({ step, notes, onNote, onSkip, onOther }: NotesProps) {
+  const [from, to] = step.minutes;
+  return (
+    <Box sx={{ ...look, display: 'grid', gap: 1 }} role="group" aria-label={`To note: ${step.part}`}>
       {step.note && (
-        <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fit, minmax(min(14rem, 100%), 1fr))' }}>
+        <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fit, minmax(min(12rem, 100%), 1fr))' }}>
           {step.note.map((about) => (
             <Field
               key={about}
@@ -65,6 +61,17 @@ export function UsualStepCard({ job, step, done, notes, onNote, onSkip }: Props)
           ))}
         </Box>
       )}
+      <Typography variant="body2">
+        {[step.tools && `Tools: ${step.tools.join(', ')}.`, `${from} to ${to} minutes off and on.`].filter(Boolean).join(' ')}
+      </Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button variant="text" onClick={onSkip} aria-label={`Leave out: ${step.part}`}>
+          Leave out
+        </Button>
+        <Button variant="text" onClick={onOther}>
+          Another job
+        </Button>
+      </Box>
     </Box>
   );
 }

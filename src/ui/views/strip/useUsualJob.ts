@@ -38,8 +38,8 @@ export function useUsualJob(): UsualJobView {
 }
 
 /**
- * Writes down that a step followed a usual job: how things stood, as far as it was said, and the checks that are owed before it is
- * closed in again.
+ * Writes down that a step followed a usual job: how things stood, with what was not said left open, and the checks that are owed before
+ * it is closed in again.
  */
 export function followed(
   store: JobStore,
@@ -52,7 +52,7 @@ export function followed(
     store.act('fact.add', store.newId(), { jobId, stepId, kind, about, says }).ok;
   return (
     store.set('step.set', stepId, { usual: `${job.id}/${step.id}` }).ok &&
-    (step.note ?? []).every((about) => !notes[about]?.trim() || fact('way', about, notes[about].trim())) &&
+    (step.note ?? []).every((about) => fact('way', about, notes[about]?.trim() || null)) &&
     (step.check ?? []).every((about) => fact('check', about, null))
   );
 }
