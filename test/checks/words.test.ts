@@ -95,6 +95,17 @@ describe('words that are not shown any more', () => {
     );
     expect(wrong(core.flatMap(textsOf))).toEqual([]);
   });
+  it('stand in no document, but for names in code', () => {
+    const prose = ['README.md', ...files('docs', /\.md$/)].filter((f) => !/performance|security/.test(f));
+    const plain = (text: string) => text.replace(/```[\s\S]*?```/g, '').replace(/`[^`]*`/g, '');
+    const texts = prose.flatMap((f) =>
+      plain(readFileSync(f, 'utf8'))
+        .split(/\n\n+/)
+        .map((part): [string, string] => [f, part.replace(/\s+/g, ' ')]),
+    );
+    // A document may say whose word a workshop is to its own people.
+    expect(wrong(texts).filter((w) => !w.endsWith('→ workshop'))).toEqual([]);
+  });
   it('stand nowhere in the knowledge', () => {
     const yaml = files('knowledge', /\.yaml$/);
     expect(wrong(yaml.flatMap((f) => shownIn(parse(readFileSync(f, 'utf8')), f)))).toEqual([]);
