@@ -305,7 +305,7 @@ export const tables = {
     'size',
     'place',
   ),
-  /** A piece that broke off, dropped or is missing; open until it is found or proved not to be inside, by somebody. */
+  /** A way that was tried on a fastener in trouble, and what came of it. */
   fastenerAttempt: table(
     'job',
     {
@@ -318,6 +318,7 @@ export const tables = {
     },
     'note',
   ),
+  /** What is known of a step and comes back at its refit: which way round, and what is checked before it is closed. */
   fact: table(
     'job',
     {
@@ -333,6 +334,7 @@ export const tables = {
     'about',
     'says',
   ),
+  /** A piece that broke off, dropped or is missing; open until it is found or proved not to be inside, by somebody. */
   piece: table(
     'job',
     {

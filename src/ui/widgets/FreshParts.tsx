@@ -2,23 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useJob } from '../job/useJob';
+import { addPart } from './addPart';
 
 /** What goes back new at a step, with where each is on the list of parts. */
 export function FreshParts({ names }: { names: readonly string[] }) {
   const { store, rows, jobId } = useJob();
   if (names.length === 0) return null;
   const listed = (name: string) => rows('part').find((p) => p.name.trim().toLowerCase() === name.toLowerCase());
-  const add = (name: string) =>
-    store.act('part.add', store.newId(), {
-      jobId,
-      findingId: null,
-      name,
-      number: null,
-      source: null,
-      quantity: 1,
-      price: '0',
-      dueOn: null,
-    });
   return (
     <Box component="ul" aria-label="New parts" sx={{ listStyle: 'none', p: 0, m: 0 }}>
       {names.map((name) => (
@@ -29,7 +19,7 @@ export function FreshParts({ names }: { names: readonly string[] }) {
               {listed(name)!.status}
             </Typography>
           ) : (
-            <Button variant="text" onClick={() => add(name)} aria-label={`Add to parts: ${name}`}>
+            <Button variant="text" onClick={() => addPart(store, jobId, name)} aria-label={`Add to parts: ${name}`}>
               Add to parts
             </Button>
           )}

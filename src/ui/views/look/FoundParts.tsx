@@ -5,6 +5,7 @@ import { foundWork } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
 import { Empty } from '../../controls/Empty';
 import { Card } from '../../controls/Card';
+import { addPart } from '../../widgets/addPart';
 
 /** What the first look found, with what mends it, one tap from the parts list. */
 export function FoundParts() {
@@ -12,17 +13,6 @@ export function FoundParts() {
   const { currency } = store.snapshot.shop;
   const found = foundWork(knowledge, traced);
   const listed = new Set(rows('part').map((p) => p.name));
-  const add = (name: string) =>
-    store.act('part.add', store.newId(), {
-      jobId,
-      findingId: null,
-      name,
-      number: null,
-      source: null,
-      quantity: 1,
-      price: '0',
-      dueOn: null,
-    });
   return (
     <Card title="Found" data-testid="found-work">
       {found.length === 0 && <Empty>What is not fine is listed here with its repair. The trace uses it at once.</Empty>}
@@ -41,7 +31,7 @@ export function FoundParts() {
                 (listed.has(w.name) ? (
                   <Typography variant="body2">On the parts list</Typography>
                 ) : (
-                  <Button onClick={() => add(w.name)} aria-label={`Add to parts: ${w.name}`}>
+                  <Button onClick={() => addPart(store, jobId, w.name)} aria-label={`Add to parts: ${w.name}`}>
                     Add to parts
                   </Button>
                 ))}

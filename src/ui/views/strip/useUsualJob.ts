@@ -38,7 +38,7 @@ export function useUsualJob(): UsualJobView {
 }
 
 /**
- * Writes down that a step followed a usual job: how things stood, with what was not said left open, and the checks that are owed before
+ * Saves that a step followed a usual job: how things stood, with what was not said left open, and the checks that are owed before
  * it is closed in again.
  */
 export function followed(
