@@ -77,7 +77,11 @@ export const Instant = () =>
     YearOfUse(),
     IsISO8601({ strict: true }, { message: 'There is no such time.' }),
   );
-/** The same for what is no field of a class. */
+/**
+ * The same for what is no field of a class.
+ * @param text anything that came over the wire
+ * @returns true for an ISO instant in UTC of a year of use
+ */
 export const isInstant = (text: unknown): text is string =>
   typeof text === 'string' &&
   instant.test(text) &&

@@ -40,7 +40,11 @@ function check<T extends object>(cls: ClassConstructor<T>, plain: unknown): { va
 /** Undecorated instances as plain objects again: what travels and is stored is plain data. */
 const plain = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T;
 
-/** Checks anything that claims to be a command. Never throws; what comes back is plain and holds nothing undeclared. */
+/**
+ * Checks anything that claims to be a command. Never throws; what comes back is plain and holds nothing undeclared.
+ * @param input anything that came over the wire or out of a file
+ * @returns the command, or what is wrong with it and where
+ */
 export function checkCommand(input: unknown): Checked {
   if (typeof input !== 'object' || input === null || Array.isArray(input))
     return { ok: false, faults: [{ path: '', message: 'A command is an object.' }] };

@@ -15,7 +15,11 @@ import type { CommandType } from './types';
 const plain = [...intake, ...tracing, ...strip, ...facts, ...pieces, ...torque, ...care, ...picture, ...own, ...fitness, ...deciding];
 const byType = new Map<string, CommandType>((plain as CommandType[]).map((t) => [t.type, t]));
 
-/** True if an entry of that type may be taken back. */
+/**
+ * True if an entry of that type may be taken back.
+ * @param type the name of a command
+ * @returns false also for a name that is not known
+ */
 export const isUndoable = (type: string): boolean => byType.get(type)?.undoable ?? false;
 
 const takingBack = undoTypes(isUndoable);
@@ -25,6 +29,11 @@ export type AnyType = (typeof plain)[number] | (typeof takingBack)[number];
 
 export const commandTypes: readonly CommandType[] = [...byType.values()];
 
+/**
+ * The declaration of a command.
+ * @param type the name of a command
+ * @returns what is declared of it, or undefined for a name that is not known
+ */
 export function commandType(type: string): CommandType | undefined {
   return byType.get(type);
 }

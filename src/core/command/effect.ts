@@ -6,6 +6,9 @@ import { Refused } from './types';
 /**
  * What a command does to a state: the one place where that is decided, used by the browser to show what is
  * pending and by the server before it writes. Never throws for a wrong command; it says why it is refused.
+ * @param state what is known before it
+ * @param command a command that was checked
+ * @returns the changes, or why it is refused, as a code with words
  */
 export function effectOf(state: State, command: Command): CommandOutcome {
   const type = commandType(command.type);
@@ -41,7 +44,15 @@ export function entryOf(
   };
 }
 
-/** State and journal after a command that is not refused. */
+/**
+ * State and journal after a command that is not refused.
+ * @param state what is known before it, left as it is
+ * @param command the command that made the changes
+ * @param changes what `effectOf` gave
+ * @param seq its number in the workshop's journal, null while it is pending
+ * @param actorId the person who gave it, null where nobody is named
+ * @returns the next state
+ */
 export function advance(
   state: State,
   command: Command,
@@ -53,7 +64,15 @@ export function advance(
   return { ...next, journal: [...state.journal, entryOf(state, command, changes, seq, actorId)] };
 }
 
-/** The same on a state that nobody else holds. Answers the journal line. */
+/**
+ * The same on a state that nobody else holds. Answers the journal line.
+ * @param state what is known before it, changed by this
+ * @param command the command that made the changes
+ * @param changes what `effectOf` gave
+ * @param seq its number in the workshop's journal, null while it is pending
+ * @param actorId the person who gave it, null where nobody is named
+ * @returns the journal line that was added
+ */
 export function advanceInPlace(
   state: State,
   command: Command,

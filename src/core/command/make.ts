@@ -16,7 +16,11 @@ export interface CommandInput {
   group?: string;
 }
 
-/** A command ready to be sent. Ids and times are the caller's: core has neither clock nor chance. */
+/**
+ * A command ready to be sent. Ids and times are the caller's: core has neither clock nor chance.
+ * @param command its parts; `base` holds the field versions that it was made on, `after` the entry that its device had seen last
+ * @returns the command, with the version that this program writes
+ */
 export function makeCommand({ id, type, kind, entityId, madeAt, after, payload, base = {}, group }: CommandInput): Command {
   return { id, schemaVersion, type, entity: { kind, id: entityId }, madeAt, after, base, payload, ...(group && { group }) };
 }

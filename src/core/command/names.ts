@@ -16,7 +16,12 @@ export type SetName = {
 /** Fields and values that such a command sets. */
 export type SetOf<N extends SetName> = Payloads[N] extends { set: infer S } ? S : never;
 
-/** The table that a command is about; the given one where it may be any. */
+/**
+ * The table that a command is about; the given one where it may be any.
+ * @param type the name of a command
+ * @param otherwise the table where a command may be about any
+ * @returns the name of a table
+ */
 export function tableOf(type: CommandName, otherwise: TableName = 'job'): TableName {
   return commandType(type)?.on ?? otherwise;
 }
@@ -33,7 +38,14 @@ export interface Making {
   group?: string;
 }
 
-/** A command ready to be sent; its name, its payload and what it is about go together. */
+/**
+ * A command ready to be sent; its name, its payload and what it is about go together.
+ * @param type its name
+ * @param entityId the row that it is about
+ * @param payload what it says
+ * @param making ids, time and person, from the caller
+ * @returns the command
+ */
 export function command<N extends CommandName>(type: N, entityId: string, payload: Payloads[N], making: Making): Command<Payloads[N]> {
   const { id, madeAt, after = null, base, kind, group } = making;
   return makeCommand({ id, type, kind: tableOf(type, kind), entityId, madeAt, after, payload, base, group }) as Command<Payloads[N]>;

@@ -4,7 +4,11 @@ import { id, type ObjectOf } from '../state/kinds';
 import type { CommandType } from './types';
 import { Refused } from './types';
 
-/** Entries whose effect does not stand: each was undone, and that undo was not redone. One look at each entry. */
+/**
+ * Entries whose effect does not stand: each was undone, and that undo was not redone. One look at each entry.
+ * @param journal entries, oldest first
+ * @returns ids of the entries
+ */
 export function undoneIn(journal: readonly JournalEntry[]): ReadonlySet<string> {
   const undone = new Set<string>();
   // What takes an entry back comes after it: seen from the end, it is known already whether that stands itself.
@@ -22,7 +26,11 @@ export interface EntryGroup {
   entries: JournalEntry[];
 }
 
-/** The journal as acts, oldest first; one that came in several pieces stands where its newest entry does. */
+/**
+ * The journal as acts, oldest first; one that came in several pieces stands where its newest entry does.
+ * @param journal entries, oldest first
+ * @returns one group for each act
+ */
 export function actsOf(journal: readonly JournalEntry[]): EntryGroup[] {
   const groups = new Map<string, JournalEntry[]>();
   for (const e of journal) if (e.groupId) groups.set(e.groupId, [...(groups.get(e.groupId) ?? []), e]);
@@ -32,7 +40,12 @@ export function actsOf(journal: readonly JournalEntry[]): EntryGroup[] {
   });
 }
 
-/** The entries of the act that an entry belongs to, oldest first; none where there is no such entry. */
+/**
+ * The entries of the act that an entry belongs to, oldest first; none where there is no such entry.
+ * @param journal entries, oldest first
+ * @param id any entry of the act
+ * @returns the entries, or an empty list
+ */
 export function actOf(journal: readonly JournalEntry[], id: string): JournalEntry[] {
   const entry = journal.find((e) => e.id === id);
   if (!entry) return [];
@@ -56,7 +69,12 @@ function buildingOn(changes: readonly Change[]): (later: readonly Change[]) => b
     });
 }
 
-/** True if `later` builds on what `changes` did. */
+/**
+ * True if `later` builds on what `changes` did.
+ * @param later changes of a later entry
+ * @param changes changes of an earlier one
+ * @returns true where both touch the same field of a row, or the row that was made
+ */
 export const buildsOn = (later: readonly Change[], changes: readonly Change[]): boolean => buildingOn(changes)(later);
 
 /** Entries after `id` whose effect stands and which build on it, oldest first. */
@@ -111,7 +129,12 @@ export const undoTypes = (undoable: (type: string) => boolean) => [
   takingBack('redo', 'Redone', undoable),
 ];
 
-/** What "Undo" and "Redo" would act on now: the newest entry that stands, and the newest undo with nothing after it. */
+/**
+ * What "Undo" and "Redo" would act on now: the newest entry that stands, and the newest undo with nothing after it.
+ * @param journal entries, oldest first
+ * @param undoable which names of commands may be taken back
+ * @returns both may be null
+ */
 export function undoTargets(
   journal: readonly JournalEntry[],
   undoable: (type: string) => boolean,

@@ -9,7 +9,11 @@ const steps: Record<number, Record<string, (payload: Payload) => Payload>> = {
   2: { 'spec.add': (p) => ({ ...p, serviceLow: null, serviceHigh: null, origin: 'book' }) },
 };
 
-/** A command of any earlier version as this program would have written it. Never changes what the command does. */
+/**
+ * A command of any earlier version as this program would have written it. Never changes what the command does.
+ * @param command a command as any release wrote it; left as it is
+ * @returns the command in today's version
+ */
 export function upcast<C extends Pick<Command, 'type' | 'schemaVersion' | 'payload'>>(command: C): C {
   let { payload } = command;
   for (let v = command.schemaVersion; v < schemaVersion; v++) {

@@ -33,7 +33,11 @@ const kinds: Readonly<Record<string, [StageId, string]>> = {
   watch: ['handover', 'Watch list'],
 };
 
-/** The stage and the name of a kind of line; the first stage for one that is not known. */
+/**
+ * The stage and the name of a kind of line; the first stage for one that is not known.
+ * @param kind a kind of line, as find_lines names it
+ * @returns the stage to open and what the kind is called
+ */
 export const stageOfKind = (kind: string): { stage: StageId; name: string } => {
   const [stage, name] = kinds[kind] ?? ['book-in', kind];
   return { stage, name };

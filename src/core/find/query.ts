@@ -1,4 +1,8 @@
-/** The same as find_plain in the database: small letters, and only letters, digits, decimal points and pictograms between blanks. */
+/**
+ * The same as find_plain in the database: small letters, and only letters, digits, decimal points and pictograms between blanks.
+ * @param text anything a person typed
+ * @returns words in the order in which they stand
+ */
 export function plainWords(text: string): string[] {
   return text
     .toLowerCase()
@@ -12,12 +16,18 @@ export function plainWords(text: string): string[] {
 /** The most words that a search looks at. */
 const mostWords = 8;
 
-/** The words that a search looks for: the first few different ones. */
+/**
+ * The words that a search looks for: the first few different ones.
+ * @param text anything a person typed
+ * @returns words in the order in which they stand, each once
+ */
 export const soughtWords = (text: string): string[] => [...new Set(plainWords(text))].slice(0, mostWords);
 
 /**
  * A search as a tsquery for find_lines: every word by its beginning, at least one of them in the line itself and not only
  * in the name of the bike. Null where nothing is left to look for.
+ * @param text anything a person typed
+ * @returns the text of a tsquery
  */
 export function tsqueryOf(text: string): string | null {
   const words = soughtWords(text);

@@ -7,7 +7,11 @@ import { lastSeen, reasonsSeen } from './seen';
 import type { Fitness, FitnessVerdict, FitnessReason } from './types';
 import { brakesUnproved, openChecks, temporary, unseen, unsettled, waiting } from './work';
 
-/** How far an act goes: riding implies running implies cranking implies turning. */
+/**
+ * How far an act goes: riding implies running implies cranking implies turning.
+ * @param act turn, crank, run, ride or hand over
+ * @returns a rank: the higher, the further
+ */
 export const reachOf = (act: FitnessAct): number => fitnessActs.indexOf(act);
 
 function verdict(act: FitnessAct, all: readonly FitnessReason[], c: FitnessRows): FitnessVerdict {
@@ -25,6 +29,10 @@ function verdict(act: FitnessAct, all: readonly FitnessReason[], c: FitnessRows)
 /**
  * Whether a bike may be turned, cranked, run, ridden and handed over, from everything on record; what stands against each, and
  * what lifts it. The one decision that every view, the tracer and the bench line ask. Common practice throughout.
+ * @param k what ships and the workshop's own knowledge
+ * @param c the rows of the job
+ * @param epochs the repairs in their order, where they are worked out already
+ * @returns for each act whether it may be done, and what stands against it
  */
 export function fitnessOf(k: Knowledge, c: FitnessRows, epochs = new Epochs(k, c.repairs)): Fitness {
   const now = lastRepairId(c.repairs);

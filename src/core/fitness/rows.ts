@@ -45,7 +45,12 @@ export interface FitnessRows {
   overrules?: Overrule[];
 }
 
-/** The rows of one job out of a state. Throws if the job is not in it. */
+/**
+ * The rows of one job out of a state. Throws if the job is not in it.
+ * @param state what is known, left as it is
+ * @param jobId the job
+ * @returns the rows that `fitnessOf` reads
+ */
 export function fitnessRowsOf(state: State, jobId: string): FitnessRows {
   const job = state.rows.job.get(jobId);
   const bike = job && state.rows.bike.get(job.bikeId);

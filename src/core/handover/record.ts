@@ -36,7 +36,13 @@ export interface RecordHead {
   zone: string;
 }
 
-/** The head of a job's record, from what a device or the server holds of the job. */
+/**
+ * The head of a job's record, from what a device or the server holds of the job.
+ * @param snapshot of which the shop, the personal data and the job are read
+ * @param state what is known, left as it is
+ * @param zone an IANA time zone, for the dates that are printed
+ * @returns the head, with no name in it where personal data are left out
+ */
 export function headOf(
   { shop, personal, jobId }: Pick<JobSnapshot, 'shop' | 'personal' | 'jobId'>,
   state: State,
@@ -67,6 +73,9 @@ function headLines({ c, day }: Source, { workshop, owner }: RecordHead, signedBy
 /**
  * What was found, measured, done, retested, checked, torqued, allowed and signed, and what is to be watched, from a job's rows.
  *
+ * @param state what is known, left as it is
+ * @param k what ships and the workshop's own knowledge
+ * @param jobId the job
  * @param head whose bike and workshop it is, and in which currency sums are told; rows hold only ids
  * @returns sections in the order in which they are read; figures in the units in which they were entered
  */

@@ -10,7 +10,11 @@ const wrong = (problem: string): ReadLine => ({ ok: false, problem });
 const object = (x: unknown): x is Record<string, unknown> => typeof x === 'object' && x !== null && !Array.isArray(x);
 const text = (x: unknown, most = 80): x is string => typeof x === 'string' && x.length > 0 && x.length <= most;
 
-/** Reads one line of the instruments' format. What is not known in it is passed over; what is wrong is said. */
+/**
+ * Reads one line of the instruments' format. What is not known in it is passed over; what is wrong is said.
+ * @param line one line without its end
+ * @returns a message, or what is wrong with the line
+ */
 export function readLine(line: string): ReadLine {
   if (line.length > longest) return wrong(`A line is longer than ${longest} characters.`);
   let x: unknown;
@@ -77,7 +81,11 @@ function controlsOf(x: unknown): Control[] {
   });
 }
 
-/** A message as its line, without the end of line. */
+/**
+ * A message as its line, without the end of line.
+ * @param m a message that `readLine` could give
+ * @returns the line
+ */
 export function writeLine(m: Message): string {
   switch (m.kind) {
     case 'hello':
@@ -97,7 +105,11 @@ export function writeLine(m: Message): string {
   }
 }
 
-/** A recorded stream: its messages in order, or the first line that is wrong and why. */
+/**
+ * A recorded stream: its messages in order, or the first line that is wrong and why.
+ * @param text lines, one message each
+ * @returns all messages or none
+ */
 export function readRecording(text: string): { ok: true; messages: Message[] } | { ok: false; line: number; problem: string } {
   const messages: Message[] = [];
   const lines = text.split(/\r?\n/);

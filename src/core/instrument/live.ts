@@ -21,7 +21,12 @@ export const silent: Live = { hello: null, channels: new Map(), ended: false };
 /** So many readings make up what a channel settles to: a second of a usual instrument. */
 export const settleOver = 20;
 
-/** What is known after one more message. A sample before the hello, or of a channel that was not named, is passed over. */
+/**
+ * What is known after one more message. A sample before the hello, or of a channel that was not named, is passed over.
+ * @param live what is known so far, left as it is
+ * @param m the message that came
+ * @returns what is known now
+ */
 export function heard(live: Live, m: Message): Live {
   switch (m.kind) {
     case 'hello':
@@ -45,6 +50,9 @@ export function heard(live: Live, m: Message): Live {
 /**
  * The figure to take from a channel: what the instrument itself calls settled, else the mean of the last second where it
  * flutters more than it resolves. Null where it shows none.
+ * @param hello what the instrument said of itself
+ * @param c the channel as it stands
+ * @returns the figure in the channel's own unit, with the decimals that the instrument resolves
  */
 export function figureOf(hello: Hello, c: LiveChannel): { value: number; decimals: number } | null {
   if (c.last.value === null) return null;

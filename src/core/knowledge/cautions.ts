@@ -31,7 +31,12 @@ function meant(d: Procedure, words: string): boolean {
   return by !== null && by.is.test(by.isNot ? words.replace(by.isNot, ' ') : words);
 }
 
-/** Ids of the cautions that go with some work, by the same doings that tests and repairs follow. Common practice. */
+/**
+ * Ids of the cautions that go with some work, by the same doings that tests and repairs follow. Common practice.
+ * @param k what ships and the workshop's own knowledge
+ * @param work what is said of it: its words, the access it opens, a wait, a tightening
+ * @returns ids, each once
+ */
 export function hazardsOfWork(k: Pick<Knowledge, 'doings' | 'access'>, { words, access, wait, tightening }: Work): string[] {
   const said = words.filter(Boolean).join('. ');
   const done = k.doings
@@ -40,10 +45,20 @@ export function hazardsOfWork(k: Pick<Knowledge, 'doings' | 'access'>, { words, 
   return hazardsOf([...done, ...openingDoes(access ? [access] : [], k.access)], k.doings);
 }
 
-/** Ids of the cautions that go with what is done. */
+/**
+ * Ids of the cautions that go with what is done.
+ * @param k what ships and the workshop's own knowledge
+ * @param does ids of doings
+ * @returns ids, each once
+ */
 export const hazardsOfDoings = (k: Pick<Knowledge, 'doings'>, does: readonly string[]): string[] => hazardsOf(does, k.doings);
 
-/** Ids of the cautions that go with a step of a usual job: by what it is said to do, by its words and by what it opens the way to. */
+/**
+ * Ids of the cautions that go with a step of a usual job: by what it is said to do, by its words and by what it opens the way to.
+ * @param k what ships and the workshop's own knowledge
+ * @param s a step of a usual job
+ * @returns ids, each once
+ */
 export const hazardsOfUsual = (k: Pick<Knowledge, 'doings' | 'access'>, s: UsualStep): string[] => [
   ...new Set([...hazardsOf(s.does ?? [], k.doings), ...hazardsOfWork(k, { words: [s.part], access: s.access })]),
 ];
@@ -51,7 +66,13 @@ export const hazardsOfUsual = (k: Pick<Knowledge, 'doings' | 'access'>, s: Usual
 /** Where it is not known whether a bike is so, a caution stands if at least this share of bikes is. */
 const worthSaying = 0.2;
 
-/** Those of some cautions that can happen on this bike. */
+/**
+ * Those of some cautions that can happen on this bike.
+ * @param k what ships and the workshop's own knowledge
+ * @param ids ids of cautions
+ * @param facts what is known of the bike
+ * @returns the ids that stay, in the same order
+ */
 export const cautionsHere = (
   k: { hazards: readonly Hazard[]; attributes: readonly Attribute[] },
   ids: readonly string[],

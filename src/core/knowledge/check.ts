@@ -5,7 +5,12 @@ import { unsettledIn } from './coverage';
 import type { Knowledge } from './types';
 import { unsound } from './unsound';
 
-/** What a schema cannot see: everything that is unsound or of no use. What ships has none of either. */
+/**
+ * What a schema cannot see: everything that is unsound or of no use. What ships has none of either.
+ * @param k what ships and the workshop's own knowledge
+ * @param ofShop ids that are the workshop's own, for which less is asked
+ * @returns sentences, each naming its place; empty where all is sound
+ */
 export const checkKnowledge = (k: Knowledge, ofShop: ReadonlySet<string> = new Set()): string[] => [
   ...unsound(k),
   ...idle(k),

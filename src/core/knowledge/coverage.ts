@@ -52,10 +52,18 @@ function breadthOf(k: Knowledge): Breadth[] {
   });
 }
 
-/** Whether a fault stands for everything that has no name of its own. */
+/**
+ * Whether a fault stands for everything that has no name of its own.
+ * @param fault of which the id is read
+ * @returns true for "something else in this area"
+ */
 export const nameless = ({ id }: Pick<Fault, 'id'>): boolean => id.startsWith('other-') || id === 'not-in-list';
 
-/** How much there is of everything, and where it is thin: judged by itself, without a bike. */
+/**
+ * How much there is of everything, and where it is thin: judged by itself, without a bike.
+ * @param k what ships and the workshop's own knowledge
+ * @returns counts, and lists of what is thin
+ */
 export function coverageOf(k: Knowledge): Coverage {
   const faults = k.faults.filter((f) => !f.retired);
   const shows = new Map(k.tests.map((t) => [t.id, new Set(t.outcomes.flatMap((o) => Object.keys(o.find)))]));

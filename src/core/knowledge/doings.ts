@@ -20,7 +20,12 @@ export function doneWith(does: readonly string[] | undefined, doings: readonly P
   return done;
 }
 
-/** The furthest act that is done with the engine; null where it is left alone. */
+/**
+ * The furthest act that is done with the engine; null where it is left alone.
+ * @param does ids of what is done
+ * @param doings what is known of each
+ * @returns turn, crank, run or ride, or null
+ */
 export function actOf(does: readonly string[] | undefined, doings: readonly Procedure[]): EngineAct | null {
   const acts = doneWith(does, doings).flatMap((d) => d.act ?? []);
   return [...engineActs].reverse().find((a) => acts.includes(a)) ?? null;
@@ -31,7 +36,12 @@ export const hazardsOf = (does: readonly string[] | undefined, doings: readonly 
   ...new Set(doneWith(does, doings).flatMap((d) => d.hazards)),
 ];
 
-/** Price of the risk of everything that is done, in money. */
+/**
+ * Price of the risk of everything that is done, in money.
+ * @param does ids of what is done
+ * @param doings what is known of each
+ * @returns money: chance times harm, added up
+ */
 export const riskPrice = (does: readonly string[] | undefined, doings: readonly Procedure[]): number =>
   doneWith(does, doings).reduce((sum, d) => sum + d.price, 0);
 

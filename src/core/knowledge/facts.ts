@@ -46,7 +46,13 @@ export interface JobSaid {
   ranWhenParked: string | null;
 }
 
-/** What is filled in for the bike and the job; where the bike has nothing of its own, what is usual on its kind, and what follows. */
+/**
+ * What is filled in for the bike and the job; where the bike has nothing of its own, what is usual on its kind, and what follows.
+ * @param bike what is filled in for the bike
+ * @param job what is filled in for the job
+ * @param knowledge of which the kinds of bike are read
+ * @returns values by attribute
+ */
 export function factsOf(bike: BikeSaid, job: JobSaid, { archetypes }: Pick<Knowledge, 'archetypes'>): Facts {
   const { strokes, cylinders, cooling, ignition, fuelling, decompressor, voltage, starting, clutch } = bike;
   const { standingMonths, storage, fuelLeft, crash, ranWhenParked } = job;
@@ -72,7 +78,12 @@ export function factsOf(bike: BikeSaid, job: JobSaid, { archetypes }: Pick<Knowl
   return { ...known, ...derived(known), ...bike.traits };
 }
 
-/** How many cylinders a bike has, by what is filled in or by its kind; null where neither says. */
+/**
+ * How many cylinders a bike has, by what is filled in or by its kind; null where neither says.
+ * @param bike what is filled in for the bike
+ * @param knowledge of which the kinds of bike are read
+ * @returns a count
+ */
 export function cylindersOf(bike: Pick<BikeSaid, 'cylinders' | 'archetype'>, { archetypes }: Pick<Knowledge, 'archetypes'>): number | null {
   const usual = archetypes.find((a) => a.id === bike.archetype)?.attributes.cylinders;
   return bike.cylinders ?? (usual === undefined ? null : Number(usual));
@@ -87,7 +98,12 @@ function holds(condition: When[string], value: string | number): boolean {
   return String(condition) === String(value);
 }
 
-/** True only if every attribute of the condition is known and fits. */
+/**
+ * True only if every attribute of the condition is known and fits.
+ * @param when a condition on attributes
+ * @param facts what is known of the bike
+ * @returns false also where an attribute is unknown
+ */
 export function isMet(when: When, facts: Facts): boolean {
   return Object.entries(when).every(([a, c]) => facts[a] !== undefined && holds(c, facts[a]));
 }
@@ -95,6 +111,10 @@ export function isMet(when: When, facts: Facts): boolean {
 /**
  * How far a thing applies to this bike: 1 if it does, 0 if it cannot, and in between the share of bikes it applies to
  * where an attribute is unknown.
+ * @param when a condition on attributes, or none
+ * @param facts what is known of the bike
+ * @param attributes what is known of each attribute, its usual shares among them
+ * @returns 0 to 1
  */
 export function applicability(when: When | undefined, facts: Facts, attributes: readonly Attribute[]): number {
   let share = 1;

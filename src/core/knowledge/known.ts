@@ -44,6 +44,10 @@ function quantityIn(k: Knowledge, path: string, quantity: string, unit: string |
 /**
  * The first thing that a command names and the knowledge does not have: a test, an outcome, a place, a fault, a symptom, a
  * quantity or its unit, an area, a kind of bike. Null if all is known. What was retired is known still.
+ * @param k what ships and the workshop's own knowledge
+ * @param type the name of a command
+ * @param payload what it says
+ * @returns the field, its value and what it should have been, or null
  */
 export function unknownIn(k: Knowledge, type: string, payload: object): Unknown | null {
   const p = payload as Naming;

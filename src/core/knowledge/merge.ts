@@ -28,7 +28,12 @@ const lists = [
   'fastenerWays',
 ] as const;
 
-/** Figures that name nothing are told in words; the others take the place of what was there. */
+/**
+ * Figures that name nothing are told in words; the others take the place of what was there.
+ * @param k what ships and the workshop's own knowledge
+ * @param figures a workshop's own figures for faults and tests that are there
+ * @returns the knowledge with them, and what was wrong with the others
+ */
 export function withFigures(k: Knowledge, figures: readonly OwnFigure[]): { knowledge: Knowledge; problems: string[] } {
   if (figures.length === 0) return { knowledge: k, problems: [] };
   const problems = figures.flatMap(({ fault, test }) => {
@@ -84,7 +89,12 @@ const withWords = (v: Vocabulary, more: Partial<Vocabulary>): Vocabulary =>
     Object.entries(v).map(([list, words]) => [list, [...words, ...(more[list as keyof Vocabulary] ?? [])]]),
   ) as unknown as Vocabulary;
 
-/** One body of knowledge out of several files. Figures with a unit become SI. The hash is the caller's: it names the bytes. */
+/**
+ * One body of knowledge out of several files. Figures with a unit become SI. The hash is the caller's: it names the bytes.
+ * @param files what was read, in the order in which later ones win
+ * @param hash names the bytes that were read
+ * @returns the knowledge; whether it is sound is `checkKnowledge`'s to say
+ */
 export function mergeKnowledge(files: readonly KnowledgeFile[], hash: string): Knowledge {
   const all = Object.fromEntries(lists.map((l) => [l, [] as unknown[]]));
   let label = '';

@@ -22,12 +22,20 @@ interface Merged {
  * What ships and what the shop knows itself, as one body of knowledge. An entry whose references lead nowhere is left out and
  * named, the others count; entries taken out stay known by their ids and are no longer offered. The result is the same object
  * as long as the rows say the same.
+ * @param base what ships
+ * @param rows the workshop's own entries
+ * @returns a new body of knowledge; `base` is left as it is
  */
 export function withOwn(base: Knowledge, rows: readonly OwnEntry[]): Knowledge {
   return mergedOf(base, rows).knowledge;
 }
 
-/** The entries that are left out by `withOwn` or are of no use yet, each with the first reason. */
+/**
+ * The entries that are left out by `withOwn` or are of no use yet, each with the first reason.
+ * @param base what ships
+ * @param rows the workshop's own entries
+ * @returns one problem an entry
+ */
 export function ownProblems(base: Knowledge, rows: readonly OwnEntry[]): OwnProblem[] {
   return mergedOf(base, rows).problems;
 }
@@ -133,7 +141,12 @@ function shortHash(text: string): string {
   return (h >>> 0).toString(16).padStart(8, '0');
 }
 
-/** An id for a new entry: "own-" and its name in small letters, with a number where that is taken. At most 60 characters. */
+/**
+ * An id for a new entry: "own-" and its name in small letters, with a number where that is taken. At most 60 characters.
+ * @param name what the entry is called
+ * @param taken whether an id is in use
+ * @returns small letters, digits and hyphens
+ */
 export function freeId(name: string, taken: (id: string) => boolean): string {
   const plain = name
     .normalize('NFD')
@@ -146,7 +159,11 @@ export function freeId(name: string, taken: (id: string) => boolean): string {
   for (let n = 2; ; n++) if (!taken(`${stem}-${n}`)) return `${stem}-${n}`;
 }
 
-/** The shop's entries as one file of knowledge: what `--own` and the import take. Entries taken out stand in it as such. */
+/**
+ * The shop's entries as one file of knowledge: what `--own` and the import take. Entries taken out stand in it as such.
+ * @param rows the workshop's own entries
+ * @returns plain data, to be written as YAML
+ */
 export function ownFile(rows: readonly OwnEntry[]): Record<string, unknown> {
   const bodies = (what: OwnEntry['what']) => rows.filter((r) => r.what === what).map((r) => r.body);
   const offered = (what: OwnEntry['what']) =>

@@ -105,8 +105,10 @@ export type Wrong = Record<string, string>;
 export type Made<T> = { ok: true; made: T } | { ok: false; wrong: Wrong };
 
 const emptyLook: LookDraft = { kind: 'look', how: '', shows: '', clean: '', minutes: '', access: [], hazards: [] };
+/** An empty form for how a fault looks. */
 export const freshLook = (): LookDraft => ({ ...emptyLook });
 
+/** An empty form for a fault. */
 export const freshFault = (): FaultDraft => ({
   name: '',
   system: '',
@@ -124,6 +126,7 @@ export const freshFault = (): FaultDraft => ({
   look: null,
 });
 
+/** An empty form for a test. */
 export const freshTest = (): TestDraft => ({
   name: '',
   system: '',
@@ -141,10 +144,17 @@ export const freshTest = (): TestDraft => ({
   measure: { name: '', unit: '', low: '', high: '', gauge: '2' },
 });
 
+/** An empty form for a sign. */
 export const freshSign = (): SignDraft => ({ name: '', perCylinder: false, stray: 'seldom', family: '', words: '' });
+/** An empty form for another figure. */
 export const freshFigure = (): FigureDraft => ({ about: '', oneIn: '', minutes: '', parts: '' });
 
-/** The grades of a finding, from "nothing to see" upward. */
+/**
+ * The grades of a finding, from "nothing to see" upward.
+ * @param k what ships and the workshop's own knowledge
+ * @param id id of a finding
+ * @returns at least "none" and one more; empty for an id that is not known
+ */
 export const gradesOf = (k: Knowledge, id: string): readonly string[] => k.findings.find((f) => f.id === id)?.grades ?? ['no', 'yes'];
 
 /** Findings that some test can show. */
@@ -175,6 +185,10 @@ const taken = (k: Knowledge) => (id: string) => [k.faults, k.findings, k.tests].
 
 /**
  * A fault, and the finding and the test that show it where it has a look of its own. `id` is kept where an entry is changed.
+ * @param k what ships and the workshop's own knowledge
+ * @param d the form
+ * @param id of the entry that is changed, else a new one is made
+ * @returns what was made, or what is wrong and in which field
  */
 export function faultFrom(
   k: Knowledge,
@@ -256,7 +270,13 @@ function lookFrom(k: Knowledge, d: FaultDraft, look: LookDraft, fault: string, w
   return { finding, test };
 }
 
-/** A test of the shop's own. */
+/**
+ * A test of the shop's own.
+ * @param k what ships and the workshop's own knowledge
+ * @param d the form
+ * @param id of the entry that is changed, else a new one is made
+ * @returns what was made, or what is wrong and in which field
+ */
 export function testFrom(k: Knowledge, d: TestDraft, id?: string): Made<Test> {
   const wrong: Wrong = {};
   said(wrong, 'name', d.name, 'Name it by what one does.');
@@ -370,7 +390,13 @@ function measureFrom(
   };
 }
 
-/** Something that is noticed: a complaint of owners, or a sign that only a test shows. */
+/**
+ * Something that is noticed: a complaint of owners, or a sign that only a test shows.
+ * @param k what ships and the workshop's own knowledge
+ * @param d the form
+ * @param id of the entry that is changed, else a new one is made
+ * @returns what was made, or what is wrong and in which field
+ */
 export function signFrom(k: Knowledge, d: SignDraft, id?: string): Made<FindingKind> {
   const wrong: Wrong = {};
   said(wrong, 'name', d.name, 'What is noticed, in a few words.');
@@ -388,7 +414,12 @@ export function signFrom(k: Knowledge, d: SignDraft, id?: string): Made<FindingK
   };
 }
 
-/** Another figure for a fault or a test that is there: `about` is "fault:ID" or "test:ID". */
+/**
+ * Another figure for a fault or a test that is there: `about` is "fault:ID" or "test:ID".
+ * @param k what ships and the workshop's own knowledge
+ * @param d the form
+ * @returns what was made, or what is wrong and in which field
+ */
 export function figureFrom(k: Knowledge, d: FigureDraft): Made<OwnFigure> {
   const wrong: Wrong = {};
   const [kind, id] = d.about.split(':') as ['fault' | 'test', string];
@@ -417,7 +448,12 @@ export function figureFrom(k: Knowledge, d: FigureDraft): Made<OwnFigure> {
 
 const text = (x: number | undefined) => (x === undefined ? '' : String(x));
 
-/** The draft that would make this fault, for changing it. */
+/**
+ * The draft that would make this fault, for changing it.
+ * @param k what ships and the workshop's own knowledge
+ * @param f a fault of the workshop's own
+ * @returns the form as it would be filled in
+ */
 export function draftOfFault(k: Knowledge, f: Fault): FaultDraft {
   const brings = Object.entries(f.causes).flatMap(([finding, s]): FaultDraft['brings'] => {
     const one = (grade: string, chance: number) => ({
@@ -445,6 +481,11 @@ export function draftOfFault(k: Knowledge, f: Fault): FaultDraft {
   };
 }
 
+/**
+ * The draft that would make this finding, for changing it.
+ * @param f a finding of the workshop's own
+ * @returns the form as it would be filled in
+ */
 export const draftOfSign = (f: FindingKind): SignDraft => ({
   name: f.name,
   perCylinder: f.per === 'cylinder',
@@ -453,6 +494,11 @@ export const draftOfSign = (f: FindingKind): SignDraft => ({
   words: f.symptom?.words ?? '',
 });
 
+/**
+ * The draft that would make this figure, for changing it.
+ * @param f a figure of the workshop's own
+ * @returns the form as it would be filled in
+ */
 export const draftOfFigure = (f: OwnFigure): FigureDraft => ({
   about: f.fault !== undefined ? `fault:${f.fault}` : `test:${f.test}`,
   oneIn: f.prior === undefined ? '' : String(Math.round(1 / f.prior)),
@@ -460,7 +506,12 @@ export const draftOfFigure = (f: OwnFigure): FigureDraft => ({
   parts: text(f.parts),
 });
 
-/** A changed fault with what the form does not show, as it was. */
+/**
+ * A changed fault with what the form does not show, as it was.
+ * @param was the fault before
+ * @param made the one that the form makes
+ * @returns the fault to keep
+ */
 export function faultChanged(was: Fault, made: Fault): Fault {
   const { words, place, applies, raised, touchedTimes, intermittent, shows, helpedBattery, stops, leads, harm, unless, replacedBy } = was;
   const { does, doesNot, residual, spoils, others } = was.remedy;
@@ -482,7 +533,12 @@ export function faultChanged(was: Fault, made: Fault): Fault {
   return { ...made, ...rest, remedy: { ...made.remedy, ...some({ does, doesNot, residual, spoils, others }) } };
 }
 
-/** A changed sign with its grades and what it sets, as they were. */
+/**
+ * A changed sign with its grades and what it sets, as they were.
+ * @param was the finding before
+ * @param made the one that the form makes
+ * @returns the finding to keep
+ */
 export function signChanged(was: FindingKind, made: FindingKind): FindingKind {
   const sets = was.symptom?.sets;
   return {
@@ -493,7 +549,12 @@ export function signChanged(was: FindingKind, made: FindingKind): FindingKind {
   };
 }
 
-/** The draft that would make this test, or null if it says more than the form can hold: such a one is changed in its file. */
+/**
+ * The draft that would make this test, or null if it says more than the form can hold: such a one is changed in its file.
+ * @param k what ships and the workshop's own knowledge
+ * @param t a test of the workshop's own
+ * @returns the form as it would be filled in
+ */
 export function draftOfTest(k: Knowledge, t: Test): TestDraft | null {
   const normal = t.outcomes.find((o) => o.normal);
   const others = t.outcomes.filter((o) => o !== normal);

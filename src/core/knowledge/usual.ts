@@ -27,11 +27,21 @@ export function adapted(job: UsualJob, facts: Facts, attributes: readonly Attrib
   };
 }
 
-/** The usual jobs that this bike can have, as they are on it. */
+/**
+ * The usual jobs that this bike can have, as they are on it.
+ * @param k of which the usual jobs and the attributes are read
+ * @param facts what is known of the bike
+ * @returns jobs in the order of the knowledge, steps that the bike has not left out
+ */
 export const usualJobs = (k: { strips: readonly UsualJob[]; attributes: readonly Attribute[] }, facts: Facts): UsualJob[] =>
   k.strips.filter((j) => applicability(j.when, facts, k.attributes) > 0).map((j) => adapted(j, facts, k.attributes));
 
-/** Everything that has to be off before a step, through all steps between; a step of a circle stands before itself. */
+/**
+ * Everything that has to be off before a step, through all steps between; a step of a circle stands before itself.
+ * @param steps all steps of a job
+ * @param id the step that is asked about
+ * @returns ids of steps
+ */
 export function comesBefore(steps: readonly Pick<UsualStep, 'id' | 'after'>[], id: string): Set<string> {
   const afterOf = new Map(steps.map((s) => [s.id, s.after ?? []]));
   const found = new Set<string>();
@@ -51,6 +61,7 @@ export const circleIn = (steps: readonly Pick<UsualStep, 'id' | 'after'>[]): str
 /**
  * The step that is proposed next: the first whose forerunners are all off.
  *
+ * @param job the usual job, as it is on this bike
  * @param off ids of the steps that are off
  * @returns null once all are off
  */

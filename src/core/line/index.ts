@@ -80,6 +80,9 @@ function walk(line: SpokenReading, phrase: Phrase, edges: Edge[]): Meaning[] {
 /**
  * Understands a line as a mechanic says it. Pure: it depends on the words and on the job as it stands. Never keeps
  * anything; where there are several meanings it gives them all.
+ * @param source the line as it was typed or spoken
+ * @param context the job, the knowledge and where the line was typed
+ * @returns what was meant, in order of likelihood, or what to ask back
  */
 export function understand(source: string, context: LineContext): Understanding {
   const text = source.trim();

@@ -114,6 +114,10 @@ function decimals(words: string[], at: number): { text: string; used: number } |
 /**
  * Numbers that begin at a token, the longest first: digits (118, 12.4, .04, 1 172 is two), or words. A decimal comma is
  * read as nothing: what was meant is asked. `loose` also takes what dictation mishears (to, for).
+ * @param tokens a line, split
+ * @param at index of the first token
+ * @param loose whether one letter may be wrong in a word that stands for a number
+ * @returns value and count of tokens of each; empty where no number begins there
  */
 export function numbersAt(tokens: readonly Token[], at: number, loose = false): FoundNumber[] {
   const first = tokens[at];

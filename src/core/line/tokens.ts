@@ -7,7 +7,11 @@ export interface Token {
   to: number;
 }
 
-/** Splits a line into words; colons, commas, semicolons and arrows stand alone, but not inside a number or a clock time. */
+/**
+ * Splits a line into words; colons, commas, semicolons and arrows stand alone, but not inside a number or a clock time.
+ * @param source the line as it was typed
+ * @returns words with their places in the line
+ */
 export function tokensOf(source: string): Token[] {
   const tokens: Token[] = [];
   const shape = /->|→|\d+:\d\d\b|[\d.]*\d,\d+\b|[:;,]|[^\s:;,→]+/g;

@@ -11,6 +11,10 @@ export const airFactor = (quantity: string, conditions: Conditions): number =>
 /**
  * A reading as it is judged: corrected for its circumstances, once, here, for the panel, the bar, the record and the tracer alike.
  * Limits speak of sea level.
+ * @param quantity id of what was measured
+ * @param value SI, as read
+ * @param conditions circumstances: temperature, altitude, and what else the quantity hangs on
+ * @returns SI, as it is compared with a limit
  */
 export function corrected(quantity: string, value: ReadingValue, conditions: Conditions): ReadingValue {
   const f = airFactor(quantity, conditions);

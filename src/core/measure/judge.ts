@@ -33,6 +33,10 @@ const judged = (verdict: Verdict, words: string): Judgement => ({ verdict, words
 /**
  * Judges a reading against a limit. "Borderline" means that the limit lies within two standard deviations of gauge
  * error, so that the reading cannot say on which side it is. An interval is judged only if all of it agrees.
+ * @param value SI, with more than one figure where there are several
+ * @param limit SI, null where there is none
+ * @param error the gauge's, absolute and relative, SI
+ * @returns a code with its words, and the margin
  */
 export function judge(value: ReadingValue, limit: Limit | null, error: GaugeError): Judgement {
   if (value.kind === 'none') return judged('no reading', `Not obtained: ${value.reason}`);
@@ -100,7 +104,11 @@ function words(v: Verdict, { general }: Limit): Judgement {
   return judged(v, `Within limits${against}.`);
 }
 
-/** Spread of readings that belong together: the difference of extremes as a share of the highest. 0 for fewer than two. */
+/**
+ * Spread of readings that belong together: the difference of extremes as a share of the highest. 0 for fewer than two.
+ * @param values readings that are not negative, any one unit
+ * @returns 0 to 1
+ */
 export function spread(values: readonly number[]): number {
   if (values.length < 2) return 0;
   const high = Math.max(...values);

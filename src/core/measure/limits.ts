@@ -15,7 +15,12 @@ export interface QuantityInfo {
 const generalSource = 'general value';
 export const otherGauge: GaugeError = { relative: 0.005, absolute: 0 };
 
-/** Bands and limits for this bike: those of its variant, for its voltage where they are written for 12 V. */
+/**
+ * Bands and limits for this bike: those of its variant, for its voltage where they are written for 12 V.
+ * @param general what the knowledge says of the measurement
+ * @param facts what is known of the bike
+ * @returns a new measure; the given one is left as it is
+ */
 export function forBike(general: Measure, facts: Facts): Measure {
   const other = general.variants?.find((v) => isMet(v.when, facts));
   const measure = other ? { ...general, bands: other.bands, limit: other.limit } : general;
@@ -29,7 +34,13 @@ export function forBike(general: Measure, facts: Facts): Measure {
   };
 }
 
-/** Everything that can be measured: what tests ask for, and the quantities beside them. */
+/**
+ * Everything that can be measured: what tests ask for, and the quantities beside them.
+ * @param k what ships and the workshop's own knowledge
+ * @param id id of a quantity
+ * @param facts what is known of the bike
+ * @returns what is known of it on this bike, or null for an id that is not known
+ */
 export function quantityInfo(k: Knowledge, id: string, facts: Facts): QuantityInfo | null {
   const test = k.tests.find((t) => t.measure?.quantity === id);
   if (test?.measure) {
@@ -55,7 +66,12 @@ export function quantityInfo(k: Knowledge, id: string, facts: Facts): QuantityIn
   };
 }
 
-/** This bike's own limit for a quantity if it has one, else the general value, marked as such. */
+/**
+ * This bike's own limit for a quantity if it has one, else the general value, marked as such.
+ * @param info what is known of the quantity
+ * @param specs the bike's own limits
+ * @returns SI, or null where neither has one
+ */
 export function limitFor(info: QuantityInfo, specs: readonly Spec[]): Limit | null {
   const own = specs.find((s) => s.quantity === info.id);
   if (!own) return info.general;

@@ -29,7 +29,12 @@ const plausible: Record<string, Plausible> = {
   rpm: can.revs,
 };
 
-/** Bounds (SI) of what a quantity can be on a motorcycle; undefined where none are known. */
+/**
+ * Bounds (SI) of what a quantity can be on a motorcycle; undefined where none are known.
+ * @param info what is known of the quantity
+ * @param limit the one it is judged by, which widens the bounds
+ * @returns lowest and highest, SI
+ */
 export function plausibleFor(info: QuantityInfo, limit: Limit | null): Plausible | undefined {
   // A figure more than twenty times its limit is a slip of the unit, not a finding.
   if (limit?.high && info.unit === 'mm') return { low: 0, high: Math.max(limit.high * 20, 1e-3) };

@@ -18,7 +18,12 @@ export interface BarGeometry {
 
 const share = (x: number, from: number, to: number) => Math.min(1, Math.max(0, (x - from) / (to - from)));
 
-/** Lays out a bar so that the allowed band takes its middle and the reading is always on it, or marked as off it. */
+/**
+ * Lays out a bar so that the allowed band takes its middle and the reading is always on it, or marked as off it.
+ * @param value SI
+ * @param limit SI, null where there is none
+ * @returns places along the bar from 0 to 1; null where there is nothing to draw
+ */
 export function barGeometry(value: ReadingValue, limit: Limit | null): BarGeometry | null {
   const reading = bounds(value);
   if (!limit || (limit.low === null && limit.high === null)) {

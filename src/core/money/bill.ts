@@ -1,7 +1,16 @@
 import type { Part, Repair } from '../state';
 
-/** Sums in hundredths, so that nothing is lost to binary fractions. */
+/**
+ * Sums in hundredths, so that nothing is lost to binary fractions.
+ * @param amount a sum with two decimals, as it is kept
+ * @returns hundredths, a whole number
+ */
 export const cents = (amount: string): number => Math.round(Number(amount) * 100);
+/**
+ * A sum as it is kept, out of hundredths.
+ * @param c hundredths, a whole number
+ * @returns a sum with two decimals
+ */
 export const amount = (c: number): string =>
   `${c < 0 ? '-' : ''}${Math.floor(Math.abs(c) / 100)}.${String(Math.abs(c) % 100).padStart(2, '0')}`;
 
@@ -12,7 +21,13 @@ export interface Bill {
   totalCents: number;
 }
 
-/** Parts + hours × rate, before tax. Time is rounded to the cent once, at the end. */
+/**
+ * Parts + hours × rate, before tax. Time is rounded to the cent once, at the end.
+ * @param parts price of one and how many
+ * @param repairs minutes and cost of each
+ * @param rate money an hour
+ * @returns hundredths, and minutes in all
+ */
 export function billOf(
   parts: readonly Pick<Part, 'price' | 'quantity'>[],
   repairs: readonly Pick<Repair, 'minutes' | 'cost'>[],

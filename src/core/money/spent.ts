@@ -7,6 +7,7 @@ const ofJob = <T extends { jobId: string }>(rows: readonly T[], jobId: string): 
  * What a job has cost so far: parts ordered or fitted, what its repairs cost besides, and the work logged.
  *
  * @param state The record's tables; those of other jobs are left out.
+ * @param jobId the job
  * @returns Hundredths of the shop's currency, before tax.
  * @throws Where there is no such job.
  */
@@ -19,7 +20,8 @@ export function spentCents(state: State, jobId: string): number {
 
 /**
  * What is left of the sum that the owner last agreed to.
- *
+ * @param state what is known, left as it is
+ * @param jobId the job
  * @returns Units of the shop's currency, negative once it is overdrawn; null where no sum was agreed.
  * @throws Where there is no such job.
  */

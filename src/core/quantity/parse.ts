@@ -13,6 +13,10 @@ const shape = /^([+-]?\d+(?:\.\d+)?|[+-]?\.\d+)\s*(.*)$/;
 /**
  * Reads one figure with an optional unit. Never guesses silently: a decimal comma, a letter for a digit, a unit of
  * another kind or an impossible value gives a message that says what may have been meant.
+ * @param text what was typed
+ * @param unitId id of a unit of the same kind
+ * @param plausible bounds (SI) outside of which is asked back
+ * @returns SI value and the unit, or a message
  */
 export function parseQuantity(text: string, unitId: string, plausible?: Plausible): Parsed {
   const t = text.trim();

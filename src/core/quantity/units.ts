@@ -158,6 +158,9 @@ const plain = (text: string) => text.toLowerCase().replace(/[\s.·]/g, '');
 /**
  * The unit of that id or spelling; undefined if it is not known. Case decides only where it must (mV, MV). Where a spelling
  * stands for several (k for kelvin and kilohm, lbs for pressure and force), the one of the wanted kind is meant.
+ * @param text an id or a spelling
+ * @param kind what is measured, which settles a spelling of two units
+ * @returns the unit, or undefined
  */
 export function unitOf(text: string, kind?: QuantityKind): Unit | undefined {
   const spelt = (u: Unit) => plain(u.id) === plain(text) || u.also.includes(plain(text));
@@ -173,7 +176,9 @@ function known(id: string): Unit {
 
 /**
  * SI value of `value` in `unitId`.
- *
+ * @param value a figure in `unitId`
+ * @param unitId id of a unit of the same kind
+ * @returns the figure in the SI unit of its kind
  * @throws {RangeError} for an unknown unit
  */
 export function toSi(value: number, unitId: string): number {
@@ -183,7 +188,9 @@ export function toSi(value: number, unitId: string): number {
 
 /**
  * Value in `unitId` of an SI value.
- *
+ * @param si a figure in the SI unit of its kind
+ * @param unitId id of a unit of the same kind
+ * @returns the figure in `unitId`
  * @throws {RangeError} for an unknown unit
  */
 export function fromSi(si: number, unitId: string): number {
@@ -191,20 +198,34 @@ export function fromSi(si: number, unitId: string): number {
   return si / u.factor - (u.offset ?? 0);
 }
 
-/** An SI value as text in a unit, with as many decimals as that unit is read to. */
+/**
+ * An SI value as text in a unit, with as many decimals as that unit is read to.
+ * @param si a figure in the SI unit of its kind
+ * @param unitId id of a unit of the same kind
+ * @returns the number alone
+ */
 export function show(si: number, unitId: string): string {
   const u = known(unitId);
   const text = fromSi(si, unitId).toFixed(u.decimals);
   return Number(text) === 0 ? Number(0).toFixed(u.decimals) : text;
 }
 
-/** An SI value beside a unit that is not of the SI, as text with its unit, e.g. `814 kPa`; null where the unit already is. */
+/**
+ * An SI value beside a unit that is not of the SI, as text with its unit, e.g. `814 kPa`; null where the unit already is.
+ * @param si a figure in the SI unit of its kind
+ * @param unitId id of a unit of the same kind
+ * @returns number, blank and the SI unit's sign, or null
+ */
 export function besideSi(si: number, unitId: string): string | null {
   const own = known(unitId).si;
   return own ? `${show(si, own)} ${own}` : null;
 }
 
-/** Units of the same kind, the given one first. */
+/**
+ * Units of the same kind, the given one first.
+ * @param unitId id of a unit
+ * @returns ids of units
+ */
 export function sameKind(unitId: string): string[] {
   const { kind, id } = known(unitId);
   return [id, ...units.filter((u) => u.kind === kind && u.id !== id).map((u) => u.id)];

@@ -28,11 +28,22 @@ const line = (s: SpecEntry): SpecFile['entries'][number] => ({
   origin: s.origin,
 });
 
+/**
+ * Limits as a table, for CSV; `readSpecRows` reads it back.
+ * @param specs limits of one bike
+ * @returns a table whose first line names its columns, figures in the unit that they were entered in
+ */
 export const specRows = (specs: readonly SpecEntry[]): string[][] => [
   [...columns],
   ...specs.map(line).map((l) => columns.map((c) => l[c])),
 ];
 
+/**
+ * Limits as a file of their own; `readSpecJson` reads it back.
+ * @param bike what the bike is called
+ * @param specs limits of one bike
+ * @returns plain data, to be written as JSON
+ */
 export const specFile = (bike: string, specs: readonly SpecEntry[]): SpecFile => ({
   format: 'ivrek-specification',
   version: 1,
@@ -42,7 +53,13 @@ export const specFile = (bike: string, specs: readonly SpecEntry[]): SpecFile =>
 
 export type SpecRead = { ok: true; entries: SpecEntry[] } | { ok: false; problems: string[] };
 
-/** Words of a limit, as a person would say it. */
+/**
+ * Words of a limit, as a person would say it.
+ * @param low figure or empty
+ * @param high figure or empty
+ * @param unit sign of the unit
+ * @returns "12 to 14 bar", "12 to … bar"
+ */
 export function enteredAs(low: string, high: string, unit: string): string {
   return `${low || '…'} to ${high || '…'} ${unit}`.trim();
 }
@@ -98,7 +115,11 @@ export function readSpecLines(
   return problems.length ? { ok: false, problems } : { ok: true, entries };
 }
 
-/** What is wrong with the order of the bounds of a limit; null where nothing is. */
+/**
+ * What is wrong with the order of the bounds of a limit; null where nothing is.
+ * @param spec its four bounds, SI, each null where there is none
+ * @returns a sentence, or null
+ */
 export function crossing({
   low,
   high,
@@ -112,7 +133,12 @@ export function crossing({
   return null;
 }
 
-/** Reads a specification from its JSON. */
+/**
+ * Reads a specification from its JSON.
+ * @param text the file
+ * @param known quantities and their units
+ * @returns limits, and for each that could not be read its place and why
+ */
 export function readSpecJson(text: string, known: Parameters<typeof readSpecLines>[1]): SpecRead {
   try {
     const file = JSON.parse(text) as Partial<SpecFile>;
@@ -125,7 +151,12 @@ export function readSpecJson(text: string, known: Parameters<typeof readSpecLine
   }
 }
 
-/** The same from a table whose first line names its columns. */
+/**
+ * The same from a table whose first line names its columns.
+ * @param rows cells; the first line names the columns
+ * @param known quantities and their units
+ * @returns limits, and for each that could not be read its line and why
+ */
 export function readSpecRows([first, ...rows]: readonly (readonly string[])[], known: Parameters<typeof readSpecLines>[1]): SpecRead {
   const names = (first ?? []).map((c) => c.trim().toLowerCase());
   if (!names.includes('quantity') || !names.includes('unit'))

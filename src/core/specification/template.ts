@@ -15,7 +15,11 @@ const fourStroke = ['valve-clearance-inlet', 'valve-clearance-exhaust', 'lobe-ce
 const cylinder = ['piston-clearance', 'bore-taper', 'bore-out-of-round', 'ring-gap'];
 const crank = ['crank-run-out', 'rod-side-play', 'rod-radial-play', 'small-end-play', 'main-bearing-play', 'flatness'];
 
-/** Quantities that belong on the specification sheet of a bike of this kind. What is unknown of it is taken to be there. */
+/**
+ * Quantities that belong on the specification sheet of a bike of this kind. What is unknown of it is taken to be there.
+ * @param facts what is known of the bike
+ * @returns ids of quantities, in the order of the sheet
+ */
 export function templateFor(facts: Facts): string[] {
   const is = (key: string, value: string) => facts[key] === undefined || facts[key] === null || facts[key] === value;
   return [

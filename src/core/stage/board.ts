@@ -41,7 +41,10 @@ interface Around {
 
 /**
  * What the board says of an open job.
- *
+ * @param state what is known, left as it is
+ * @param jobId the job
+ * @param around knowledge, ranking, names and the time, from the caller
+ * @returns what is to be done next, what is waited for, and how it stands
  * @throws Where there is no such job.
  */
 export function boardLine(state: State, jobId: string, { knowledge, ranking, nameOf, last, now }: Around): BoardLine {

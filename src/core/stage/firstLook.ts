@@ -1,7 +1,12 @@
 import { applicability, cylindersOf, factsOf, type Knowledge, type Test } from '../knowledge';
 import type { Case } from '../trace';
 
-/** The first-look tests that apply to this bike, in their order, each once for each place it has. */
+/**
+ * The first-look tests that apply to this bike, in their order, each once for each place it has.
+ * @param k what ships and the workshop's own knowledge
+ * @param c the case of the job
+ * @returns tests with their place, and whether each is done
+ */
 export function firstLook(k: Knowledge, c: Case): { test: Test; position: string | null; done: boolean }[] {
   const facts = factsOf(c.bike, c.job, k);
   const tests = k.tests

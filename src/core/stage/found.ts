@@ -18,6 +18,9 @@ const most = 2;
 /**
  * Results of the first look that are not as they should be, newest first, each with the work that mends it where what was seen
  * settles it: one or two faults that bring it nearly always.
+ * @param k what ships and the workshop's own knowledge
+ * @param c the case of the job
+ * @returns one entry a result, `work` empty where what was seen settles nothing
  */
 export function foundWork(k: Knowledge, c: Case): { evidenceId: string; says: string; work: FoundWork[] }[] {
   const newest = new Map<string, (typeof c.evidence)[number]>();

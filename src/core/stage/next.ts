@@ -34,6 +34,12 @@ function againstOf(fitness: Fitness): JobNext['against'] {
 /**
  * What can be done on a job now, and what it waits for. `ranking` is the tracer's, where a complaint is open; `now` is
  * the present time in ISO form.
+ * @param state what is known, left as it is
+ * @param k what ships and the workshop's own knowledge
+ * @param jobId the job
+ * @param ranking the tracer's, null where no complaint is open
+ * @param now present time, ISO
+ * @returns acts in the order of their worth, and waits in the order of their end
  */
 export function nextOf(state: State, k: Knowledge, jobId: string, ranking: Ranking | null, now: string): JobNext {
   const waits = list(state, 'wait').filter((w) => w.jobId === jobId && !w.endedAt);

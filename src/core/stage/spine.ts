@@ -23,7 +23,14 @@ export interface StageLine {
 /** Attributes of a bike worth knowing before tracing. */
 const wanted = ['strokes', 'cylinders', 'cooling', 'ignition', 'fuelling', 'starting', 'voltage'] as const;
 
-/** The spine of one job. `standing` is the number of suspects still worth a look, where a ranking has been made. */
+/**
+ * The spine of one job. `standing` is the number of suspects still worth a look, where a ranking has been made.
+ * @param state what is known, left as it is
+ * @param k what ships and the workshop's own knowledge
+ * @param jobId the job
+ * @param standing count of suspects still worth a look, null where no ranking was made
+ * @returns one line a stage, in their order
+ */
 export function spineOf(state: State, k: Knowledge, jobId: string, standing: number | null): StageLine[] {
   const c = caseOf(state, jobId);
   const own = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === jobId);

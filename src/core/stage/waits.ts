@@ -23,10 +23,19 @@ export const stageOfWait: Record<WaitKind, StageId> = {
   owner: 'decide',
 };
 
-/** When a wait asks for someone: its look-again time if that comes first, else its end. */
+/**
+ * When a wait asks for someone: its look-again time if that comes first, else its end.
+ * @param w a wait
+ * @returns ISO instant
+ */
 export const dueAt = (w: Wait): string => [w.lookAgain, w.until].filter((x): x is string => x !== null).sort()[0];
 
-/** The provisional repairs of a job that are still on the bike. */
+/**
+ * The provisional repairs of a job that are still on the bike.
+ * @param state what is known, left as it is
+ * @param jobId the job
+ * @returns rows that nobody has ended
+ */
 export function provisionalOf(state: State, jobId: string): Pick<Provisional, 'what' | 'until' | 'untilOn' | 'mayRide' | 'mayLeave'>[] {
   return list(state, 'provisional')
     .filter((p) => p.jobId === jobId && !p.endedAt)

@@ -18,8 +18,11 @@ const effort = (a: StartAttempt): number => (a.kicks ?? 0) + (a.seconds ?? 0);
 const fired = (a: StartAttempt) => a.did === 'ran' || a.did === 'ran and died';
 
 /**
- * Works out from the tries, oldest first, what the next one needs: an engine that was choked too long is wet, a battery that
+ * Works out from the tries, in any order, what the next one needs: an engine that was choked too long is wet, a battery that
  * sinks is charged before more, a starter rests. `electric` is whether there is a starter that can be burnt out.
+ * @param attempts tries, oldest first
+ * @param electric whether there is a starter motor
+ * @returns what to do before and at the next try, each with its reason
  */
 export function startAdvice(attempts: readonly StartAttempt[], { electric }: { electric: boolean }): StartAdvice[] {
   const inOrder = [...attempts].sort((a, b) => (a.madeAt < b.madeAt ? -1 : 1));

@@ -1,14 +1,24 @@
 import type { AnyRow, TableName } from './rows';
 import type { Change, RowsOf, State } from './state';
 
-/** Field versions after a set of fields was written once more. */
+/**
+ * Field versions after a set of fields was written once more.
+ * @param versions versions by field
+ * @param names fields that were written
+ * @returns a new object
+ */
 export function bump(versions: Record<string, number>, names: string[]): Record<string, number> {
   const next = { ...versions };
   for (const n of names) next[n] = (next[n] ?? 0) + 1;
   return next;
 }
 
-/** The state after some changes; the one given is left as it was. Rows that did not change are shared. */
+/**
+ * The state after some changes; the one given is left as it was. Rows that did not change are shared.
+ * @param state what is known, left as it is
+ * @param changes in the order in which they were made
+ * @returns a new state
+ */
 export function applyChanges(state: State, changes: readonly Change[]): State {
   if (changes.length === 0) return state;
   const rows = { ...state.rows } as Record<TableName, Map<string, AnyRow>>;
@@ -18,7 +28,11 @@ export function applyChanges(state: State, changes: readonly Change[]): State {
   return next;
 }
 
-/** The same on a state that nobody else holds: long rows of changes need no copy for each. */
+/**
+ * The same on a state that nobody else holds: long rows of changes need no copy for each.
+ * @param state what is known, left as it is
+ * @param changes in the order in which they were made
+ */
 export function changeInPlace(state: State, changes: readonly Change[]): void {
   const rows = state.rows as unknown as Record<TableName, Map<string, AnyRow>>;
   for (const c of changes) {
@@ -33,7 +47,12 @@ export function changeInPlace(state: State, changes: readonly Change[]): void {
   }
 }
 
-/** The changes that take `changes` back, last first. */
+/**
+ * The changes that take `changes` back, last first.
+ * @param changes in the order in which they were made
+ * @param state what was known before them
+ * @returns changes to be applied in the order given
+ */
 export function invert(changes: readonly Change[], state: State): Change[] {
   return [...changes].reverse().map((c): Change => {
     if (c.op === 'update') return { op: 'update', table: c.table, id: c.id, set: c.was, was: c.set };

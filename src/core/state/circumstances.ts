@@ -2,7 +2,11 @@ import type { Conditions } from './values';
 
 const batteries = { own: null, helped: 'jump battery', weak: 'weak battery' } as const;
 
-/** The circumstances of a result in words; empty where none was noted. */
+/**
+ * The circumstances of a result in words; empty where none was noted.
+ * @param conditions SI, each left out where it was not noted
+ * @returns words between commas
+ */
 export function circumstanceWords({ temperature, battery, tries, air, note }: Conditions): string {
   return [
     temperature && `engine ${temperature}`,

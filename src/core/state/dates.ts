@@ -45,7 +45,11 @@ export function dayTimeWords(iso: string, zone: string): string {
 
 const grouped = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 6 });
 
-/** A number with its thousands grouped: "52,110". */
+/**
+ * A number with its thousands grouped: "52,110".
+ * @param n a whole number
+ * @returns text
+ */
 export const groupedWords = (n: number): string => grouped.format(n);
 
 const plurals = new Intl.PluralRules('en-GB');

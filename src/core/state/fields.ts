@@ -11,10 +11,19 @@ export const fields = Object.fromEntries(tableNames.map((t) => [t, Object.keys(t
   readonly [T in TableName]: FieldNames<T>;
 };
 
-/** True if `field` is a field of `table` that a command may set. */
+/**
+ * True if `field` is a field of `table` that a command may set.
+ * @param table a table
+ * @param field any name
+ * @returns false for names that only the database has
+ */
 export const hasField = (table: TableName, field: string): boolean => Object.hasOwn(tables[table].fields, field);
 
-/** What each field of a table may hold. */
+/**
+ * What each field of a table may hold.
+ * @param table a table
+ * @returns kind by field
+ */
 export const kindsOf = (table: TableName): Readonly<Record<string, FieldKind>> => tables[table].fields;
 
 /** The tables whose rows belong to one job, to one bike, or to the workshop. */
@@ -37,7 +46,11 @@ type Known<T extends TableName> = Pick<
   }[keyof Tables[T]]
 >;
 
-/** What a row of a table has before anything is said of it: the fields that have a first value. */
+/**
+ * What a row of a table has before anything is said of it: the fields that have a first value.
+ * @param table a table
+ * @returns values by field
+ */
 export function firstOf<T extends TableName>(table: T): Known<T> {
   const known = Object.entries(kindsOf(table)).filter(([, k]) => k.first !== undefined);
   return Object.fromEntries(known.map(([name, k]) => [name, k.first])) as Known<T>;

@@ -40,11 +40,21 @@ export interface Heard extends JournalEntry {
   personal: Personal[];
 }
 
-/** True if a journal line belongs to that job or, naming no job, to its bike. */
+/**
+ * True if a journal line belongs to that job or, naming no job, to its bike.
+ * @param entry of which the job and the bike are read
+ * @param jobId the job
+ * @param bikeId its bike
+ */
 export function belongs(entry: Pick<JournalEntry, 'jobId' | 'bikeId'>, jobId: string, bikeId: string): boolean {
   return entry.jobId === jobId || (entry.jobId === null && entry.bikeId === bikeId);
 }
 
+/**
+ * A state out of the job that came over the wire.
+ * @param snapshot a job as it came over the wire, left as it is
+ * @returns a state of its own
+ */
 export function stateOf(snapshot: Pick<JobSnapshot, 'rows' | 'journal' | 'experience'>): State {
   const state: State = { ...emptyState(), experience: snapshot.experience };
   for (const [table, rows] of Object.entries(snapshot.rows)) for (const row of rows) put(state, table as TableName, row as never);

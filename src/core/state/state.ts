@@ -41,17 +41,28 @@ export interface Experience {
   found: Record<string, number>;
 }
 
+/** A state with every table and no row. */
 export function emptyState(): State {
   const rows = Object.fromEntries(tableNames.map((t) => [t, new Map()])) as unknown as RowsOf;
   return { rows, journal: [] };
 }
 
-/** Puts a row into a state; used when a state is gathered from the database or a snapshot. */
+/**
+ * Puts a row into a state; used when a state is gathered from the database or a snapshot.
+ * @param state changed by this
+ * @param table a table
+ * @param row a whole row; one of its id is replaced
+ */
 export function put<T extends TableName>(state: State, table: T, row: Tables[T]): void {
   state.rows[table].set(row.id, row);
 }
 
-/** The rows of a table as an array, in the order in which they came. */
+/**
+ * The rows of a table as an array, in the order in which they came.
+ * @param state what is known, left as it is
+ * @param table a table
+ * @returns rows that share nothing with the state but themselves
+ */
 export function list<T extends TableName>(state: State, table: T): Tables[T][] {
   return [...state.rows[table].values()];
 }

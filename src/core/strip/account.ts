@@ -9,6 +9,12 @@ export interface StripAccount {
   fastenersOut: number;
 }
 
+/**
+ * What came off and is not back.
+ * @param steps those of one job
+ * @param fasteners those of one job
+ * @returns steps, the next one to refit first; bags that are out; how many fasteners are out
+ */
 export function accountOf(steps: readonly Step[], fasteners: readonly Fastener[]): StripAccount {
   const off = inOrder(steps)
     .filter((s) => !s.refittedAt)
@@ -27,6 +33,8 @@ export interface ParsedFastener {
 /**
  * Reads fasteners as they are spoken, comma between kinds: "4x M6x25 left cover, 2 M6x40, 1 dowel". A number before
  * the size is the count; what follows the size is the place.
+ * @param text what was typed
+ * @returns kinds with counts, lengths in mm, or a message
  */
 export function parseFasteners(text: string): { ok: true; fasteners: ParsedFastener[] } | { ok: false; message: string } {
   const fasteners: ParsedFastener[] = [];

@@ -16,7 +16,12 @@ const fastenersIn = (step: Step, fasteners: readonly Fastener[]): string =>
     .map((f) => `${f.count} × ${f.size}${f.place ? ` ${f.place}` : ''}`)
     .join(', ');
 
-/** A label for each bag that is out, and one for each part that went into none, in the order in which they came off. */
+/**
+ * A label for each bag that is out, and one for each part that went into none, in the order in which they came off.
+ * @param steps those of one job
+ * @param fasteners those of one job
+ * @returns what is printed on each, and the address that its code opens
+ */
 export function labelsOf(steps: readonly Step[], fasteners: readonly Fastener[]): StripLabel[] {
   const off = inOrder(steps).filter((s) => !s.refittedAt);
   const bags = [...new Set(off.flatMap((s) => (s.bag ? [s.bag] : [])))];

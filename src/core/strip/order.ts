@@ -31,7 +31,12 @@ export function inOrder<S extends Pick<Step, 'id' | 'before'>>(steps: readonly S
   return [...ordered, ...steps.filter((s) => !placed.has(s))];
 }
 
-/** Steps that a step can be put in front of: all but itself and those that stand in front of it already, or there would be a circle. */
+/**
+ * Steps that a step can be put in front of: all but itself and those that stand in front of it already, or there would be a circle.
+ * @param steps those of one job
+ * @param id the step that is moved
+ * @returns steps in their order
+ */
 export function placesFor<S extends Pick<Step, 'id' | 'before'>>(steps: readonly S[], id: string): S[] {
   const leadsTo = (s: S): boolean => {
     const seen = new Set<string>();

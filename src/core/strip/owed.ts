@@ -10,12 +10,21 @@ export interface Owed {
 /** States with which a step is not whole once it is closed. A bolt that is corroded holds; one that is gone does not. */
 const short: readonly FastenerState[] = ['snapped', 'thread pulled', 'missing', 'stretched', 'wrong one'];
 
-/** The code under which a fastener in trouble stands against closing its step. */
+/**
+ * The code under which a fastener in trouble stands against closing its step.
+ * @param f a fastener
+ * @returns "fastener:" and its id
+ */
 export const fastenerCode = (f: Pick<Fastener, 'id'>): string => `fastener:${f.id}`;
 
 /**
  * What is owed before a step is closed: checks that nobody has made, and fasteners that are snapped, gone or not what belongs there. A
  * person's word that goes over one lets it pass.
+ * @param facts those of the job
+ * @param fasteners those of the job
+ * @param overrules reasons that people gave
+ * @param stepId the step that is to be closed
+ * @returns each with its code and words; empty where it may be closed
  */
 export function owedAtClosing(
   facts: readonly Fact[],

@@ -43,7 +43,12 @@ export interface RefitRows {
 /** Of the steps that stand in front of one, as many are named. */
 const mostNamed = 3;
 
-/** The usual step that a step followed; null where it followed none, or none that is known any more. */
+/**
+ * The usual step that a step followed; null where it followed none, or none that is known any more.
+ * @param k what ships and the workshop's own knowledge
+ * @param step a logged step
+ * @returns the step of the knowledge, or null
+ */
 export function usualOf(k: Pick<Knowledge, 'strips'>, step: Pick<Step, 'usual'>): UsualStep | null {
   if (!step.usual) return null;
   const [job, id] = step.usual.split('/');
@@ -89,6 +94,7 @@ function partsAwaited(usual: UsualStep | null, parts: readonly Part[]): Part[] {
  * for: steps that hide it, pieces that are not accounted for, and parts that have not come. Checks are owed before it is closed; they do
  * not keep it from being begun.
  *
+ * @param k usual jobs, ways in and kinds of bike
  * @param rows of one job
  * @param archetype the kind of bike, which may have other steps on the way to a thing
  * @returns every step that is off, each once; the first can always be begun unless a piece or a part stands in its way

@@ -37,7 +37,12 @@ export function expectedCost(ladder: readonly Rung[]): number {
  * Mitten 1960, from memory; held against every order in the tests). What did not help already is not offered again, but for a soak,
  * which helps by being done again.
  *
+ * @param ways those of the knowledge
+ * @param state what is wrong with the fastener
+ * @param tried what was tried already, and did not help
  * @param rate money an hour
+ * @param approach patience first, or heat and force
+ * @returns one rung a way, in the order to try them, each with what it costs
  */
 export function ladderFor(
   ways: readonly FastenerWay[],

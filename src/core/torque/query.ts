@@ -7,6 +7,10 @@ const strongShare = 1.2;
 /**
  * Asks back where a torque is impossible for the thread: over what the usual class takes (8.8; more so over what a 12.9 takes dry), or
  * under a twentieth of what an 8.8 wants. Says which unit may have been meant. Null if nothing speaks against it.
+ * @param threadText the thread as it was typed
+ * @param figureNm N·m
+ * @param unitId unit to answer in
+ * @returns a question, or null where the figure may be
  */
 export function queryTorque(threadText: string, figureNm: number, unitId: string): string | null {
   const thread = parseThread(threadText);

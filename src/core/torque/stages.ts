@@ -12,6 +12,10 @@ export type StagesParsed = { ok: true; stages: PlannedStage[] } | { ok: false; m
  * Reads stages as they are spoken: "10, 20, 25" in the unit at hand, or "20, 90°, 90°". An empty text gives two even
  * steps and the figure itself; a small screw of under 12 N·m goes to its figure at once. A stage over the figure is refused:
  * a fastener that once went past it is spent.
+ * @param text what was typed
+ * @param unitId unit of its figures
+ * @param figureNm the figure itself, N·m
+ * @returns stages in N·m or degrees, or a message
  */
 export function parseStages(text: string, unitId: string, figureNm: number): StagesParsed {
   if (text.trim() === '') {

@@ -17,10 +17,18 @@ export interface Thread {
   under?: number;
 }
 
-/** What a thread is called. */
+/**
+ * What a thread is called.
+ * @param t a thread
+ * @returns the name of an inch thread, else "M" and the diameter in mm
+ */
 export const threadName = (t: Thread): string => t.name ?? `M${t.diameterMm}`;
 
-/** Reads "M8", "m8x1.25", "M10 × 1.25x40", "1/4 UNC" or "2BA". Returns null for anything else. */
+/**
+ * Reads "M8", "m8x1.25", "M10 × 1.25x40", "1/4 UNC" or "2BA". Returns null for anything else.
+ * @param text what was typed
+ * @returns diameter and pitch in mm, and the length where it was said
+ */
 export function parseThread(text: string): Thread | null {
   const m = /^\s*m\s*(\d{1,2}(?:\.\d)?)\s*(?:[x×*]\s*(\d(?:\.\d{1,2})?)(?![\d.]))?/i.exec(text);
   if (!m) return parseInchThread(text);
@@ -31,7 +39,11 @@ export function parseThread(text: string): Thread | null {
   return pitchMm ? { diameterMm, pitchMm } : null;
 }
 
-/** Stress area in mm²: As = π/4·(d − 0.9382·P)², ISO 898-1; inch threads by their own share of the pitch. */
+/**
+ * Stress area in mm²: As = π/4·(d − 0.9382·P)², ISO 898-1; inch threads by their own share of the pitch.
+ * @param thread diameter and pitch in mm; `under` is what an inch thread takes off the diameter, in pitches
+ * @returns mm²
+ */
 export function stressAreaMm2({ diameterMm, pitchMm, under = 0.9382 }: Thread): number {
   return (Math.PI / 4) * (diameterMm - under * pitchMm) ** 2;
 }
@@ -41,7 +53,9 @@ export const proofNmm2: Readonly<Record<string, number>> = { '5.8': 380, '8.8': 
 
 /**
  * Proof load in kN: what a screw of a class bears without staying longer.
- *
+ * @param thread diameter and pitch in mm
+ * @param strength property class of ISO 898-1, "8.8"
+ * @returns kN
  * @throws {RangeError} for an unknown class
  */
 export function proofLoadKn(thread: Thread, strength: string): number {
@@ -54,7 +68,10 @@ export function proofLoadKn(thread: Thread, strength: string): number {
  * Tightening torque in N·m that uses 90 % of the yield strength, VDI 2230 part 1: tension and torsion together by von Mises, T = F·(0.16·P
  * + 0.58·d2·μ + μ·D_km/2), hexagon head, the same friction in thread and under the head. `yieldNmm2`: 640 for class 8.8, 940 for 10.9, 1100
  * for 12.9.
- *
+ * @param thread diameter and pitch in mm
+ * @param friction of thread and head alike, 0.08 to 0.20 in use
+ * @param yieldNmm2 yield strength in N/mm²
+ * @returns N·m
  * @throws {RangeError} for a diameter without head sizes
  */
 export function tighteningTorqueNm({ diameterMm: d, pitchMm: p, name }: Thread, friction: number, yieldNmm2: number): number {

@@ -7,6 +7,9 @@ import type { Case } from './model/case';
 /**
  * Results of one test at one place that contradict each other: taken alike, with no repair between that could have changed it, and
  * neither withdrawn nor said to come and go. A test that is read off a gauge repeats; it does not contradict.
+ * @param k what ships and the workshop's own knowledge
+ * @param c the case of the job
+ * @returns pairs, each once
  */
 export function disagreements(k: Knowledge, c: Case): [Evidence, Evidence][] {
   const epochs = new Epochs(k, c.repairs);

@@ -55,7 +55,10 @@ const bySystem: Record<string, Place> = {
   mechanical: 'crankcase',
 };
 
-/** Where a fault sits on the bike, as far as one can point at it. */
+/**
+ * Where a fault sits on the bike, as far as one can point at it.
+ * @param fault a fault
+ */
 export function placeOf(fault: Fault): Place {
   if (fault.place) return fault.place;
   for (const a of [...(fault.remedy.access ?? [])].reverse()) if (byAccess[a]) return byAccess[a];

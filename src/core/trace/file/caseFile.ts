@@ -421,7 +421,12 @@ class Reader {
   }
 }
 
-/** Reads a case file. Words that are not ids are resolved by what they mean; what could not be understood is in `problems`. */
+/**
+ * Reads a case file. Words that are not ids are resolved by what they mean; what could not be understood is in `problems`.
+ * @param k what ships and the workshop's own knowledge
+ * @param file as it was read from YAML or JSON
+ * @returns the case, and the problems with their places
+ */
 export function readCase(k: Knowledge, file: CaseFile): ReadCase {
   const problems = misshapen(file);
   return problems.length ? { ...new Reader(k, { format: 'ivrek-case', version: 1 }).read(), problems } : new Reader(k, file).read();

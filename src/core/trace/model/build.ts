@@ -36,7 +36,13 @@ export interface Model {
 /** Suspects that a repair which names no listed fault is booked on. */
 const notListed = 'not-in-list';
 
-/** Puts knowledge, bike, history and evidence together. `leaveOut` names evidence rows to disregard. */
+/**
+ * Puts knowledge, bike, history and evidence together. `leaveOut` names evidence rows to disregard.
+ * @param knowledge what ships and the workshop's own knowledge
+ * @param traced the case
+ * @param leaveOut ids of evidence rows to disregard
+ * @returns the model that everything else reads
+ */
 export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: ReadonlySet<string> = new Set()): Model {
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const positions = positionsOf(cylindersOf(traced.bike, knowledge));

@@ -17,7 +17,12 @@ const withExpected = (bike: Bike, specs: Spec[]): Spec[] => {
   return expected ? [...specs, expected] : specs;
 };
 
-/** The case of one job, gathered from a state. */
+/**
+ * The case of one job, gathered from a state.
+ * @param state what is known, left as it is
+ * @param jobId the job
+ * @returns rows of the job, what it asks, and the facts of the bike
+ */
 export function caseOf(state: State, jobId: string): Case {
   const rows = fitnessRowsOf(state, jobId);
   return {

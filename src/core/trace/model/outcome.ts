@@ -12,6 +12,10 @@ export function normalCdf(z: number): number {
 /**
  * Likelihood of each outcome of a measured test given the reading: how much of the reading's own uncertainty lies in
  * each band. A bike's own specification moves the band edges and narrows them; a general value is wider.
+ * @param measure bands and gauge error
+ * @param value SI
+ * @param own the bike's own limit, SI, null where it has none
+ * @returns likelihood by outcome, 0 to 1
  */
 export function outcomeWeights(measure: Measure, value: ReadingValue, own: OwnLimit | null): Map<string, number> {
   const weights = new Map<string, number>();
@@ -61,7 +65,11 @@ function ownEdge({ limit }: Measure, edge: number, own: OwnLimit | null): number
   return low !== null && limit.low ? edge * (low / limit.low) : edge;
 }
 
-/** The outcome that a reading points to most. */
+/**
+ * The outcome that a reading points to most.
+ * @param weights as `outcomeWeights` gives them
+ * @returns a code, or null where nothing fits
+ */
 export function likeliestOutcome(weights: ReadonlyMap<string, number>): string | null {
   let best: string | null = null;
   for (const [id, w] of weights) if (best === null || w > (weights.get(best) ?? 0)) best = id;

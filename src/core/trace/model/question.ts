@@ -13,7 +13,9 @@ export interface Question {
 
 /**
  * What is to be asked about a job as its state stands.
- *
+ * @param state what is known, left as it is
+ * @param jobId the job
+ * @returns bike, job and rows, as the worker takes them
  * @throws Where there is no such job.
  */
 export const questionOf = (state: State, jobId: string): Question => ({

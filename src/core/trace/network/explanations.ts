@@ -41,7 +41,14 @@ export interface Inferred {
   posterior: Posterior;
 }
 
-/** @throws never; impossible evidence has a `logEvidence` of -Infinity. */
+/**
+ * The posterior, and the list of explanations that the look-ahead works on.
+ * @param network groups and findings
+ * @param observations what was seen
+ * @param budget how large a table may grow
+ * @returns the posterior and its most likely explanations
+ * @throws never; impossible evidence has a `logEvidence` of -Infinity.
+ */
 export function inferred(network: Network, observations: readonly Observation[], budget: Budget = usualBudget): Inferred {
   const prepared = prepare(network, observations);
   return { prepared, posterior: infer(network, observations, prepared, budget) };

@@ -32,6 +32,11 @@ export interface SweptPart {
  * that keeps the table small. Only sums of positive terms, so no precision is lost however many findings there are. Time:
  * groups × modes × table; the table has at most 2^m entries for m present findings of one connected part. A larger part is
  * worked out in blocks (see blocks.ts) and marked as rough.
+ * @param network groups and findings
+ * @param observations what was seen
+ * @param prepared the order of the sweep, where it is worked out already
+ * @param budget how large a table may grow
+ * @returns probability of each mode of each group, and of the evidence
  */
 export function infer(
   network: Network,

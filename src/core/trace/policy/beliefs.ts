@@ -80,7 +80,12 @@ function aboutOf(model: Model, open: readonly string[] | null): Set<number> | un
   return about;
 }
 
-/** `known` is the first part of the work, if it is done already. */
+/**
+ * `known` is the first part of the work, if it is done already.
+ * @param model the model of the case
+ * @param known the inference, where it is done already
+ * @returns odds, explanations and what each act would tell
+ */
 export function believe(model: Model, known?: Inferred): BeliefState {
   const open = openSymptoms(model);
   const about = aboutOf(model, open);

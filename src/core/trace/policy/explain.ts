@@ -25,6 +25,10 @@ const odds = (p: number) => Math.max(p, 1e-12) / Math.max(1 - p, 1e-12);
 /**
  * Why a suspect stands where it stands: each row of evidence left out in turn and everything computed again, exactly.
  * History comes first, then what moved it most.
+ * @param knowledge what ships and the workshop's own knowledge
+ * @param traced the case
+ * @param key a suspect
+ * @returns odds in words at the start and now, and reasons in order
  */
 export function explain(knowledge: Knowledge, traced: Case, key: string): { start: string; now: string; reasons: Reason[] } {
   const model = buildModel(knowledge, traced);

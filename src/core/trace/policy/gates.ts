@@ -3,7 +3,11 @@ import type { Fitness, FitnessReason } from '../../fitness';
 import type { Evidence } from '../../state';
 import type { Model } from '../model/build';
 
-/** Engine states as the evidence has them: "no" holds until a repair or a newer entry says otherwise. */
+/**
+ * Engine states as the evidence has them: "no" holds until a repair or a newer entry says otherwise.
+ * @param model the model of the case
+ * @returns "yes" or "no" by state; what nobody spoke of is not in it
+ */
 export function engineStates(model: Model): Map<string, 'yes' | 'no'> {
   const { knowledge: k, case: c, now } = model;
   const states = new Map<string, 'yes' | 'no'>();

@@ -14,6 +14,9 @@ export interface Instead {
 /**
  * Values every test that can be done and every repair as those are valued that are advised; yields after each act, so that it can
  * be given up between two.
+ * @param b what is believed now
+ * @param weighing the rough and the weighed value of each act
+ * @returns the values, at the end
  */
 export function* valueInstead(b: BeliefState, { rough, weighed }: Weighing): Generator<undefined, Instead> {
   const { problem, situation, tests, repairs } = rough;
@@ -38,6 +41,12 @@ export function* valueInstead(b: BeliefState, { rough, weighed }: Weighing): Gen
   return all;
 }
 
+/**
+ * The same as `valueInstead`, in one go.
+ * @param b what is believed now
+ * @param w what each act is worth
+ * @returns money more than the advised act, by act
+ */
 export function insteadOf(b: BeliefState, w: Weighing): Instead {
   const all = valueInstead(b, w);
   let step = all.next();

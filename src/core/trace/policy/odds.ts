@@ -7,7 +7,13 @@ import { stripOf } from './strip';
 import type { Odds, SuspectView } from './suspects';
 import { chanceWords, tooClose } from './words';
 
-/** Probability of each suspect being there now, exact, most likely first. `repairCost` is money, by suspect. */
+/**
+ * Probability of each suspect being there now, exact, most likely first. `repairCost` is money, by suspect.
+ * @param model the model of the case
+ * @param posterior what `infer` gave
+ * @param repairCost money, by suspect
+ * @returns suspects, the odds of more than one fault, and how full the list is
+ */
 export function oddsOf(model: Model, posterior: Posterior, repairCost = costsOf(model)): Odds {
   const p = faultProbabilities(model, posterior);
   const bearing = new Set(posterior.parts.flatMap((part) => part.groups.flatMap((g) => model.groups[g].suspects)));

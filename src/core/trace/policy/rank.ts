@@ -78,6 +78,14 @@ export interface RankOptions {
   agreedLeft?: number | null;
 }
 
+/**
+ * What is suspected, and what to do next and why.
+ * @param model the model of the case
+ * @param spending `agreedLeft` is money that may still be spent, null where no sum was agreed
+ * @param b what is believed, where it is worked out already
+ * @param w what each act is worth, where it is worked out already
+ * @returns suspects and acts in order, each with its reason
+ */
 export function rank(
   model: Model,
   { agreedLeft = null }: RankOptions = {},
@@ -170,7 +178,12 @@ export interface SchoolView {
   next: string;
 }
 
-/** What each school would do next and what following it is expected to cost; a longer computation than the ranking. */
+/**
+ * What each school would do next and what following it is expected to cost; a longer computation than the ranking.
+ * @param b what is believed now
+ * @param w what each act is worth
+ * @returns one view a school: its next act and money
+ */
 export function schoolViews(b: BeliefState, w: Weighing = weighing(b)): SchoolView[] {
   return compareSchools(b, w).map(({ id, expected, move }) => ({ id, expected, next: moveName(b, move) }));
 }

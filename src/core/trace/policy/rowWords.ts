@@ -18,7 +18,13 @@ export interface ResultWords {
   said: string;
 }
 
-/** What a result says; null where there is no such evidence. */
+/**
+ * What a result says; null where there is no such evidence.
+ * @param k what ships and the workshop's own knowledge
+ * @param c the case of the job
+ * @param rowId id of a row of evidence
+ * @returns heading and result, or null
+ */
 export function resultWords(k: Knowledge, c: Case, rowId: string): ResultWords | null {
   const e = c.evidence.find((x) => x.id === rowId);
   if (!e) return null;
@@ -31,7 +37,13 @@ export function resultWords(k: Knowledge, c: Case, rowId: string): ResultWords |
   return { test: test ? headingOf(test) : e.testId, where: placeWords(e.position, cylindersOf(c.bike, k)), position: e.position, said };
 }
 
-/** One line for a row of evidence, as the ledger writes it. */
+/**
+ * One line for a row of evidence, as the ledger writes it.
+ * @param k what ships and the workshop's own knowledge
+ * @param c the case of the job
+ * @param rowId id of a row of evidence
+ * @returns one line; empty where there is no such row
+ */
 export function rowWords(k: Knowledge, c: Case, rowId: string): string {
   const found = resultWords(k, c, rowId);
   if (found) return `${found.test}${found.where && `, ${found.where}`}: ${found.said}`;

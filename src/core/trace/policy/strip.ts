@@ -18,6 +18,11 @@ export const money = (minutes: number, rate: number) => (minutes * rate) / 60;
 export const offNow = (steps: readonly Step[]): Set<string> =>
   new Set(steps.filter((s) => s.access && !s.refittedAt).map((s) => s.access!));
 
+/**
+ * The steps of taking the bike apart, and what of them is off.
+ * @param model of which the knowledge and the case are read
+ * @returns steps, what is off, and the price of every way, in money
+ */
 export function stripOf(model: Pick<Model, 'knowledge' | 'case'>): Strip {
   const rate = Number(model.case.job.rate);
   const steps = accessOf(model.knowledge, model.case.bike.archetype);

@@ -21,5 +21,9 @@ export interface Odds {
   rough: boolean;
 }
 
-/** How many suspects are still worth a look: those at one in ten or more. */
+/**
+ * How many suspects are still worth a look: those at one in ten or more.
+ * @param odds of which the suspects are read
+ * @returns a count
+ */
 export const standing = ({ suspects }: Pick<Odds, 'suspects'>): number => suspects.filter((s) => s.probability >= 0.1).length;

@@ -22,7 +22,12 @@ const readily = 0.7;
 /** An outcome that leaves less than this part of its odds refutes a theory. */
 const refuting = 0.25;
 
-/** What would have to be true for one suspect to be the cause, what could refute it, and the price of being wrong. */
+/**
+ * What would have to be true for one suspect to be the cause, what could refute it, and the price of being wrong.
+ * @param b what is believed now
+ * @param key a suspect
+ * @returns null where there is no such suspect
+ */
 export function theoryOf(b: BeliefState, key: string): TheoryView | null {
   const { model } = b;
   const index = model.suspects.findIndex((s) => s.key === key);

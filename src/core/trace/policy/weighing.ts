@@ -8,7 +8,11 @@ export interface Weighing {
   weighed: Weighed;
 }
 
-/** What every test would tell, and what the acts worth doing are expected to cost. */
+/**
+ * What every test would tell, and what the acts worth doing are expected to cost.
+ * @param b what is believed now
+ * @returns bits and money by act
+ */
 export function weighing(b: BeliefState): Weighing {
   const bits = bitsOf(b.problem.tests, b.weights);
   const rough = reduceProblem(b.problem, b.start, bits);

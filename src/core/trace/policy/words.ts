@@ -1,4 +1,8 @@
-/** Probabilities as a person says them: two figures at most. */
+/**
+ * Probabilities as a person says them: two figures at most.
+ * @param p 0 to 1
+ * @returns "9 in 10", "1 in 50", "almost certain"
+ */
 export function chanceWords(p: number): string {
   if (p >= 0.995) return 'almost certain';
   if (p >= 0.97) return '49 in 50';
@@ -22,10 +26,18 @@ export function listing(words: readonly string[]): string {
   return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 }
 
-/** A name as it stands inside a sentence: small, unless it is a short form such as "CV". */
+/**
+ * A name as it stands inside a sentence: small, unless it is a short form such as "CV".
+ * @param name words
+ * @returns words
+ */
 export const inSentence = (name: string): string => (/^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name);
 
-/** What a test tells apart, in a sentence: of one suspect whether it is there; empty where it tells nothing apart. */
+/**
+ * What a test tells apart, in a sentence: of one suspect whether it is there; empty where it tells nothing apart.
+ * @param names names of suspects
+ * @returns a sentence without an end mark
+ */
 export const separatesWords = (names: readonly string[]): string =>
   names.length > 1 ? `Separates ${listing(names)}.` : names.length === 1 ? `Confirms or clears ${names[0]}.` : '';
 
