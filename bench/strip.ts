@@ -28,7 +28,15 @@ export function benchStrip(quick: boolean): Figures {
   const figures: Figures = {};
   const loop = timed(referenceLoop, 9, 2);
   for (const many of [20, 200, 2000]) {
-    const rows: RefitRows = { steps: longStrip(many, usual, access), fasteners: [], facts: [], pieces: [], overrules: [], parts: [] };
+    const rows: RefitRows = {
+      steps: longStrip(many, usual, access),
+      fasteners: [],
+      facts: [],
+      connections: [],
+      pieces: [],
+      overrules: [],
+      parts: [],
+    };
     const ms = timed(() => void planOf(knowledge, rows, null), quick ? 9 : 40, 3);
     figures[`strip.plan of ${many} steps ms`] = ms;
     figures[`strip.plan of ${many} steps over the reference loop`] = ms / loop;

@@ -181,6 +181,15 @@ const kinds: Record<string, (files: readonly KnowledgeFile[], pick: Pick) => Sit
       plant: () => void (step[what]!.length > 1 ? step[what]!.splice(0, 1) : delete step[what]),
     };
   },
+  'wire end misread': (files, pick) => {
+    const end = pick(all<{ id: string; words: string[] }>(files, 'wireEnds').filter((e) => e.words.length > 1));
+    const lost = pick(end.words);
+    return {
+      says: `wire end ${end.id}: no longer called '${lost}'`,
+      about: ['wires'],
+      plant: () => void end.words.splice(end.words.indexOf(lost), 1),
+    };
+  },
 };
 
 const faults = (files: readonly KnowledgeFile[]) => all<FaultEntry>(files, 'faults').filter((f) => !f.retired);

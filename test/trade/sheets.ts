@@ -14,8 +14,18 @@ import {
 } from '../../src/core/knowledge';
 import { fromSi, toSi } from '../../src/core/quantity';
 import { fitnessOf } from '../../src/core/fitness';
-import type { FastenerState, FitnessAct, Piece } from '../../src/core/state';
-import { ladderFor, type TroubleApproach } from '../../src/core/strip';
+import type { Connection, FastenerState, FitnessAct, Piece } from '../../src/core/state';
+import {
+  campaignOf,
+  endOf,
+  jointsToList,
+  ladderFor,
+  meanwhile,
+  pairingsOf,
+  type LooseWire,
+  type TroubleApproach,
+} from '../../src/core/strip';
+import { limitFor, quantityInfo } from '../../src/core/measure';
 import { likeliestOutcome, outcomeWeights } from '../../src/core/trace';
 import { CaseMaker } from '../fixtures/case';
 
@@ -323,6 +333,66 @@ function unfastened(k: Knowledge, wanted: Fasteners): string[] {
   return wrong;
 }
 
+interface Wires {
+  ends: { says: string; is: string; earth?: string }[];
+  safer: { ends: string[]; with: string[]; first: [string, string] }[];
+  counts: { colours: number[]; is: number }[];
+  meanwhile: { ends: string[]; says: string }[];
+  joints: { when?: Facts; has?: string[]; not?: string[] }[];
+  drops: Record<'fine' | 'borderline' | 'bad', number[]>;
+}
+
+const looseWire = (fromEnd: string, toEnd: string, colour = 'black/white', i = 0): LooseWire => ({
+  id: `${colour}-${i}`,
+  kind: 'wire',
+  fromEnd,
+  toEnd,
+  colour,
+  mark: null,
+  joinedAt: null,
+});
+
+/** Every end that is taken for something else, pairing in an order that risks more, joint that is missing, drop judged otherwise. */
+function miswired(k: Knowledge, wanted: Wires): string[] {
+  const wrong: string[] = [];
+  for (const { says, is, earth } of wanted.ends) {
+    const found = endOf(k.wireEnds, says, earth ? { earth } : {}, k.attributes)?.id ?? 'unknown';
+    if (found !== is) wrong.push(`${says} is ${found}, not ${is}`);
+  }
+  const pairings = (wires: LooseWire[]) => pairingsOf(k, wires, [], {});
+  for (const { ends, with: to, first } of wanted.safer) {
+    // As the record would have it if somebody had written it down the wrong way round: the safest comes first all the same.
+    const [best] = pairings(ends.map((e, i) => looseWire(e, [...to].reverse()[i], 'black', i))).list;
+    const joins = best.joins.map((j) => [ends[Number(j.id.split('-')[1])], j.to]);
+    if (!joins.some((j) => first.every((f) => j.includes(f)))) wrong.push(`first tried is ${joins.map((j) => j.join(' on ')).join(', ')}`);
+  }
+  for (const { colours, is } of wanted.counts) {
+    const wires = colours.flatMap((n, c) =>
+      Array.from({ length: n }, (_x, i) => looseWire(`From ${c}${i}`, `To ${c}${i}`, `colour${c}`, i)),
+    );
+    const { count } = pairings(wires);
+    if (count !== is) wrong.push(`${colours.join(' and ')} alike: ${count} pairings, not ${is}`);
+  }
+  for (const { ends, says } of wanted.meanwhile) {
+    const said = meanwhile(k, [looseWire(ends[0], ends[1], 'black', 0), looseWire(ends[0], ends[1], 'black', 1)], {}).join(' ');
+    if (!said.includes(says)) wrong.push(`${ends.join(' and ')}: says nothing of '${says}', but '${said}'`);
+  }
+  for (const { when = {}, has, not } of wanted.joints) {
+    const ids = jointsToList(k, [], when).map((j) => j.id);
+    for (const j of has ?? []) if (!ids.includes(j)) wrong.push(`joint ${j} is missing`);
+    for (const j of not ?? []) if (ids.includes(j)) wrong.push(`joint ${j} has no place on ${JSON.stringify(when)}`);
+  }
+  const limit = limitFor(quantityInfo(k, 'joint-drop', {})!, []);
+  const is = { fine: 'in', borderline: 'borderline', bad: 'high' };
+  for (const [what, volts] of Object.entries(wanted.drops) as ['fine' | 'borderline' | 'bad', number[]][])
+    for (const v of volts) {
+      const joint = { kind: 'earth', dropBefore: v, dropAfter: null } as Connection;
+      const verdict = campaignOf([joint], limit)[0].now?.verdict;
+      if (verdict !== is[what]) wrong.push(`${v} V at a joint is ${verdict}, not ${is[what]}`);
+    }
+  return wrong;
+}
+
 interface Pieces {
   say: string;
   lost: Pick<Piece, 'name' | 'went' | 'outcome'>[];
@@ -369,6 +439,7 @@ export const sheets: readonly Sheet[] = [
   sheet('across', (k, { across }: { across: Across }) => [...astray(k, across), ...idle(k)]),
   sheet('strips', unstripped),
   sheet('fasteners', unfastened),
+  sheet('wires', miswired),
   sheet('pieces', (k, { pieces }: { pieces: Pieces[] }) => unaccounted(k, pieces)),
   sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
 ];

@@ -11,8 +11,22 @@ import { torque } from './torque';
 import { tracing } from './tracing';
 import { undoTypes } from './undo';
 import type { CommandType } from './types';
+import { wires } from './wires';
 
-const plain = [...intake, ...tracing, ...strip, ...facts, ...pieces, ...torque, ...care, ...picture, ...own, ...fitness, ...deciding];
+const plain = [
+  ...intake,
+  ...tracing,
+  ...strip,
+  ...facts,
+  ...wires,
+  ...pieces,
+  ...torque,
+  ...care,
+  ...picture,
+  ...own,
+  ...fitness,
+  ...deciding,
+];
 const byType = new Map<string, CommandType>((plain as CommandType[]).map((t) => [t.type, t]));
 
 /**

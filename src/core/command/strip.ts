@@ -55,20 +55,23 @@ const stepRefit = define({
     { table: 'piece', field: 'jobId', is: p.jobId },
     { table: 'overrule', field: 'jobId', is: p.jobId },
     { table: 'fact', field: 'stepId', is: c.entity.id },
+    { table: 'connection', field: 'stepId', is: c.entity.id },
   ],
   draft: (d, p, c) => {
     d.need('step', c.entity.id);
     const own = d.rows('fastener').filter((f) => f.stepId === c.entity.id);
     const closes = own.length === 0 || own.some((f) => (p.counts[f.id] ?? f.refitted) > f.refitted);
     const ofJob = <T extends { jobId: string }>(rows: readonly T[]) => rows.filter((r) => r.jobId === p.jobId);
-    const lost = closes ? piecesInTheWay(ofJob(d.rows('piece')), ofJob(d.rows('overrule'))) : [];
+    const overrules = ofJob(d.rows('overrule'));
+    const lost = closes ? piecesInTheWay(ofJob(d.rows('piece')), overrules) : [];
     if (lost.length > 0)
       throw new Refused({
         code: 'not yet',
         message: `${lost.map(pieceWords).join('; ')}. Find it, or prove that it is not inside, before anything is closed.`,
       });
     const all = own.every((f) => (p.counts[f.id] ?? f.refitted) === f.count);
-    const owed = all ? owedAtClosing(d.rows('fact'), own, ofJob(d.rows('overrule')), c.entity.id) : [];
+    const rows = { facts: d.rows('fact'), fasteners: own, connections: d.rows('connection'), overrules };
+    const owed = all ? owedAtClosing(rows, c.entity.id) : [];
     if (owed.length > 0)
       throw new Refused({ code: 'not yet', message: `Owed before it is closed: ${owed.map((o) => o.words).join('; ')}.` });
     for (const f of own) {

@@ -17,6 +17,8 @@ const kinds: Readonly<Record<string, [StageId, string]>> = {
   fastener: ['strip', 'Fasteners'],
   fastenerAttempt: ['strip', 'Tried on a fastener'],
   fact: ['strip', 'Note for the refit'],
+  connection: ['strip', 'Connection'],
+  wireTry: ['strip', 'Pairing tried'],
   piece: ['strip', 'Piece'],
   finding: ['strip', 'Finding'],
   photo: ['strip', 'Photo'],

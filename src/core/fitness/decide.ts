@@ -1,7 +1,7 @@
 import type { Knowledge } from '../knowledge';
 import { Epochs, lastRepairId } from '../repairs';
 import { fitnessActs, type FitnessAct } from '../state';
-import { condemned, lostPieces, openSteps, openTorques } from './parts';
+import { condemned, lostPieces, openSteps, openTorques, wrongConnections } from './parts';
 import type { FitnessRows } from './rows';
 import { lastSeen, reasonsSeen } from './seen';
 import type { Fitness, FitnessVerdict, FitnessReason } from './types';
@@ -38,6 +38,7 @@ export function fitnessOf(k: Knowledge, c: FitnessRows, epochs = new Epochs(k, c
   const now = lastRepairId(c.repairs);
   const all = [
     ...lostPieces(c),
+    ...wrongConnections(c),
     ...reasonsSeen(k, c, epochs, now),
     ...condemned(k, c),
     ...unseen(k, c),

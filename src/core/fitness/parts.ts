@@ -1,7 +1,7 @@
 import { accessOf, faultById, type Knowledge } from '../knowledge';
 import { countWords } from '../state';
 import { repairsUpTo } from '../repairs';
-import { openPieces, pieceCode, pieceWords } from '../strip';
+import { astray, connectionCode, openPieces, pieceCode, pieceWords } from '../strip';
 import type { FitnessAct } from '../state';
 import type { FitnessRows } from './rows';
 import type { FitnessReason } from './types';
@@ -59,6 +59,18 @@ export const lostPieces = (c: FitnessRows): FitnessReason[] =>
     because: pieceWords(p),
     lift: 'Find it, or prove that it is not inside',
     view: 'strip',
+    tests: none,
+    faults: none,
+  }));
+
+/** Wires, hoses and cables that are not where they belong: one on the wrong end may burn or flood as soon as anything is switched on. */
+export const wrongConnections = (c: FitnessRows): FitnessReason[] =>
+  astray(c.connections ?? []).map(({ connection, crossed, words }) => ({
+    code: connectionCode(connection),
+    act: crossed ? 'crank' : 'handOver',
+    because: words,
+    lift: crossed ? 'Put it where the record says, or correct the record' : 'Join it',
+    view: 'rebuild',
     tests: none,
     faults: none,
   }));

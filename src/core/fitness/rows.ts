@@ -4,6 +4,7 @@ import type {
   Cause,
   Checkmark,
   Complaint,
+  Connection,
   Evidence,
   Fastener,
   Finding,
@@ -39,6 +40,7 @@ export interface FitnessRows {
   signatures?: Signature[];
   parts?: Part[];
   pieces?: Piece[];
+  connections?: Connection[];
   checks?: Checkmark[];
   provisionals?: Provisional[];
   waits?: Wait[];
@@ -72,6 +74,7 @@ export function fitnessRowsOf(state: State, jobId: string): FitnessRows {
     signatures: own(list(state, 'signature')),
     parts: own(list(state, 'part')),
     pieces: own(list(state, 'piece')),
+    connections: own(list(state, 'connection')),
     checks: own(list(state, 'checkmark')),
     provisionals: own(list(state, 'provisional')),
     waits: own(list(state, 'wait')),

@@ -21,6 +21,7 @@ describe('the record', () => {
       'Checks',
       'Torques',
       'Checked before closing',
+      'Connections',
       'Pieces accounted for',
       'Temporary repairs',
       'Allowed anyway',

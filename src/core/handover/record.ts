@@ -4,6 +4,7 @@ import { caseOf } from '../trace';
 import {
   accounted,
   closedOver,
+  connected,
   allowed,
   billed,
   checked,
@@ -110,6 +111,7 @@ export function recordOf(state: State, k: Knowledge, jobId: string, head: Record
       checked(s),
       torqued(s, signatures),
       closedOver(s),
+      connected(s),
       accounted(s),
       provisional(s),
       allowed(s),

@@ -13,7 +13,7 @@ import {
   type Signature,
   type State,
 } from '../state';
-import { checkCode, fastenerCode } from '../strip';
+import { checkCode, crossedWords, fastenerCode, isJoint } from '../strip';
 import { rowWords, type Case } from '../trace';
 
 /** One part of a record: titled lines, and what stands there where there are none. */
@@ -199,6 +199,27 @@ export const closedOver = ({ state, own }: Source): RecordSection => {
       ...troubled.map((f) => [`${f.size}: ${f.affected} of ${f.count}`, `${f.state}${word(fastenerCode(f))}`, step(f.stepId)]),
     ],
     empty: 'No checks were owed.',
+  };
+};
+
+/** Wires, hoses and cables that were parted, joints that were measured, and pairings that were tried. */
+export const connected = ({ state, own }: Source): RecordSection => {
+  const all = own(list(state, 'connection'));
+  const volts = (v: number | null) => (v === null ? 'not measured' : `${show(v, 'V')} V`);
+  return {
+    title: 'Connections',
+    lines: [
+      ...all
+        .filter((c) => !isJoint(c))
+        .map((c) => [
+          [c.colour, c.fromEnd].filter(Boolean).join(', '),
+          crossedWords(c) ? `on ${c.joinedTo}, NOT on ${c.toEnd}` : c.joinedAt ? `on ${c.toEnd}` : `NOT back on ${c.toEnd}`,
+          [c.mark && `mark ${c.mark}`, c.route].filter(Boolean).join(', '),
+        ]),
+      ...all.filter(isJoint).map((c) => [c.fromEnd, `${volts(c.dropBefore)} before, ${volts(c.dropAfter)} after`, c.toEnd]),
+      ...own(list(state, 'wireTry')).map((t) => ['Pairing tried', t.says, t.result]),
+    ],
+    empty: 'No connections were parted.',
   };
 };
 

@@ -26,6 +26,8 @@ const lists = [
   'checklists',
   'strips',
   'fastenerWays',
+  'wireEnds',
+  'joints',
 ] as const;
 
 /**

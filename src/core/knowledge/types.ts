@@ -373,6 +373,31 @@ export interface FastenerWay {
   does?: string[];
 }
 
+/** What an end of a wire is, by the words it is called by. Trade judgement. */
+export interface WireEnd {
+  id: string;
+  /** The class that it belongs to, where that has another id. */
+  is?: string;
+  /** As it stands in a sentence; a class has one. */
+  name?: string;
+  when?: When;
+  words: string[];
+  /** How bad it is where an end of another class meets it, 0 to 10. */
+  harm?: Record<string, number>;
+  /** What is done while pairings are tried that touch it. */
+  meanwhile?: string;
+}
+
+/** An earth or a connector that is cleaned and measured in its turn. */
+export interface Joint {
+  id: string;
+  name: string;
+  kind: 'earth' | 'connector';
+  /** What is on while the voltage lost at it is read. */
+  load: string;
+  when?: When;
+}
+
 /** A usual job of strip and refit. */
 export interface UsualJob {
   id: string;
@@ -427,4 +452,8 @@ export interface Knowledge {
   /** Usual jobs of strip and refit. */
   strips: UsualJob[];
   fastenerWays: FastenerWay[];
+  /** Classes of the ends of wires. */
+  wireEnds: WireEnd[];
+  /** Earths and connectors of bikes. */
+  joints: Joint[];
 }

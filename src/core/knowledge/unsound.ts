@@ -195,6 +195,17 @@ function stripUnsound({ k, say, ids, lead, refs, isAttribute, values }: Ground, 
   if (circle.length) say(where, `these steps wait for each other: ${circle.join(', ')}`);
 }
 
+/** Ends of wires must belong to a class with a name; harm is told of classes. */
+function wiresUnsound({ k, say, ids, refs }: ReturnType<typeof ground>) {
+  ids(k.wireEnds, 'wire end');
+  ids(k.joints, 'joint');
+  const classes = new Set(k.wireEnds.filter((e) => !e.is).map((e) => e.id));
+  for (const e of k.wireEnds) {
+    if (!e.is && !e.name) say(`wire end ${e.id}`, 'a class has a name');
+    refs(`wire end ${e.id}`, 'class', [...(e.is ? [e.is] : []), ...Object.keys(e.harm ?? {})], classes);
+  }
+}
+
 export function unsound(k: Knowledge): string[] {
   const all = ground(k);
   accessUnsound(all);
@@ -212,6 +223,7 @@ export function unsound(k: Knowledge): string[] {
   }
   const circle = circleIn(k.fastenerWays);
   if (circle.length) all.say('fastener ways', `these wait for each other: ${circle.join(', ')}`);
+  wiresUnsound(all);
   for (const g of k.groups) {
     if (g.modes.length > 63) all.say(`group ${g.id}`, 'it has more than 64 states');
     for (const m of g.modes) all.lead(`group ${g.id}`, 'fault', m.faults);

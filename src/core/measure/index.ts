@@ -1,5 +1,5 @@
 export { corrected } from './correct';
-export { judge, spread, type GaugeError, type Limit, type Verdict } from './judge';
+export { judge, spread, type GaugeError, type Judgement, type Limit, type Verdict } from './judge';
 export { barGeometry } from './scale';
 export { forBike, limitFor, otherGauge, quantityInfo, type QuantityInfo } from './limits';
 export { plausibleFor } from './plausible';

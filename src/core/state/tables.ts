@@ -33,7 +33,9 @@ import {
   fastenerStates,
   wayResults,
   pieceOutcomes,
+  connectionKinds,
   pieceWays,
+  wireResults,
   retestResults,
   schoolIds,
   specOrigins,
@@ -332,6 +334,38 @@ export const tables = {
       saidAt: maybe(instant),
     },
     'about',
+    'says',
+  ),
+  /** A wire, hose or cable that was parted, from where to where; or an earth or connector with the voltage lost at it. */
+  connection: table(
+    'job',
+    {
+      jobId: id('job'),
+      stepId: maybe(id('step')),
+      kind: oneOf(...connectionKinds),
+      fromEnd: words(120),
+      toEnd: words(120),
+      colour: maybe(words(40)),
+      mark: maybe(words(40)),
+      route: maybe(words(300)),
+      /** V with its load on. */
+      dropBefore: maybe(figure(-50, 50)),
+      dropAfter: maybe(figure(-50, 50)),
+      madeAt: instant,
+      joinedAt: maybe(instant),
+      /** Where it stands, if that is not where it came from. */
+      joinedTo: maybe(words(120)),
+    },
+    'fromEnd',
+    'toEnd',
+    'colour',
+    'mark',
+    'route',
+  ),
+  /** A pairing of like-coloured wires that was tried: which wire on the end of which, and what came of it. */
+  wireTry: table(
+    'job',
+    { jobId: id('job'), pairing: words(2000), says: words(500), result: oneOf(...wireResults), madeAt: instant },
     'says',
   ),
   /** A piece that broke off, dropped or is missing; open until it is found or proved not to be inside, by somebody. */

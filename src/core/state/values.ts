@@ -54,6 +54,14 @@ export type FastenerState = (typeof fastenerStates)[number];
 export const wayResults = ['worked', 'no luck', 'worse'] as const;
 export type WayResult = (typeof wayResults)[number];
 
+/** What is parted and joined again; the last two are joints that are cleaned and measured where they are. */
+export const connectionKinds = ['wire', 'hose', 'cable', 'earth', 'connector'] as const;
+export type ConnectionKind = (typeof connectionKinds)[number];
+
+/** What came of a pairing of like-coloured wires. */
+export const wireResults = ['cures', 'no change', 'worse'] as const;
+export type WireResult = (typeof wireResults)[number];
+
 /** What a fact of a step is: which way round something stood, or what is checked before it is closed in. */
 export const factKinds = ['way', 'check'] as const;
 export type FactKind = (typeof factKinds)[number];

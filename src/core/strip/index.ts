@@ -1,8 +1,25 @@
 export { inOrder, placesFor } from './order';
 export { checkCode } from './facts';
 export { labelsOf, type StripLabel } from './labels';
-export { fastenerCode, owedAtClosing, type Owed } from './owed';
+export { fastenerCode, owedAtClosing, type Owed, type OwedRows } from './owed';
 export { ladderFor, troubleApproaches, type Rung, type TroubleApproach } from './trouble';
+export {
+  alike,
+  astray,
+  colourKey,
+  connectionCode,
+  crossedWords,
+  endOf,
+  isJoint,
+  meanwhile,
+  mostPairings,
+  pairingsOf,
+  type Astray,
+  type LooseWire,
+  type Pairing,
+  type Pairings,
+} from './wires';
+export { campaignOf, jointsToList, type JointLine } from './joints';
 export { openPieces, pieceCode, piecesInTheWay, pieceWords } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';
 export { planOf, usualOf, type RefitPlan, type RefitRows, type RefitStep, type WaitsFor } from './plan';

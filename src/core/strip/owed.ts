@@ -1,5 +1,6 @@
-import { countWords, type Fact, type Fastener, type FastenerState, type Overrule } from '../state';
+import { countWords, type Connection, type Fact, type Fastener, type FastenerState, type Overrule } from '../state';
 import { checkCode, openChecks } from './facts';
+import { astray, connectionCode } from './wires';
 
 /** What is owed before a step is closed: the code under which it stands against closing, and what it is. */
 export interface Owed {
@@ -17,26 +18,29 @@ const short: readonly FastenerState[] = ['snapped', 'thread pulled', 'missing', 
  */
 export const fastenerCode = (f: Pick<Fastener, 'id'>): string => `fastener:${f.id}`;
 
+/** The rows of a job that say what a step owes. */
+export interface OwedRows {
+  facts: readonly Fact[];
+  fasteners: readonly Fastener[];
+  connections: readonly Connection[];
+  /** Reasons that people gave. */
+  overrules: readonly Pick<Overrule, 'codes' | 'endedAt'>[];
+}
+
 /**
- * What is owed before a step is closed: checks that nobody has made, and fasteners that are snapped, gone or not what belongs there. A
- * person's word that goes over one lets it pass.
- * @param facts those of the job
- * @param fasteners those of the job
- * @param overrules reasons that people gave
+ * What is owed before a step is closed: checks that nobody has made, fasteners that are snapped, gone or not what belongs there, and
+ * wires, hoses and cables of it that are not where they belong. A person's word that goes over one lets it pass.
+ * @param rows of one job
  * @param stepId the step that is to be closed
  * @returns each with its code and words; empty where it may be closed
  */
-export function owedAtClosing(
-  facts: readonly Fact[],
-  fasteners: readonly Fastener[],
-  overrules: readonly Pick<Overrule, 'codes' | 'endedAt'>[],
-  stepId: string,
-): Owed[] {
+export function owedAtClosing({ facts, fasteners, connections, overrules }: OwedRows, stepId: string): Owed[] {
   const over = new Set(overrules.filter((o) => !o.endedAt).flatMap((o) => o.codes));
   return [
     ...openChecks(facts, stepId).map((f) => ({ code: checkCode(f), words: f.about })),
     ...fasteners
       .filter((f) => f.stepId === stepId && f.affected > 0 && f.state !== null && short.includes(f.state))
       .map((f) => ({ code: fastenerCode(f), words: `${f.size}: ${f.affected} of ${countWords(f.count, 'fastener')} ${f.state}` })),
+    ...astray(connections.filter((x) => x.stepId === stepId)).map((a) => ({ code: connectionCode(a.connection), words: a.words })),
   ].filter((o) => !over.has(o.code));
 }

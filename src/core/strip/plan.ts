@@ -1,7 +1,7 @@
 import { accessOf, comesBefore, routesOf, type Knowledge, type UsualStep } from '../knowledge';
-import type { Fact, Fastener, Overrule, Part, Piece, Step } from '../state';
+import type { Part, Piece, Step } from '../state';
 import { inOrder } from './order';
-import { owedAtClosing, type Owed } from './owed';
+import { owedAtClosing, type Owed, type OwedRows } from './owed';
 import { piecesInTheWay, pieceWords } from './pieces';
 
 /** What a step waits for before it can go back on. */
@@ -31,12 +31,9 @@ export interface RefitPlan {
   ready: number;
 }
 
-export interface RefitRows {
+export interface RefitRows extends OwedRows {
   steps: readonly Step[];
-  fasteners: readonly Fastener[];
-  facts: readonly Fact[];
   pieces: readonly Piece[];
-  overrules: readonly Pick<Overrule, 'codes' | 'endedAt'>[];
   parts: readonly Part[];
 }
 
@@ -111,7 +108,7 @@ export function planOf(k: Pick<Knowledge, 'strips' | 'access' | 'archetypes'>, r
     for (let at = i - 1; at >= 0 && inFront.length < mostNamed; at--)
       if (!apart(step, off[at])) inFront.push({ kind: 'step', words: off[at].title, id: off[at].id });
     const parts = partsAwaited(usual, rows.parts).map((p): WaitsFor => ({ kind: 'part', words: p.name, id: p.id }));
-    const owed = owedAtClosing(rows.facts, rows.fasteners, rows.overrules, step.id);
+    const owed = owedAtClosing(rows, step.id);
     const waitsFor = [...lost, ...inFront, ...parts];
     return { step, usual, ready: waitsFor.length === 0, waitsFor, owed };
   });

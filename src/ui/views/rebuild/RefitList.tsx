@@ -30,6 +30,7 @@ export function RefitList() {
       steps: rows('step'),
       fasteners: rows('fastener'),
       facts: rows('fact'),
+      connections: rows('connection'),
       pieces: rows('piece'),
       overrules: rows('overrule'),
       parts: rows('part'),

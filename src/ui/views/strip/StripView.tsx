@@ -17,6 +17,7 @@ import { dayTime } from '../../controls/times';
 import { FindingForm } from './FindingForm';
 import { FindingList } from '../../widgets/FindingList';
 import { Pieces } from '../../widgets/Pieces';
+import { Connections } from '../../widgets/wires/Connections';
 import { StepEdit } from './StepEdit';
 import { StepForm } from './StepForm';
 
@@ -58,6 +59,7 @@ export default function StripView() {
         <FindingForm />
         {!lost && <Pieces />}
         <FindingList />
+        <Connections />
       </Column>
     </Columns>
   );
