@@ -36,6 +36,7 @@ export function benchStrip(quick: boolean): Figures {
       pieces: [],
       overrules: [],
       parts: [],
+      treated: [],
     };
     const ms = timed(() => void planOf(knowledge, rows, null), quick ? 9 : 40, 3);
     figures[`strip.plan of ${many} steps ms`] = ms;

@@ -190,6 +190,16 @@ const kinds: Record<string, (files: readonly KnowledgeFile[], pick: Pick) => Sit
       plant: () => void end.words.splice(end.words.indexOf(lost), 1),
     };
   },
+  'cleaner touches': (files, pick) => {
+    const cleaner = pick(all<{ id: string; on: Record<string, string> }>(files, 'cleaners'));
+    const material = pick(Object.keys(cleaner.on).filter((m) => cleaner.on[m] === 'no'));
+    if (!material) return null;
+    return {
+      says: `${cleaner.id} may touch ${material}`,
+      about: [cleaner.id],
+      plant: () => void (cleaner.on[material] = 'yes'),
+    };
+  },
 };
 
 const faults = (files: readonly KnowledgeFile[]) => all<FaultEntry>(files, 'faults').filter((f) => !f.retired);

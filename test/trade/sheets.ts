@@ -14,9 +14,13 @@ import {
 } from '../../src/core/knowledge';
 import { fromSi, toSi } from '../../src/core/quantity';
 import { fitnessOf } from '../../src/core/fitness';
-import type { Connection, FastenerState, FitnessAct, Piece } from '../../src/core/state';
+import type { Bike, Cleaning, Connection, FluidRow, FastenerState, FitnessAct, Piece } from '../../src/core/state';
 import {
   campaignOf,
+  cleanersFor,
+  doseFor,
+  fluidsOf,
+  touch,
   endOf,
   jointsToList,
   ladderFor,
@@ -393,6 +397,108 @@ function miswired(k: Knowledge, wanted: Wires): string[] {
   return wrong;
 }
 
+interface CleaningSheet {
+  touches: { cleaner: string; on: string; is: string }[];
+  doses: { cleaner: string; litres: number; is: number; unit: string }[];
+  after: { cleaner: string; has?: string[]; not?: string[] }[];
+  cautions: { cleaner: string; is?: string[]; not?: string[] }[];
+  says: { caution?: string; about?: string; cleaner?: string; kind?: string }[];
+  for: { what: string; on: string; first?: string; has?: string[]; not?: string[] }[];
+}
+
+/** Every cleaner that may touch what it must not, is dosed otherwise, is followed by too little, warns of too little or is offered for what it ruins. */
+function miscleaned(k: Knowledge, wanted: CleaningSheet): string[] {
+  const wrong: string[] = [];
+  const find = (id: string) => k.cleaners.find((c) => c.id === id) ?? void wrong.push(`there is no cleaner '${id}'`);
+  for (const { cleaner, on, is } of wanted.touches) {
+    const c = find(cleaner);
+    if (c && touch(c, on) !== is) wrong.push(`${cleaner} on ${on} is ${touch(c, on)}, not ${is}`);
+  }
+  for (const { cleaner, litres, is, unit } of wanted.doses) {
+    const c = find(cleaner);
+    const dose = c && doseFor(c, litres);
+    if (dose?.amount !== is || dose.unit !== unit) wrong.push(`${cleaner}, ${litres} l: ${dose?.amount} ${dose?.unit}, not ${is} ${unit}`);
+  }
+  for (const { cleaner, has = [], not = [] } of wanted.after) {
+    const after = find(cleaner)?.after ?? [];
+    if (after.filter((a) => has.includes(a)).join() !== has.join()) wrong.push(`${cleaner} is followed by ${after.join(', ')}`);
+    for (const n of not) if (after.includes(n)) wrong.push(`${cleaner}: ${n} has no place`);
+  }
+  for (const { cleaner, is = [], not = [] } of wanted.cautions) {
+    const has = hazardsOfDoings(k, find(cleaner)?.does ?? []);
+    for (const h of is) if (!has.includes(h)) wrong.push(`${cleaner}: ${h} is missing`);
+    for (const h of not) if (has.includes(h)) wrong.push(`${cleaner}: ${h} is a false alarm`);
+  }
+  for (const { caution, about, cleaner, kind } of wanted.says) {
+    if (caution && !k.hazards.find((h) => h.id === caution)?.text.includes(about!))
+      wrong.push(`caution ${caution} does not say '${about}'`);
+    if (cleaner && find(cleaner)?.kind !== kind) wrong.push(`${cleaner} is no ${kind}`);
+  }
+  for (const { what, on, first, has = [], not = [] } of wanted.for) {
+    const offered = cleanersFor(k.cleaners, what, [on]);
+    const open = offered.filter((o) => o.touch !== 'no').map((o) => o.cleaner.id);
+    if (first && open[0] !== first) wrong.push(`${what} on ${on}: first is ${open[0]}, not ${first}`);
+    for (const h of has) if (!open.includes(h)) wrong.push(`${what} on ${on}: ${h} is missing`);
+    for (const n of not) if (open.includes(n)) wrong.push(`${what} on ${on}: ${n} ruins it`);
+  }
+  return wrong;
+}
+
+interface Fluids {
+  has: { when: Facts; has?: string[]; not?: string[] }[];
+  owed: { seen?: string; cleaned?: string; is: string[] }[];
+  shuts: { fluid: string; no: FitnessAct[]; yes: FitnessAct[] }[];
+  says: { fluid: string; about: string }[];
+}
+
+/** Every fluid that a bike has not got or lacks, change that is owed for nothing or not owed, act that is open over a dry engine. */
+function misfilled(k: Knowledge, wanted: Fluids): string[] {
+  const wrong: string[] = [];
+  const none = { fluids: [], cleanings: [], evidence: [] };
+  const water = { cooling: 'liquid', brakes: 'disc', clutch: 'hydraulic' } as Partial<Bike>;
+  for (const { when, has, not } of wanted.has) {
+    const ids = fluidsOf(k, none, when).map((f) => f.fluid.id);
+    for (const f of has ?? []) if (!ids.includes(f)) wrong.push(`${JSON.stringify(when)}: ${f} is missing`);
+    for (const f of not ?? []) if (ids.includes(f)) wrong.push(`${JSON.stringify(when)}: ${f} has no place`);
+  }
+  const at = '2030-01-01T08:00:00.000Z';
+  for (const { seen, cleaned, is } of wanted.owed) {
+    const finds = (o: { find: Record<string, string> }) => seen !== undefined && o.find[seen] !== undefined && o.find[seen] !== 'no';
+    const test = k.tests.find((t) => t.outcomes.some(finds));
+    if (seen && !test) wrong.push(`nothing finds '${seen}'`);
+    const evidence = test ? [{ testId: test.id, outcome: test.outcomes.find(finds)!.id, takenAt: at, withdrawn: null }] : [];
+    const cleanings = cleaned ? [{ cleaner: cleaned, madeAt: at } as Cleaning] : [];
+    const owed = fluidsOf(k, { fluids: [], cleanings, evidence }, { strokes: 'four' }).flatMap((f) => (f.owed.length ? [f.fluid.id] : []));
+    if (owed.join() !== is.join())
+      wrong.push(`after ${seen ?? cleaned} is owed ${owed.join() || 'nothing'}, not ${is.join() || 'nothing'}`);
+  }
+  for (const { fluid, no, yes } of wanted.shuts) {
+    const drained: FluidRow = {
+      id: 'f',
+      jobId: 'job',
+      stepId: null,
+      fluid,
+      act: 'drained',
+      ml: 900,
+      grade: null,
+      note: null,
+      madeAt: at,
+      versions: {},
+    };
+    const of = (fluids: FluidRow[]) =>
+      fitnessOf(k, { ...new CaseMaker({ 'clutch-slips': 'present' }, { starting: 'both', ...water }, { standingMonths: 0 }).c, fluids });
+    const dry = of([drained]);
+    const shut = (act: FitnessAct) => dry[act].reasons.some((r) => r.code === `fluid:${fluid}`);
+    for (const act of no) if (!shut(act)) wrong.push(`${fluid} out: ${act} must not be done`);
+    for (const act of yes) if (shut(act)) wrong.push(`${fluid} out: ${act} may be done`);
+    const full = of([drained, { ...drained, id: 'g', act: 'filled', madeAt: '2030-01-02T08:00:00.000Z' }]);
+    if (full.handOver.reasons.some((r) => r.code === `fluid:${fluid}`)) wrong.push(`${fluid} filled: it is still missed`);
+  }
+  for (const { fluid, about } of wanted.says)
+    if (!k.fluids.find((f) => f.id === fluid)?.fill.includes(about)) wrong.push(`${fluid}: filling says nothing of '${about}'`);
+  return wrong;
+}
+
 interface Pieces {
   say: string;
   lost: Pick<Piece, 'name' | 'went' | 'outcome'>[];
@@ -440,6 +546,8 @@ export const sheets: readonly Sheet[] = [
   sheet('strips', unstripped),
   sheet('fasteners', unfastened),
   sheet('wires', miswired),
+  sheet('cleaning', miscleaned),
+  sheet('fluids', misfilled),
   sheet('pieces', (k, { pieces }: { pieces: Pieces[] }) => unaccounted(k, pieces)),
   sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
 ];

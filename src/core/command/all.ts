@@ -1,4 +1,5 @@
 import { care } from './care';
+import { cleaning } from './cleaning';
 import { deciding } from './decide';
 import { fitness } from './fitness';
 import { intake } from './intake';
@@ -19,6 +20,7 @@ const plain = [
   ...strip,
   ...facts,
   ...wires,
+  ...cleaning,
   ...pieces,
   ...torque,
   ...care,

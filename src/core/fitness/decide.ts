@@ -1,7 +1,7 @@
 import type { Knowledge } from '../knowledge';
 import { Epochs, lastRepairId } from '../repairs';
 import { fitnessActs, type FitnessAct } from '../state';
-import { condemned, lostPieces, openSteps, openTorques, wrongConnections } from './parts';
+import { condemned, lostPieces, openSteps, openTorques, wantedFluids, wrongConnections } from './parts';
 import type { FitnessRows } from './rows';
 import { lastSeen, reasonsSeen } from './seen';
 import type { Fitness, FitnessVerdict, FitnessReason } from './types';
@@ -44,6 +44,7 @@ export function fitnessOf(k: Knowledge, c: FitnessRows, epochs = new Epochs(k, c
     ...unseen(k, c),
     ...openSteps(k, c),
     ...openTorques(c),
+    ...wantedFluids(k, c),
     ...brakesUnproved(k, c),
     ...temporary(c),
     ...waiting(c),

@@ -1,7 +1,7 @@
-import { accessOf, faultById, type Knowledge } from '../knowledge';
+import { accessOf, factsOf, faultById, type Knowledge } from '../knowledge';
 import { countWords } from '../state';
 import { repairsUpTo } from '../repairs';
-import { astray, connectionCode, openPieces, pieceCode, pieceWords } from '../strip';
+import { astray, connectionCode, fluidsOf, openPieces, pieceCode, pieceWords } from '../strip';
 import type { FitnessAct } from '../state';
 import type { FitnessRows } from './rows';
 import type { FitnessReason } from './types';
@@ -62,6 +62,20 @@ export const lostPieces = (c: FitnessRows): FitnessReason[] =>
     tests: none,
     faults: none,
   }));
+
+/** Fluids that are out, and those that are to be changed for what was seen in them or for grit that was used. */
+export function wantedFluids(k: Knowledge, c: FitnessRows): FitnessReason[] {
+  const rows = { fluids: c.fluids ?? [], cleanings: c.cleanings ?? [], evidence: c.evidence };
+  return fluidsOf(k, rows, factsOf(c.bike, c.job, k)).flatMap(({ fluid, out, owed }): FitnessReason[] => {
+    const reason = (act: FitnessAct, because: string, lift: string) => [
+      { code: `fluid:${fluid.id}`, act, because, lift, view: 'rebuild' as const, tests: none, faults: none },
+    ];
+    if (out && fluid.shuts !== 'none') return reason(fluid.shuts, `${fluid.name}: drained and not filled`, 'Fill it');
+    // What was seen in it stands by itself, as long as it does.
+    const grit = rows.cleanings.length > 0 && owed.length > 0;
+    return grit ? reason('handOver', `${fluid.name}: to be changed, ${owed.join(', ').toLowerCase()}`, 'Change it') : [];
+  });
+}
 
 /** Wires, hoses and cables that are not where they belong: one on the wrong end may burn or flood as soon as anything is switched on. */
 export const wrongConnections = (c: FitnessRows): FitnessReason[] =>

@@ -3,11 +3,13 @@ import type {
   Bike,
   Cause,
   Checkmark,
+  Cleaning,
   Complaint,
   Connection,
   Evidence,
   Fastener,
   Finding,
+  FluidRow,
   Job,
   Overrule,
   Part,
@@ -41,6 +43,8 @@ export interface FitnessRows {
   parts?: Part[];
   pieces?: Piece[];
   connections?: Connection[];
+  fluids?: FluidRow[];
+  cleanings?: Cleaning[];
   checks?: Checkmark[];
   provisionals?: Provisional[];
   waits?: Wait[];
@@ -75,6 +79,8 @@ export function fitnessRowsOf(state: State, jobId: string): FitnessRows {
     parts: own(list(state, 'part')),
     pieces: own(list(state, 'piece')),
     connections: own(list(state, 'connection')),
+    fluids: own(list(state, 'fluid')),
+    cleanings: own(list(state, 'cleaning')),
     checks: own(list(state, 'checkmark')),
     provisionals: own(list(state, 'provisional')),
     waits: own(list(state, 'wait')),

@@ -22,6 +22,8 @@ describe('the record', () => {
       'Torques',
       'Checked before closing',
       'Connections',
+      'Cleaned',
+      'Fluids',
       'Pieces accounted for',
       'Temporary repairs',
       'Allowed anyway',

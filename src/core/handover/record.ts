@@ -4,7 +4,9 @@ import { caseOf } from '../trace';
 import {
   accounted,
   closedOver,
+  cleaned,
   connected,
+  filled,
   allowed,
   billed,
   checked,
@@ -112,6 +114,8 @@ export function recordOf(state: State, k: Knowledge, jobId: string, head: Record
       torqued(s, signatures),
       closedOver(s),
       connected(s),
+      cleaned(s),
+      filled(s),
       accounted(s),
       provisional(s),
       allowed(s),

@@ -223,6 +223,31 @@ export const connected = ({ state, own }: Source): RecordSection => {
   };
 };
 
+/** What parts were cleaned with, and how far those are that are not ready. */
+export const cleaned = ({ k, state, own }: Source): RecordSection => ({
+  title: 'Cleaned',
+  lines: own(list(state, 'treatedPart')).map((t) => [
+    t.item,
+    own(list(state, 'cleaning'))
+      .filter((x) => x.partId === t.id)
+      .map((x) => `${k.cleaners.find((c) => c.id === x.cleaner)?.name ?? x.cleaner}${x.rounds > 1 ? ` × ${x.rounds}` : ''}`)
+      .join(', ') || 'nothing yet',
+    t.state === 'away' && t.at ? `away, at ${t.at}` : t.state,
+  ]),
+  empty: 'No part was cleaned by itself.',
+});
+
+/** Fluids that were drained and filled, as they were measured. */
+export const filled = ({ k, state, own, day }: Source): RecordSection => ({
+  title: 'Fluids',
+  lines: own(list(state, 'fluid')).map((f) => [
+    k.fluids.find((x) => x.id === f.fluid)?.name ?? f.fluid,
+    [f.act, f.ml === null ? 'not measured' : `${Math.round(f.ml)} ml`, f.grade].filter(Boolean).join(', '),
+    [day(f.madeAt), f.note].filter(Boolean).join(', '),
+  ]),
+  empty: 'No fluid was drained or filled.',
+});
+
 export const provisional = ({ state, own }: Source): RecordSection => ({
   title: 'Temporary repairs',
   lines: own(list(state, 'provisional'))

@@ -28,6 +28,10 @@ const lists = [
   'fastenerWays',
   'wireEnds',
   'joints',
+  'materials',
+  'afterCleaning',
+  'cleaners',
+  'fluids',
 ] as const;
 
 /**

@@ -398,6 +398,49 @@ export interface Joint {
   when?: When;
 }
 
+export type Touch = 'yes' | 'careful' | 'no';
+
+/** What a part is cleaned with. Trade judgement; the maker's sheet of the product wins. */
+export interface Cleaner {
+  id: string;
+  name: string;
+  /** What it is, said exactly: an alkali that is called an acid has hurt people. */
+  kind: 'mild' | 'solvent' | 'alkali' | 'acid' | 'abrasive';
+  for: string[];
+  /** Whether it may touch a material; what is not named is careful. */
+  on: Record<string, Touch>;
+  /** How much a litre of water takes. */
+  dose?: { per: number; unit: 'g' | 'ml' };
+  how: string;
+  /** Minutes of work a round. */
+  minutes: number;
+  /** Hours that it lies a round. */
+  soak?: number;
+  rounds: number;
+  /** What follows, in this order. */
+  after: string[];
+  disposal?: string;
+  does?: string[];
+}
+
+/** A fluid of a bike. Trade judgement. */
+export interface Fluid {
+  id: string;
+  name: string;
+  when?: When;
+  /** The quantity that says how much goes in. */
+  capacity?: string;
+  /** What is not done while it is out. */
+  shuts: EngineAct | 'handOver' | 'none';
+  /** Findings after which it is changed. */
+  spoiledBy?: string[];
+  /** It carries grit: changed after abrasive work. */
+  grit?: boolean;
+  /** How it is filled, in stages. */
+  fill: string;
+  does?: string[];
+}
+
 /** A usual job of strip and refit. */
 export interface UsualJob {
   id: string;
@@ -456,4 +499,10 @@ export interface Knowledge {
   wireEnds: WireEnd[];
   /** Earths and connectors of bikes. */
   joints: Joint[];
+  /** What a part may be made of, as far as a cleaner minds. */
+  materials: { id: string; name: string }[];
+  /** What follows a cleaning. */
+  afterCleaning: { id: string; says: string }[];
+  cleaners: Cleaner[];
+  fluids: Fluid[];
 }

@@ -195,6 +195,21 @@ function stripUnsound({ k, say, ids, lead, refs, isAttribute, values }: Ground, 
   if (circle.length) say(where, `these steps wait for each other: ${circle.join(', ')}`);
 }
 
+/** Cleaners must name materials and steps that there are, and follow in the order of the steps. */
+function cleaningUnsound({ k, say, ids, refs, lead }: ReturnType<typeof ground>) {
+  const materials = ids(k.materials, 'material');
+  const after = ids(k.afterCleaning, 'step after cleaning');
+  const order = [...after];
+  ids(k.cleaners, 'cleaner');
+  for (const c of k.cleaners) {
+    const where = `cleaner ${c.id}`;
+    refs(where, 'material', Object.keys(c.on), materials);
+    refs(where, 'step after cleaning', c.after, after);
+    lead(where, 'doing', c.does);
+    if (c.after.some((a, i) => i > 0 && order.indexOf(a) < order.indexOf(c.after[i - 1]))) say(where, 'what follows is not in order');
+  }
+}
+
 /** Ends of wires must belong to a class with a name; harm is told of classes. */
 function wiresUnsound({ k, say, ids, refs }: ReturnType<typeof ground>) {
   ids(k.wireEnds, 'wire end');
@@ -224,6 +239,14 @@ export function unsound(k: Knowledge): string[] {
   const circle = circleIn(k.fastenerWays);
   if (circle.length) all.say('fastener ways', `these wait for each other: ${circle.join(', ')}`);
   wiresUnsound(all);
+  cleaningUnsound(all);
+  all.ids(k.fluids, 'fluid');
+  for (const f of k.fluids) {
+    all.lead(`fluid ${f.id}`, 'doing', f.does);
+    all.lead(`fluid ${f.id}`, 'finding', f.spoiledBy);
+    const quantities = new Set(k.quantities.map((q) => q.id));
+    if (f.capacity && !quantities.has(f.capacity)) all.say(`fluid ${f.id}`, `quantity '${f.capacity}' does not exist`);
+  }
   for (const g of k.groups) {
     if (g.modes.length > 63) all.say(`group ${g.id}`, 'it has more than 64 states');
     for (const m of g.modes) all.lead(`group ${g.id}`, 'fault', m.faults);

@@ -35,6 +35,10 @@ export type Fastener = RowOf<'fastener'>;
 export type Piece = RowOf<'piece'>;
 export type Fact = RowOf<'fact'>;
 export type FastenerAttempt = RowOf<'fastenerAttempt'>;
+export type TreatedPart = RowOf<'treatedPart'>;
+export type Cleaning = RowOf<'cleaning'>;
+/** A line of the ledger of fluids; what a fluid is stands in the knowledge. */
+export type FluidRow = RowOf<'fluid'>;
 export type Connection = RowOf<'connection'>;
 export type WireTry = RowOf<'wireTry'>;
 export type Finding = RowOf<'finding'>;

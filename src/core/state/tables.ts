@@ -34,6 +34,8 @@ import {
   wayResults,
   pieceOutcomes,
   connectionKinds,
+  fluidActs,
+  treatedStates,
   pieceWays,
   wireResults,
   retestResults,
@@ -361,6 +363,55 @@ export const tables = {
     'colour',
     'mark',
     'route',
+  ),
+  /** A part that is being made ready to go back: what it is made of, how far it is, and where. */
+  treatedPart: table(
+    'job',
+    {
+      jobId: id('job'),
+      stepId: maybe(id('step')),
+      item: words(120),
+      materials: list(words(60), 12),
+      state: oneOf(...treatedStates),
+      /** At whom it is, where it is away. */
+      at: maybe(words(120)),
+      madeAt: instant,
+      changedAt: instant,
+    },
+    'item',
+    'at',
+  ),
+  /** One cleaning of such a part. */
+  cleaning: table(
+    'job',
+    {
+      jobId: id('job'),
+      partId: id('treatedPart'),
+      cleaner: words(60),
+      /** Of the bath, where there was one. */
+      litres: maybe(figure(0, 1000)),
+      rounds: whole(1, 99),
+      note: maybe(words(500)),
+      madeAt: instant,
+    },
+    'note',
+  ),
+  /** A fluid that was drained, stays in or was filled, measured. */
+  fluid: table(
+    'job',
+    {
+      jobId: id('job'),
+      stepId: maybe(id('step')),
+      fluid: words(60),
+      act: oneOf(...fluidActs),
+      /** Null where it was not measured. */
+      ml: maybe(figure(0, 100_000)),
+      grade: maybe(words(80)),
+      note: maybe(words(500)),
+      madeAt: instant,
+    },
+    'grade',
+    'note',
   ),
   /** A pairing of like-coloured wires that was tried: which wire on the end of which, and what came of it. */
   wireTry: table(

@@ -62,6 +62,14 @@ export type ConnectionKind = (typeof connectionKinds)[number];
 export const wireResults = ['cures', 'no change', 'worse'] as const;
 export type WireResult = (typeof wireResults)[number];
 
+/** How far a part is that is being made ready to go back. */
+export const treatedStates = ['as removed', 'soaking', 'washed', 'dried', 'oiled', 'painted', 'machined', 'away', 'ready'] as const;
+export type TreatedState = (typeof treatedStates)[number];
+
+/** What was done with a fluid: drained and measured, what stays in, or filled. */
+export const fluidActs = ['drained', 'left in', 'filled'] as const;
+export type FluidAct = (typeof fluidActs)[number];
+
 /** What a fact of a step is: which way round something stood, or what is checked before it is closed in. */
 export const factKinds = ['way', 'check'] as const;
 export type FactKind = (typeof factKinds)[number];

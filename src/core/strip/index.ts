@@ -20,6 +20,8 @@ export {
   type Pairings,
 } from './wires';
 export { campaignOf, jointsToList, type JointLine } from './joints';
+export { cleanersFor, doseFor, touch, treatedWords, type OfferedCleaner } from './cleaning';
+export { fluidsOf, type FluidLine, type FluidRows } from './fluids';
 export { openPieces, pieceCode, piecesInTheWay, pieceWords } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';
 export { planOf, usualOf, type RefitPlan, type RefitRows, type RefitStep, type WaitsFor } from './plan';

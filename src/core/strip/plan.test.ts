@@ -4,7 +4,7 @@ import { shipped } from '../../../test/fixtures/knowledge';
 import type { Fact, Part, Step } from '../state';
 import { planOf, type RefitRows } from '.';
 
-const none: RefitRows = { steps: [], fasteners: [], facts: [], connections: [], pieces: [], overrules: [], parts: [] };
+const none: RefitRows = { steps: [], fasteners: [], facts: [], connections: [], pieces: [], overrules: [], parts: [], treated: [] };
 const step = (id: string, patch: Partial<Step> = {}): Step => ({
   id,
   jobId: 'j',

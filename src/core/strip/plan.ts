@@ -1,12 +1,13 @@
 import { accessOf, comesBefore, routesOf, type Knowledge, type UsualStep } from '../knowledge';
-import type { Part, Piece, Step } from '../state';
+import type { Part, Piece, Step, TreatedPart } from '../state';
 import { inOrder } from './order';
 import { owedAtClosing, type Owed, type OwedRows } from './owed';
+import { treatedWords } from './cleaning';
 import { piecesInTheWay, pieceWords } from './pieces';
 
 /** What a step waits for before it can go back on. */
 export interface WaitsFor {
-  kind: 'step' | 'piece' | 'part';
+  kind: 'step' | 'piece' | 'part' | 'cleaning';
   /** What it is, as it stands in a list. */
   words: string;
   id: string;
@@ -35,6 +36,7 @@ export interface RefitRows extends OwedRows {
   steps: readonly Step[];
   pieces: readonly Piece[];
   parts: readonly Part[];
+  treated: readonly TreatedPart[];
 }
 
 /** Of the steps that stand in front of one, as many are named. */
@@ -109,7 +111,10 @@ export function planOf(k: Pick<Knowledge, 'strips' | 'access' | 'archetypes'>, r
       if (!apart(step, off[at])) inFront.push({ kind: 'step', words: off[at].title, id: off[at].id });
     const parts = partsAwaited(usual, rows.parts).map((p): WaitsFor => ({ kind: 'part', words: p.name, id: p.id }));
     const owed = owedAtClosing(rows, step.id);
-    const waitsFor = [...lost, ...inFront, ...parts];
+    const treated = rows.treated
+      .filter((t) => t.stepId === step.id && t.state !== 'ready')
+      .map((t): WaitsFor => ({ kind: 'cleaning', words: treatedWords(t), id: t.id }));
+    const waitsFor = [...lost, ...inFront, ...parts, ...treated];
     return { step, usual, ready: waitsFor.length === 0, waitsFor, owed };
   });
   return { steps, ready: steps.filter((s) => s.ready).length };

@@ -1,6 +1,7 @@
 import { Column, Columns } from '../../controls/Columns';
 import { Errata } from '../../widgets/Errata';
 import { Pieces } from '../../widgets/Pieces';
+import { Fluids } from '../../widgets/Fluids';
 import { Connections } from '../../widgets/wires/Connections';
 import { RefitList } from './RefitList';
 import { TorqueForm } from './TorqueForm';
@@ -11,6 +12,7 @@ export default function RebuildView() {
     <Columns share={[1, 1.15]}>
       <Column>
         <RefitList />
+        <Fluids />
         <Connections />
         <Pieces />
       </Column>

@@ -34,6 +34,7 @@ export function RefitList() {
       pieces: rows('piece'),
       overrules: rows('overrule'),
       parts: rows('part'),
+      treated: rows('treatedPart'),
     },
     traced.bike.archetype,
   );
@@ -110,7 +111,14 @@ function waitsWords({ waitsFor }: Planned): string {
     .map((w) => w.words)
     .reverse();
   const parts = waitsFor.filter((w) => w.kind === 'part').map((w) => w.words);
-  return [steps.length && `After: ${steps.join(', ')}.`, parts.length && `Waits for parts: ${parts.join(', ')}.`].filter(Boolean).join(' ');
+  const treated = waitsFor.filter((w) => w.kind === 'cleaning').map((w) => w.words);
+  return [
+    steps.length && `After: ${steps.join(', ')}.`,
+    parts.length && `Waits for parts: ${parts.join(', ')}.`,
+    treated.length && `Not ready: ${treated.join(', ')}.`,
+  ]
+    .filter(Boolean)
+    .join(' ');
 }
 
 /** One step to refit: what it waits for, how it stood, what is new, what is checked, and every fastener counted. */

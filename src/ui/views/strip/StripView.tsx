@@ -17,6 +17,8 @@ import { dayTime } from '../../controls/times';
 import { FindingForm } from './FindingForm';
 import { FindingList } from '../../widgets/FindingList';
 import { Pieces } from '../../widgets/Pieces';
+import { TreatedParts } from '../../widgets/cleaning/TreatedParts';
+import { Fluids } from '../../widgets/Fluids';
 import { Connections } from '../../widgets/wires/Connections';
 import { StepEdit } from './StepEdit';
 import { StepForm } from './StepForm';
@@ -60,6 +62,8 @@ export default function StripView() {
         {!lost && <Pieces />}
         <FindingList />
         <Connections />
+        <TreatedParts />
+        <Fluids />
       </Column>
     </Columns>
   );
