@@ -7,6 +7,7 @@ import { own } from './own';
 import { picture } from './picture';
 import { facts } from './facts';
 import { pieces } from './pieces';
+import { steps } from './steps';
 import { strip } from './strip';
 import { torque } from './torque';
 import { tracing } from './tracing';
@@ -18,6 +19,7 @@ const plain = [
   ...intake,
   ...tracing,
   ...strip,
+  ...steps,
   ...facts,
   ...wires,
   ...cleaning,

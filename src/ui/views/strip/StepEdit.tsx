@@ -5,6 +5,7 @@ import { AutosaveField } from '../../controls/AutosaveField';
 import { SelectField } from '../../controls/SelectField';
 import { useJob } from '../../job/useJob';
 import { FastenerStates } from '../../widgets/FastenerTrouble';
+import { SplitJoin } from './SplitJoin';
 import { StepFacts } from '../../widgets/StepFacts';
 
 /** What was written of a step, put right; and where it stands in the order in which things came off. */
@@ -50,6 +51,7 @@ export function StepEdit({ step }: { step: Step }) {
           />
         </Box>
       )}
+      {!step.refittedAt && <SplitJoin step={step} />}
     </Box>
   );
 }
