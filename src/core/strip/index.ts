@@ -24,4 +24,5 @@ export { cleanersFor, doseFor, touch, treatedWords, type OfferedCleaner } from '
 export { fluidsOf, type FluidLine, type FluidRows } from './fluids';
 export { openPieces, pieceCode, piecesInTheWay, pieceWords } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';
+export { graphOf, mostDrawn, type StepGraph } from './graph';
 export { planOf, usualOf, type RefitPlan, type RefitRows, type RefitStep, type WaitsFor } from './plan';

@@ -59,7 +59,7 @@ export function usualOf(k: Pick<Knowledge, 'strips'>, step: Pick<Step, 'usual'>)
  * other, or they open the way to two things of which neither stands after the other. Where nothing is known the later step hides the
  * earlier one, so that knowing more never makes a plan longer.
  */
-function independence(k: Pick<Knowledge, 'strips' | 'access' | 'archetypes'>, archetype: string | null) {
+export function independence(k: Pick<Knowledge, 'strips' | 'access' | 'archetypes'>, archetype: string | null) {
   const access = accessOf(k, archetype).map((a) => ({ id: a.id, after: [...new Set(routesOf(a).flat())] }));
   const known = new Set(access.map((a) => a.id));
   const before = new Map<string, Set<string>>();

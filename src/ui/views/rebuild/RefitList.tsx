@@ -21,7 +21,7 @@ import { FreshParts } from '../../widgets/FreshParts';
 const OverruleDialog = lazyPart(() => import('../../widgets/fitness/OverruleDialog'));
 
 /** What is off, in the order in which it goes back on: what can go on now, and what the others wait for. */
-export function RefitList() {
+export function RefitList({ reveal }: { reveal: string | null }) {
   const { rows, knowledge, traced } = useJob();
   const account = accountOf(rows('step'), rows('fastener'));
   const plan = planOf(
@@ -76,7 +76,9 @@ export function RefitList() {
           ))}
         </Box>
       )}
-      <ShowMore list={plan.steps.map((s) => ({ id: s.step.id, ...s }))}>{(s, i) => <RefitStep planned={s} first={i === 0} />}</ShowMore>
+      <ShowMore list={plan.steps.map((s) => ({ id: s.step.id, ...s }))} reveal={reveal}>
+        {(s, i) => <RefitStep planned={s} first={i === 0} />}
+      </ShowMore>
     </Card>
   );
 }
@@ -139,7 +141,7 @@ function RefitStep({ planned, first }: { planned: Planned; first: boolean }) {
   const waits = waitsWords(planned);
   const back = [...facts.filter((f) => f.kind === 'way' && f.says).map((f) => `${f.about}: ${f.says}`), ...(usual?.back ?? [])];
   return (
-    <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1 }} data-testid="refit-step" data-ready={ready}>
+    <Box id={`step-${step.id}`} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }} data-testid="refit-step" data-ready={ready}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
         <Button
           variant="text"

@@ -16,6 +16,8 @@ import { Card } from '../../controls/Card';
 import { dayTime } from '../../controls/times';
 import { FindingForm } from './FindingForm';
 import { FindingList } from '../../widgets/FindingList';
+import { OrderCard } from '../../widgets/order/OrderCard';
+import { useReveal } from '../../widgets/order/useReveal';
 import { Pieces } from '../../widgets/Pieces';
 import { TreatedParts } from '../../widgets/cleaning/TreatedParts';
 import { Fluids } from '../../widgets/Fluids';
@@ -28,6 +30,7 @@ export default function StripView() {
   const steps = inOrder(rows('step')).reverse();
   const fasteners = rows('fastener');
   // What stands in the way stands first.
+  const [asked, reveal] = useReveal();
   const lost = openPieces(rows('piece')).length > 0;
   return (
     <Columns>
@@ -41,7 +44,7 @@ export default function StripView() {
               back at the rebuild.
             </Empty>
           )}
-          <ShowMore ordered list={steps}>
+          <ShowMore ordered list={steps} reveal={asked}>
             {(s) => <StepLine step={s} fasteners={fasteners.filter((f) => f.stepId === s.id)} />}
           </ShowMore>
           {steps.some((s) => !s.refittedAt) && (
@@ -55,6 +58,7 @@ export default function StripView() {
             </Box>
           )}
         </Card>
+        <OrderCard way="strip" onOpen={reveal} />
       </Column>
       <Column>
         {lost && <Pieces />}
@@ -84,7 +88,7 @@ function Asked() {
       {steps.length === 0 && <Empty>{bag ? 'Nothing on this bike is in this bag.' : 'This part is not on this bike any more.'}</Empty>}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {steps.map((s) => (
-          <StepLine key={s.id} step={s} fasteners={rows('fastener').filter((f) => f.stepId === s.id)} bagOpens={Boolean(bag)} />
+          <StepLine key={s.id} asked step={s} fasteners={rows('fastener').filter((f) => f.stepId === s.id)} bagOpens={Boolean(bag)} />
         ))}
       </Box>
     </Card>
@@ -94,18 +98,24 @@ function Asked() {
 interface StepLineProps {
   step: Step;
   fasteners: Fastener[];
+  /** It stands apart, since its label was asked for. */
+  asked?: boolean;
   /** Its bag's photos are shown at once. */
   bagOpens?: boolean;
 }
 
 /** One step that is off: what it was, its fasteners, its bag and its photos. */
-function StepLine({ step, fasteners, bagOpens = false }: StepLineProps) {
+function StepLine({ step, fasteners, asked = false, bagOpens = false }: StepLineProps) {
   const { rows } = useJob();
   const [bagOpen, setBagOpen] = useState(bagOpens);
   const [editing, setEditing] = useState(false);
   const bagPhotos = step.bag ? rows('photo').filter((p) => isOf(p, { subject: 'bag', bag: step.bag })).length : 0;
   return (
-    <Box component="li" sx={{ borderTop: 1, borderColor: 'divider', py: 1, opacity: step.refittedAt ? 0.75 : 1 }}>
+    <Box
+      component="li"
+      id={asked ? undefined : `step-${step.id}`}
+      sx={{ borderTop: 1, borderColor: 'divider', py: 1, opacity: step.refittedAt ? 0.75 : 1 }}
+    >
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography sx={{ fontWeight: 600, flex: 1, minWidth: 0 }}>{step.title}</Typography>
         <Button variant="text" onClick={() => setEditing(!editing)} aria-expanded={editing} aria-label={`Edit: ${step.title}`}>

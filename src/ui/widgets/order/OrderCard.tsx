@@ -1,0 +1,53 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { inOrder, planOf } from '../../../core/strip';
+import { Card } from '../../controls/Card';
+import { lazyPart } from '../../controls/lazyPart';
+import { useJob } from '../../job/useJob';
+import { Ribbon } from './Ribbon';
+
+const OrderGraph = lazyPart(() => import('./OrderGraph'));
+
+/** The strip as a ribbon, or the refit as the same the other way with what is ready lit; and the drawing of what hangs on what. */
+export function OrderCard({ way, onOpen }: { way: 'strip' | 'refit'; onOpen(id: string): void }) {
+  const { rows, knowledge, traced } = useJob();
+  const [drawing, setDrawing] = useState(false);
+  const all = inOrder(rows('step'));
+  if (all.length === 0) return null;
+  const plan = planOf(
+    knowledge,
+    {
+      steps: all,
+      fasteners: rows('fastener'),
+      facts: rows('fact'),
+      connections: rows('connection'),
+      pieces: rows('piece'),
+      overrules: rows('overrule'),
+      parts: rows('part'),
+      treated: rows('treatedPart'),
+    },
+    traced.bike.archetype,
+  );
+  const ready = new Set(way === 'refit' ? plan.steps.filter((s) => s.ready).map((s) => s.step.id) : []);
+  const steps = way === 'strip' ? all : plan.steps.map((s) => s.step);
+  return (
+    <Card title={way === 'strip' ? 'As it came off' : 'As it goes back'} data-testid="order">
+      <Ribbon label={way === 'strip' ? 'Steps, first off first' : 'Steps, first on first'} steps={steps} ready={ready} onOpen={onOpen} />
+      {steps.some((s) => !s.refittedAt) && (
+        <Box>
+          <Button variant="text" aria-expanded={drawing} onClick={() => setDrawing(!drawing)}>
+            What hangs on what
+          </Button>
+        </Box>
+      )}
+      {drawing && (
+        <OrderGraph
+          steps={steps.filter((s) => !s.refittedAt)}
+          ready={new Set(plan.steps.filter((s) => s.ready).map((s) => s.step.id))}
+          onOpen={onOpen}
+        />
+      )}
+    </Card>
+  );
+}
