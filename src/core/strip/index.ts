@@ -24,5 +24,6 @@ export { cleanersFor, doseFor, touch, treatedWords, type OfferedCleaner } from '
 export { fluidsOf, type FluidLine, type FluidRows } from './fluids';
 export { openPieces, pieceCode, piecesInTheWay, pieceWords } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';
+export { linesOf, readStrip, stripFileOf, stripJson, stripTable, type StripFile, type StripRead } from './file';
 export { graphOf, mostDrawn, type StepGraph } from './graph';
 export { planOf, usualOf, type RefitPlan, type RefitRows, type RefitStep, type WaitsFor } from './plan';

@@ -24,6 +24,7 @@ import { Fluids } from '../../widgets/Fluids';
 import { Connections } from '../../widgets/wires/Connections';
 import { StepEdit } from './StepEdit';
 import { StepForm } from './StepForm';
+import { StripFiles } from './StripFiles';
 
 export default function StripView() {
   const { rows, jobId } = useJob();
@@ -57,6 +58,7 @@ export default function StripView() {
               </Button>
             </Box>
           )}
+          <StripFiles />
         </Card>
         <OrderCard way="strip" onOpen={reveal} />
       </Column>

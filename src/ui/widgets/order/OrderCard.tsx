@@ -13,7 +13,8 @@ const OrderGraph = lazyPart(() => import('./OrderGraph'));
 export function OrderCard({ way, onOpen }: { way: 'strip' | 'refit'; onOpen(id: string): void }) {
   const { rows, knowledge, traced } = useJob();
   const [drawing, setDrawing] = useState(false);
-  const all = inOrder(rows('step'));
+  const log = rows('step');
+  const all = inOrder(log);
   if (all.length === 0) return null;
   const plan = planOf(
     knowledge,
@@ -41,13 +42,7 @@ export function OrderCard({ way, onOpen }: { way: 'strip' | 'refit'; onOpen(id: 
           </Button>
         </Box>
       )}
-      {drawing && (
-        <OrderGraph
-          steps={steps.filter((s) => !s.refittedAt)}
-          ready={new Set(plan.steps.filter((s) => s.ready).map((s) => s.step.id))}
-          onOpen={onOpen}
-        />
-      )}
+      {drawing && <OrderGraph steps={log} ready={new Set(plan.steps.filter((s) => s.ready).map((s) => s.step.id))} onOpen={onOpen} />}
     </Card>
   );
 }

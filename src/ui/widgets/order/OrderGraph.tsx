@@ -10,6 +10,7 @@ import { lines, nodeHeight, nodeWidth, pathOf, placed } from './layout';
 import { svgFile } from './svgFile';
 
 interface OrderGraphProps {
+  /** Those of the job, in the order of the log. */
   steps: readonly Step[];
   ready: ReadonlySet<string>;
   onOpen(id: string): void;
@@ -19,7 +20,9 @@ interface OrderGraphProps {
 export default function OrderGraph({ steps, ready, onOpen }: OrderGraphProps) {
   const { knowledge, traced } = useJob();
   const { archetype } = traced.bike;
-  const graph = useMemo(() => graphOf(knowledge, steps, archetype), [knowledge, steps, archetype]);
+  // Rows come anew with every change: the key stands for the steps, so that the drawing is worked out only where it comes out otherwise.
+  const key = JSON.stringify(steps.map((s) => [s.id, s.before, s.usual, s.access, s.refittedAt === null, s.title, s.bag]));
+  const graph = useMemo(() => graphOf(knowledge, steps, archetype), [knowledge, key, archetype]);
   const drawn = useMemo(() => (graph.steps.length > mostDrawn ? null : placed(graph)), [graph]);
   const [at, setAt] = useState<string | null>(null);
   const nodes = useRef(new Map<string, SVGGElement>());
