@@ -21,6 +21,7 @@ import {
   doseFor,
   fluidsOf,
   touch,
+  waysIn,
   endOf,
   jointsToList,
   ladderFor,
@@ -499,6 +500,38 @@ function misfilled(k: Knowledge, wanted: Fluids): string[] {
   return wrong;
 }
 
+interface WaysIn {
+  first: { bike: string; to: string; by: string[]; not?: string }[];
+  off: { bike: string; off: string[]; to: string; by: string[] }[];
+  before: { to: string; has: string[]; not?: string[] }[];
+  risks: { to: string; snaps?: string; drops?: string }[];
+}
+
+/** Every way that is taken first and should not be, that leaves out what must come off, or that is silent about what snaps or drops. */
+function misled(k: Knowledge, wanted: WaysIn): string[] {
+  const wrong: string[] = [];
+  const best = (bike: string | null, to: string, off: string[] = []) => waysIn(k, bike, to, new Set(off), 40)[0];
+  for (const { bike, to, by, off, not } of [
+    ...wanted.first.map((x) => ({ off: [], ...x })),
+    ...wanted.off.map((x) => ({ not: undefined, ...x })),
+  ]) {
+    const steps = best(bike, to, off)?.steps.map((s) => s.id) ?? [];
+    const leads = by.every((b) => steps.includes(b)) && (by.length > 0 || steps.length === 1);
+    if (!leads || (not && steps.includes(not))) wrong.push(`${bike}, ${to}: first by ${steps.join(', ')}`);
+  }
+  for (const { to, has, not = [] } of wanted.before) {
+    const steps = best(null, to)?.steps.map((s) => s.id) ?? [];
+    for (const h of has) if (!steps.includes(h)) wrong.push(`${to}: ${h} does not come off`);
+    for (const n of not) if (steps.includes(n)) wrong.push(`${to}: ${n} can stay`);
+  }
+  for (const { to, snaps, drops } of wanted.risks) {
+    const way = best(null, to);
+    if (snaps && !way?.risks.some((r) => r.what.includes(snaps))) wrong.push(`${to}: nothing is said of the ${snaps}`);
+    if (drops && !way?.fallsIn.some((f) => f.includes(drops))) wrong.push(`${to}: nothing is said of the ${drops}`);
+  }
+  return wrong;
+}
+
 interface Pieces {
   say: string;
   lost: Pick<Piece, 'name' | 'went' | 'outcome'>[];
@@ -548,6 +581,7 @@ export const sheets: readonly Sheet[] = [
   sheet('wires', miswired),
   sheet('cleaning', miscleaned),
   sheet('fluids', misfilled),
+  sheet('waysin', misled),
   sheet('pieces', (k, { pieces }: { pieces: Pieces[] }) => unaccounted(k, pieces)),
   sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
 ];

@@ -18,6 +18,7 @@ import { FindingForm } from './FindingForm';
 import { FindingList } from '../../widgets/FindingList';
 import { OrderCard } from '../../widgets/order/OrderCard';
 import { useReveal } from '../../widgets/order/useReveal';
+import { WaysIn } from '../../widgets/WaysIn';
 import { Pieces } from '../../widgets/Pieces';
 import { TreatedParts } from '../../widgets/cleaning/TreatedParts';
 import { Fluids } from '../../widgets/Fluids';
@@ -61,6 +62,7 @@ export default function StripView() {
           <StripFiles />
         </Card>
         <OrderCard way="strip" onOpen={reveal} />
+        <WaysIn />
       </Column>
       <Column>
         {lost && <Pieces />}
