@@ -144,16 +144,16 @@ function Node({ step: s, at: { x, y }, lit, focusable, after, keep, onAt, onOpen
         <text
           key={i}
           x={x}
-          y={y - (s.bag ? 8 : 2) + 7 + (i - (said.length - 1) / 2) * 17}
+          y={y - (s.bag ? 8 : 2) + 7 + (i - (said.length - 1) / 2) * 18}
           textAnchor="middle"
-          fontSize="14"
+          fontSize="16"
           fill="currentColor"
         >
           {l}
         </text>
       ))}
       {s.bag && (
-        <text x={x} y={y + 24} textAnchor="middle" fontSize="12" fill="var(--mui-palette-text-secondary)">
+        <text x={x} y={y + 27} textAnchor="middle" fontSize="16" fill="var(--mui-palette-text-secondary)">
           bag {s.bag}
         </text>
       )}

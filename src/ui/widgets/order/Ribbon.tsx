@@ -50,14 +50,14 @@ export function Ribbon({ label, steps, ready, onOpen }: RibbonProps) {
           component="li"
           key={s.id}
           // What is out of sight is neither laid out nor painted: thousands of steps scroll as tens do.
-          sx={{ flex: '0 0 116px', contentVisibility: 'auto', containIntrinsicSize: '116px 132px' }}
+          sx={{ flex: '0 0 128px', contentVisibility: 'auto', containIntrinsicSize: '128px 148px' }}
         >
           <ButtonBase
             onClick={() => onOpen(s.id)}
             aria-label={`${s.title}${s.bag ? `, bag ${s.bag}` : ''}: ${s.refittedAt ? 'refitted' : ready.has(s.id) ? 'ready' : 'off'}`}
             sx={{
-              width: 116,
-              height: 132,
+              width: 128,
+              height: 148,
               font: 'inherit',
               flexDirection: 'column',
               alignItems: 'stretch',
@@ -83,7 +83,7 @@ export function Ribbon({ label, steps, ready, onOpen }: RibbonProps) {
               component="span"
               sx={{
                 px: 0.75,
-                fontSize: '0.9rem',
+                fontSize: '1rem',
                 lineHeight: 1.15,
                 display: '-webkit-box',
                 WebkitLineClamp: 2,
@@ -93,7 +93,7 @@ export function Ribbon({ label, steps, ready, onOpen }: RibbonProps) {
             >
               {s.title}
             </Box>
-            <Box component="span" sx={{ px: 0.75, mt: 'auto', fontSize: '0.85rem', fontWeight: 600, color: 'text.secondary' }}>
+            <Box component="span" sx={{ px: 0.75, mt: 'auto', fontSize: '1rem', fontWeight: 600, color: 'text.secondary' }}>
               {s.refittedAt ? 'refitted' : s.bag ? `bag ${s.bag}` : 'no bag'}
             </Box>
           </ButtonBase>

@@ -1,8 +1,8 @@
 import { Graph, layout } from '@dagrejs/dagre';
 import type { StepGraph } from '../../../core/strip';
 
-export const nodeWidth = 168;
-export const nodeHeight = 58;
+export const nodeWidth = 180;
+export const nodeHeight = 64;
 
 export interface Placed {
   id: string;
@@ -41,7 +41,7 @@ export function placed({ steps, edges }: StepGraph): Drawn {
 }
 
 /** A title in two lines of what a node has room for. */
-export function lines(title: string, most = 21): string[] {
+export function lines(title: string, most = 20): string[] {
   const made: string[] = [''];
   for (const w of title.split(' ')) {
     const last = made[made.length - 1];

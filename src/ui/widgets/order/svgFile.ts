@@ -11,7 +11,7 @@ export function svgFile(title: string, steps: readonly Step[], ready: ReadonlySe
     return [
       `<rect x="${x - nodeWidth / 2}" y="${y - nodeHeight / 2}" width="${nodeWidth}" height="${nodeHeight}" fill="#fff" stroke="#222" stroke-width="${ready.has(s.id) ? 4 : 1.2}"/>`,
       ...said.map((l, i) => `<text x="${x}" y="${y - (said.length > 1 ? 10 : 3) + i * 17}" text-anchor="middle">${escaped(l)}</text>`),
-      s.bag ? `<text x="${x}" y="${y + 23}" text-anchor="middle" font-size="12">bag ${escaped(s.bag)}</text>` : '',
+      s.bag ? `<text x="${x}" y="${y + 26}" text-anchor="middle" font-size="13">bag ${escaped(s.bag)}</text>` : '',
     ].join('');
   };
   return [

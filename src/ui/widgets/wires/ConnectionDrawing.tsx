@@ -4,7 +4,7 @@ import { crossedWords } from '../../../core/strip';
 import { shadesOf } from './Swatch';
 
 const width = 310;
-const row = 34;
+const row = 36;
 
 /** One plug or terminal drawn: what comes from it on the left, where it goes on the right. Dashed is parted, crossed goes where it is. */
 export function ConnectionDrawing({ name, list }: { name: string; list: readonly Connection[] }) {
@@ -44,7 +44,7 @@ export function ConnectionDrawing({ name, list }: { name: string; list: readonly
             />
             <path d={path} fill="none" stroke={ground} strokeWidth={5} strokeDasharray={dash} />
             {stripe && <path d={path} fill="none" stroke={stripe} strokeWidth={1.8} strokeDasharray={dash} />}
-            <text x={86} y={y + 4} textAnchor="end" fontSize="13" fill="currentColor">
+            <text x={86} y={y + 4} textAnchor="end" fontSize="16" fill="currentColor">
               {shorten(c.fromEnd.split(', ').at(-1)!)}
               {c.mark ? ` (${c.mark})` : ''}
             </text>
@@ -52,7 +52,7 @@ export function ConnectionDrawing({ name, list }: { name: string; list: readonly
         );
       })}
       {ends.map((e, i) => (
-        <text key={e} x={202} y={at(i, ends.length) + 4} fontSize="13" fill="currentColor">
+        <text key={e} x={202} y={at(i, ends.length) + 4} fontSize="16" fill="currentColor">
           {shorten(e)}
         </text>
       ))}
@@ -61,4 +61,4 @@ export function ConnectionDrawing({ name, list }: { name: string; list: readonly
 }
 
 /** The drawing has room for so much; the whole stands in the list and in its description. */
-const shorten = (text: string): string => (text.length > 15 ? `${text.slice(0, 14)}…` : text);
+const shorten = (text: string): string => (text.length > 13 ? `${text.slice(0, 12)}…` : text);
