@@ -36,7 +36,7 @@ test('wires of two colours, parted with their marks lost: only pairings within a
   await log(page, 'Ignition unit, pin 5', 'Frame lug', 'green');
   await add(page);
   await card(page).getByRole('button', { name: 'Done' }).click();
-  await expect(card(page)).toContainText('5 parted');
+  await expect(card(page)).toContainText('5 disconnected');
   // two colours of two: four, not twenty-four
   await expect(card(page)).toContainText('4 pairings within each colour, 4 not tried');
   await card(page).getByRole('button', { name: 'Try pairings' }).click();
@@ -56,16 +56,16 @@ test('wires of two colours, parted with their marks lost: only pairings within a
   const now = await pairings.getByRole('list', { name: 'Try next' }).getByRole('listitem').first().innerText();
   await pairings.getByRole('button', { name: 'Works' }).click();
   await expect(pairings).toHaveCount(0);
-  await expect(card(page)).toContainText('1 parted');
+  await expect(card(page)).toContainText('1 disconnected');
   const [pin, end] = now.split(' on ');
   await expect(
     card(page)
       .getByTestId('connection')
       .filter({ hasText: `${pin.split(', ')[1]} → ${end}` }),
-  ).toContainText('Joined');
+  ).toContainText('Connected');
 
   // one on the wrong end: the step is not closed over it, and the engine is not cranked
-  await card(page).getByRole('button', { name: 'Join elsewhere: green, Ignition unit, pin 5' }).click();
+  await card(page).getByRole('button', { name: 'Connect elsewhere: green, Ignition unit, pin 5' }).click();
   await card(page).getByLabel('On which end').fill('Main fuse');
   await card(page).getByRole('button', { name: 'Save', exact: true }).click();
   await expect(card(page)).toContainText('On Main fuse: crossed');
@@ -73,8 +73,8 @@ test('wires of two colours, parted with their marks lost: only pairings within a
   await awake(page);
   await page.getByRole('button', { name: 'All refitted' }).click();
   await expect(page.getByTestId('back-on').getByText(/Owed before it is closed: green, Ignition unit, pin 5: on Main fuse/)).toBeVisible();
-  await card(page).getByRole('button', { name: 'Part: green, Ignition unit, pin 5' }).click();
-  await card(page).getByRole('button', { name: 'Join: green, Ignition unit, pin 5' }).click();
+  await card(page).getByRole('button', { name: 'Disconnect: green, Ignition unit, pin 5' }).click();
+  await card(page).getByRole('button', { name: 'Connect: green, Ignition unit, pin 5' }).click();
   await page.getByRole('button', { name: 'All refitted' }).click();
   await expect(page.getByTestId('back-on')).toContainText('Everything logged is refitted.');
   await page.goto(`${job}/record`);

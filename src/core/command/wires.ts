@@ -30,7 +30,7 @@ const connectionSet = defineSet(
 const connectionJoin = define({
   type: 'connection.join',
   on: 'connection',
-  says: 'Joined',
+  says: 'Connected',
   byHand: true,
   payload: from('connection', 'jobId', 'joinedTo'),
   draft: (d, p, c) => {
@@ -43,7 +43,7 @@ const connectionJoin = define({
 const connectionPart = define({
   type: 'connection.part',
   on: 'connection',
-  says: 'Parted again',
+  says: 'Disconnected again',
   byHand: true,
   payload: from('connection', 'jobId'),
   draft: (d, _p, c) => {

@@ -66,14 +66,13 @@ export const lostPieces = (c: FitnessRows): FitnessReason[] =>
 /** Fluids that are out, and those that are to be changed for what was seen in them or for grit that was used. */
 export function wantedFluids(k: Knowledge, c: FitnessRows): FitnessReason[] {
   const rows = { fluids: c.fluids ?? [], cleanings: c.cleanings ?? [], evidence: c.evidence };
-  return fluidsOf(k, rows, factsOf(c.bike, c.job, k)).flatMap(({ fluid, out, owed }): FitnessReason[] => {
+  return fluidsOf(k, rows, factsOf(c.bike, c.job, k)).flatMap(({ fluid, out, grit }): FitnessReason[] => {
     const reason = (act: FitnessAct, because: string, lift: string) => [
       { code: `fluid:${fluid.id}`, act, because, lift, view: 'rebuild' as const, tests: none, faults: none },
     ];
     if (out && fluid.shuts !== 'none') return reason(fluid.shuts, `${fluid.name}: drained and not filled`, 'Fill it');
-    // What was seen in it stands by itself, as long as it does.
-    const grit = rows.cleanings.length > 0 && owed.length > 0;
-    return grit ? reason('handOver', `${fluid.name}: to be changed, ${owed.join(', ').toLowerCase()}`, 'Change it') : [];
+    // What was seen in it stands by itself, as a result.
+    return grit.length > 0 ? reason('handOver', `${fluid.name}: to be changed, ${grit.join(', ').toLowerCase()}`, 'Change it') : [];
   });
 }
 
@@ -83,7 +82,7 @@ export const wrongConnections = (c: FitnessRows): FitnessReason[] =>
     code: connectionCode(connection),
     act: crossed ? 'crank' : 'handOver',
     because: words,
-    lift: crossed ? 'Put it where the record says, or correct the record' : 'Join it',
+    lift: crossed ? 'Put it where the record says, or correct the record' : 'Connect it',
     view: 'rebuild',
     tests: none,
     faults: none,

@@ -219,7 +219,7 @@ export const connected = ({ state, own }: Source): RecordSection => {
       ...all.filter(isJoint).map((c) => [c.fromEnd, `${volts(c.dropBefore)} before, ${volts(c.dropAfter)} after`, c.toEnd]),
       ...own(list(state, 'wireTry')).map((t) => ['Pairing tried', t.says, t.result]),
     ],
-    empty: 'No connections were parted.',
+    empty: 'No connections were noted.',
   };
 };
 

@@ -11,8 +11,10 @@ export interface FluidLine {
   drained: number | null;
   /** ml that are in since it was last drained; null where it was never drained, or something was filled unmeasured. */
   inside: number | null;
-  /** Why it is to be changed, since it was last filled. */
+  /** Why it is to be changed, since it was last filled: what was seen in it, and grit that was used. */
   owed: string[];
+  /** Of these, the grit: nothing else in the record speaks of it. */
+  grit: string[];
 }
 
 export interface FluidKnowledge {
@@ -69,6 +71,7 @@ export function fluidsOf(k: FluidKnowledge, rows: FluidRows, facts: Facts): Flui
         drained: last >= 0 ? own[last].ml : null,
         inside: last >= 0 && measured ? since.reduce((sum, r) => sum + (r.ml ?? 0), 0) : null,
         owed: [...new Set([...seen, ...grit])],
+        grit: [...new Set(grit)],
       };
     });
 }

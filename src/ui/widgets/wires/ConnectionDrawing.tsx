@@ -15,7 +15,7 @@ export function ConnectionDrawing({ name, list }: { name: string; list: readonly
   const said = list
     .map(
       (c) =>
-        `${[c.colour, c.mark && `mark ${c.mark}`, c.fromEnd].filter(Boolean).join(', ')} ${c.joinedAt ? `on ${crossedWords(c) ? c.joinedTo : c.toEnd}` : `parted from ${c.toEnd}`}`,
+        `${[c.colour, c.mark && `mark ${c.mark}`, c.fromEnd].filter(Boolean).join(', ')} ${c.joinedAt ? `on ${crossedWords(c) ? c.joinedTo : c.toEnd}` : `off ${c.toEnd}`}`,
     )
     .join('; ');
   return (

@@ -108,7 +108,7 @@ export function ConnectionForm({ onClose }: { onClose(): void }) {
           }}
         >
           <Typography sx={{ flex: '1 1 12rem' }}>
-            {like[0].fromEnd} has the same colour. Mark this one on both sides before it is parted.
+            {like[0].fromEnd} has the same colour. Mark this one on both sides before it is disconnected.
           </Typography>
           <Button variant="outlined" onClick={() => setMark(free)}>
             Mark it {free}
@@ -117,7 +117,7 @@ export function ConnectionForm({ onClose }: { onClose(): void }) {
       )}
       {steps.length > 0 && (
         <SelectField
-          label="Parted for"
+          label="Disconnected for"
           value={stepId}
           options={[{ id: '', label: 'no step' }, ...steps.map((s) => ({ id: s.id, label: s.title }))]}
           onChange={setStepId}

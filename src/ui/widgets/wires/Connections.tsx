@@ -32,7 +32,7 @@ export function Connections() {
       title="Connections"
       over={
         wrong.length > 0
-          ? [crossed && `${countWords(crossed, 'connection')} crossed`, wrong.length > crossed && `${wrong.length - crossed} parted`]
+          ? [crossed && `${countWords(crossed, 'connection')} crossed`, wrong.length > crossed && `${wrong.length - crossed} disconnected`]
               .filter(Boolean)
               .join(' · ')
           : undefined
@@ -41,7 +41,7 @@ export function Connections() {
     >
       {list.length === 0 && !adding && (
         <Typography>
-          Wires, hoses and cables, from where to where, before they are parted. Every one of them comes back at the rebuild.
+          Wires, hoses and cables, from where to where, before they are disconnected. Every one of them comes back at the rebuild.
         </Typography>
       )}
       {[...plugs].map(([plug, of]) => (
@@ -105,20 +105,20 @@ function ConnectionLine({ connection: c }: { connection: Connection }) {
             {c.toEnd}
           </Typography>
           <Typography variant="body2" sx={{ color: crossed ? 'bench.red' : 'text.secondary', fontWeight: crossed ? 600 : 400 }}>
-            {crossed ? `On ${c.joinedTo}: crossed` : c.joinedAt ? 'Joined' : 'Parted'}
+            {crossed ? `On ${c.joinedTo}: crossed` : c.joinedAt ? 'Connected' : 'Disconnected'}
             {c.route ? ` · ${c.route}` : ''}
           </Typography>
         </Box>
         {c.joinedAt ? (
-          <Button variant="text" onClick={() => void store.act('connection.part', c.id, { jobId })} aria-label={`Part: ${name}`}>
-            Part
+          <Button variant="text" onClick={() => void store.act('connection.part', c.id, { jobId })} aria-label={`Disconnect: ${name}`}>
+            Disconnect
           </Button>
         ) : (
           <>
-            <Button variant="outlined" onClick={() => join(null)} aria-label={`Join: ${name}`}>
-              Join
+            <Button variant="outlined" onClick={() => join(null)} aria-label={`Connect: ${name}`}>
+              Connect
             </Button>
-            <Button variant="text" onClick={() => setElsewhere('')} aria-label={`Join elsewhere: ${name}`}>
+            <Button variant="text" onClick={() => setElsewhere('')} aria-label={`Connect elsewhere: ${name}`}>
               Elsewhere
             </Button>
           </>
