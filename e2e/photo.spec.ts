@@ -94,7 +94,7 @@ test('a bag and a finding have photos too; files that are no pictures are refuse
   await page.getByLabel('Part removed').fill('Cover');
   await page.getByLabel('Fasteners').fill('2x M6x20');
   await page.getByRole('button', { name: 'Add step' }).click();
-  await page.getByRole('button', { name: 'Bag 1' }).click();
+  await page.getByRole('button', { name: 'Bag 1', exact: true }).click();
   await page.getByLabel('Files: bag 1').setInputFiles([
     { name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') },
     { name: 'cut.jpg', mimeType: 'image/jpeg', buffer: (await fromPhone()).subarray(0, 20) },

@@ -62,7 +62,7 @@ const stepJoin = define({
     const other = gone.bag && kept.bag && gone.bag !== kept.bag ? `bag ${gone.bag} too` : null;
     const note = [kept.note, gone.note, other].filter(Boolean).join('; ');
     d.set('step', kept.id, {
-      title: `${kept.title}, ${gone.title}`.slice(0, 200),
+      title: kept.title === gone.title ? kept.title : `${kept.title}, ${gone.title}`.slice(0, 200),
       bag: kept.bag ?? gone.bag,
       access: kept.access ?? gone.access,
       usual: kept.usual ?? gone.usual,
