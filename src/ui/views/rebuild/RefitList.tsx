@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { countWords } from '../../../core/state';
-import { accountOf, pieceCode, planOf, type RefitStep as Planned } from '../../../core/strip';
+import { accountOf, pieceCode, type RefitStep as Planned } from '../../../core/strip';
 import { useJob } from '../../job/useJob';
 import { AutosaveField } from '../../controls/AutosaveField';
 import { Card } from '../../controls/Card';
@@ -16,28 +16,16 @@ import { useFitness } from '../../widgets/fitness/useFitness';
 import { WorkHazards } from '../../widgets/Hazards';
 import { PhotoStrip } from '../../widgets/photo/PhotoStrip';
 import { CheckLine } from '../../widgets/StepFacts';
+import { useRefitPlan } from '../../widgets/order/useRefitPlan';
 import { FreshParts } from '../../widgets/FreshParts';
 
 const OverruleDialog = lazyPart(() => import('../../widgets/fitness/OverruleDialog'));
 
 /** What is off, in the order in which it goes back on: what can go on now, and what the others wait for. */
 export function RefitList({ reveal }: { reveal: string | null }) {
-  const { rows, knowledge, traced } = useJob();
+  const { rows } = useJob();
   const account = accountOf(rows('step'), rows('fastener'));
-  const plan = planOf(
-    knowledge,
-    {
-      steps: rows('step'),
-      fasteners: rows('fastener'),
-      facts: rows('fact'),
-      connections: rows('connection'),
-      pieces: rows('piece'),
-      overrules: rows('overrule'),
-      parts: rows('part'),
-      treated: rows('treatedPart'),
-    },
-    traced.bike.archetype,
-  );
+  const plan = useRefitPlan();
   const owed = plan.steps.reduce((n, s) => n + s.owed.length, 0);
   const back = rows('step').filter((s) => s.refittedAt).length;
   // Nothing left over is only half of it: what was found, what is not fitted and what is not torqued is open as well.

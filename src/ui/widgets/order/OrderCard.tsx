@@ -1,35 +1,23 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { inOrder, planOf } from '../../../core/strip';
+import { inOrder } from '../../../core/strip';
 import { Card } from '../../controls/Card';
 import { lazyPart } from '../../controls/lazyPart';
 import { useJob } from '../../job/useJob';
 import { Ribbon } from './Ribbon';
+import { useRefitPlan } from './useRefitPlan';
 
 const OrderGraph = lazyPart(() => import('./OrderGraph'));
 
 /** The strip as a ribbon, or the refit as the same the other way with what is ready lit; and the drawing of what hangs on what. */
 export function OrderCard({ way, onOpen }: { way: 'strip' | 'refit'; onOpen(id: string): void }) {
-  const { rows, knowledge, traced } = useJob();
+  const { rows } = useJob();
   const [drawing, setDrawing] = useState(false);
   const log = rows('step');
   const all = inOrder(log);
+  const plan = useRefitPlan();
   if (all.length === 0) return null;
-  const plan = planOf(
-    knowledge,
-    {
-      steps: all,
-      fasteners: rows('fastener'),
-      facts: rows('fact'),
-      connections: rows('connection'),
-      pieces: rows('piece'),
-      overrules: rows('overrule'),
-      parts: rows('part'),
-      treated: rows('treatedPart'),
-    },
-    traced.bike.archetype,
-  );
   const ready = new Set(way === 'refit' ? plan.steps.filter((s) => s.ready).map((s) => s.step.id) : []);
   const steps = way === 'strip' ? all : plan.steps.map((s) => s.step);
   return (
