@@ -190,6 +190,14 @@ const kinds: Record<string, (files: readonly KnowledgeFile[], pick: Pick) => Sit
       plant: () => void end.words.splice(end.words.indexOf(lost), 1),
     };
   },
+  'worn part misread': (files, pick) => {
+    const part = pick(
+      all<{ id: string; wears: Record<string, string[]> }>(files, 'wornParts').filter((p) => Object.keys(p.wears).length > 1),
+    );
+    const [wear, other] = [pick(Object.keys(part.wears)), pick(all<FaultEntry>(files, 'faults')).id];
+    if (part.wears[wear].includes(other)) return null;
+    return { says: `${part.id}, ${wear}: speaks of ${other}`, about: ['wear'], plant: () => void (part.wears[wear] = [other]) };
+  },
   'cleaner touches': (files, pick) => {
     const cleaner = pick(all<{ id: string; on: Record<string, string> }>(files, 'cleaners'));
     const material = pick(Object.keys(cleaner.on).filter((m) => cleaner.on[m] === 'no'));

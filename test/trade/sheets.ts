@@ -27,6 +27,9 @@ import {
   ladderFor,
   meanwhile,
   pairingsOf,
+  spokenOf,
+  usualVerdict,
+  wornPart,
   type LooseWire,
   type TroubleApproach,
 } from '../../src/core/strip';
@@ -445,6 +448,33 @@ function miscleaned(k: Knowledge, wanted: CleaningSheet): string[] {
   return wrong;
 }
 
+interface WearSheet {
+  speaks: { part: string; wear: string; of: string; on?: Facts }[];
+  silent: { part: string; wear: string; on?: Facts }[];
+  verdicts: { part: string; wear: string; is: string }[];
+  past: { sign: string; of: string }[];
+}
+
+/** Every worn part that speaks of another fault than it should or of none, verdict that is not usual, and sign of the past that is missing. */
+function misread(k: Knowledge, wanted: WearSheet): string[] {
+  const wrong: string[] = [];
+  const spoken = (part: string, wear: string, on: Facts = {}) => spokenOf(k, wornPart(k, part, on), wear, on);
+  for (const { part, wear, of, on } of wanted.speaks) {
+    const is = spoken(part, wear, on);
+    if (is !== of) wrong.push(`${part}, ${wear}: speaks of ${is ?? 'nothing'}, not of ${of}`);
+  }
+  for (const { part, wear, on } of wanted.silent) {
+    const is = spoken(part, wear, on);
+    if (is) wrong.push(`${part}, ${wear}: speaks of ${is}`);
+  }
+  for (const { part, wear, is } of wanted.verdicts) {
+    const verdict = usualVerdict(k, wornPart(k, part, {}), wear, 'unknown');
+    if (verdict !== is) wrong.push(`${part}, ${wear}: ${verdict}, not ${is}`);
+  }
+  for (const { sign, of } of wanted.past) if (k.past.find((p) => p.name === sign)?.of !== of) wrong.push(`'${sign}' is no sign of a ${of}`);
+  return wrong;
+}
+
 interface Fluids {
   has: { when: Facts; has?: string[]; not?: string[] }[];
   owed: { seen?: string; cleaned?: string; is: string[] }[];
@@ -582,6 +612,7 @@ export const sheets: readonly Sheet[] = [
   sheet('cleaning', miscleaned),
   sheet('fluids', misfilled),
   sheet('waysin', misled),
+  sheet('wear', misread),
   sheet('pieces', (k, { pieces }: { pieces: Pieces[] }) => unaccounted(k, pieces)),
   sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
 ];

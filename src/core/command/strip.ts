@@ -1,4 +1,4 @@
-import { id, list, maybe, object, special } from '../state/kinds';
+import { id, list, maybe, object, optional, special } from '../state/kinds';
 import { firstOf } from '../state';
 import { define, defineSet, from } from './define';
 import { owedAtClosing, piecesInTheWay, pieceWords, placesFor } from '../strip';
@@ -117,15 +117,18 @@ const findingAdd = define({
     ...from('finding', 'jobId', 'stepId', 'item', 'position', 'seen', 'verdict', 'faultId', 'afterRepairId'),
     ...from('reading', 'conditions'),
     reading: maybe(readingPart),
+    // Earlier releases did not say them.
+    wear: optional(from('finding', 'wear').wear),
+    past: optional(from('finding', 'past').past),
   },
   needs: (p) => [
     ...(p.stepId ? [{ table: 'step' as const, id: p.stepId }] : []),
     ...(p.reading ? [{ table: 'reading' as const, id: p.reading.id }] : []),
   ],
-  draft: (d, { reading, conditions, ...p }, c) => {
+  draft: (d, { reading, conditions, wear = null, past = null, ...p }, c) => {
     if (p.stepId) d.need('step', p.stepId);
     const readingId = insertReading(d, reading, { jobId: p.jobId, position: p.position, conditions, takenAt: c.madeAt });
-    d.insert('finding', { id: c.entity.id, ...p, readingId, takenAt: c.madeAt });
+    d.insert('finding', { id: c.entity.id, ...p, wear, past, readingId, takenAt: c.madeAt });
   },
 });
 

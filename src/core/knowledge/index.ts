@@ -25,7 +25,11 @@ export {
   type WireEnd,
   type UsualStep,
   type Vocabulary,
+  type PastSign,
+  type Wear,
+  type WearVerdict,
   type When,
+  type WornPart,
 } from './types';
 export { places, type Place } from './places';
 export { applicability, cylindersOf, factsOf, isMet, type Facts } from './facts';

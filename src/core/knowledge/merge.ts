@@ -32,6 +32,9 @@ const lists = [
   'afterCleaning',
   'cleaners',
   'fluids',
+  'wears',
+  'wornParts',
+  'past',
 ] as const;
 
 /**

@@ -441,6 +441,40 @@ export interface Fluid {
   does?: string[];
 }
 
+/** A word for how a part is worn; the interface has a drawing of each. Trade judgement. */
+export interface Wear {
+  id: string;
+  /** As it stands in a sentence: "pitted". */
+  name: string;
+  /** What it is called, its name among them. */
+  words: string[];
+  /** What makes it this word and no other. */
+  looks: string;
+  /** What is usually done with it. */
+  verdict: WearVerdict;
+}
+
+export type WearVerdict = 'clean' | 'repair' | 'replace' | 'watch';
+
+/** A part that is known by the words it is called by, and what it speaks of when it is worn. Trade judgement. */
+export interface WornPart {
+  id: string;
+  name: string;
+  when?: When;
+  words: string[];
+  /** By the word of wear: the faults that it speaks of; the first that a bike can have counts. */
+  wears: Record<string, string[]>;
+  /** What is done with this part where it is not what is usual for the word. */
+  verdicts?: Record<string, WearVerdict>;
+}
+
+/** What a strip shows of the last hand or of a crash. */
+export interface PastSign {
+  id: string;
+  name: string;
+  of: 'hand' | 'crash';
+}
+
 /** A usual job of strip and refit. */
 export interface UsualJob {
   id: string;
@@ -505,4 +539,7 @@ export interface Knowledge {
   afterCleaning: { id: string; says: string }[];
   cleaners: Cleaner[];
   fluids: Fluid[];
+  wears: Wear[];
+  wornParts: WornPart[];
+  past: PastSign[];
 }

@@ -221,6 +221,23 @@ function wiresUnsound({ k, say, ids, refs }: ReturnType<typeof ground>) {
   }
 }
 
+/** Worn parts must speak of faults that there are, in words of wear that there are; no two parts are called the same. */
+function wearUnsound({ k, say, ids, refs, lead }: ReturnType<typeof ground>) {
+  const wears = ids(k.wears, 'word of wear');
+  ids(k.wornParts, 'worn part');
+  ids(k.past, 'sign of the past');
+  const called = new Map<string, string>();
+  for (const p of k.wornParts) {
+    const where = `worn part ${p.id}`;
+    refs(where, 'word of wear', [...Object.keys(p.wears), ...Object.keys(p.verdicts ?? {})], wears);
+    for (const faults of Object.values(p.wears)) lead(where, 'fault', faults);
+    for (const w of p.words) {
+      if (called.has(w)) say(where, `${called.get(w)} is called '${w}' as well`);
+      called.set(w, p.id);
+    }
+  }
+}
+
 export function unsound(k: Knowledge): string[] {
   const all = ground(k);
   accessUnsound(all);
@@ -240,6 +257,7 @@ export function unsound(k: Knowledge): string[] {
   if (circle.length) all.say('fastener ways', `these wait for each other: ${circle.join(', ')}`);
   wiresUnsound(all);
   cleaningUnsound(all);
+  wearUnsound(all);
   all.ids(k.fluids, 'fluid');
   for (const f of k.fluids) {
     all.lead(`fluid ${f.id}`, 'doing', f.does);

@@ -449,6 +449,10 @@ export const tables = {
       seen: words(2000),
       readingId: maybe(id('reading')),
       verdict: oneOf(...verdicts),
+      /** The word of wear it was seen by. */
+      wear: maybe(words(60)),
+      /** The sign of the last hand or of a crash that it is. */
+      past: maybe(words(60)),
       faultId: maybe(words(60)),
       afterRepairId: maybe(id()),
       takenAt: instant,

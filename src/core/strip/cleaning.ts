@@ -22,7 +22,7 @@ export interface OfferedCleaner {
  * something of it stands at the end, as forbidden.
  * @param cleaners those of the knowledge
  * @param dirt what is to come off, as the knowledge names it; empty for all
- * @param materials everything that the part is made of
+ * @param materials everything that the part is made of; where nobody said, every cleaner is careful
  * @returns the worst touch counts
  */
 export function cleanersFor(cleaners: readonly Cleaner[], dirt: string, materials: readonly string[]): OfferedCleaner[] {
@@ -30,7 +30,9 @@ export function cleanersFor(cleaners: readonly Cleaner[], dirt: string, material
     .filter((c) => !dirt || c.for.includes(dirt))
     .map((cleaner) => ({
       cleaner,
-      touch: materials.map((m) => touch(cleaner, m)).reduce<Touch>((worst, t) => (ranks[t] > ranks[worst] ? t : worst), 'yes'),
+      touch: materials
+        .map((m) => touch(cleaner, m))
+        .reduce<Touch>((worst, t) => (ranks[t] > ranks[worst] ? t : worst), materials.length > 0 ? 'yes' : 'careful'),
     }))
     .sort((a, b) => ranks[a.touch] - ranks[b.touch]);
 }

@@ -1,5 +1,6 @@
 import { applicability, type Attribute, type Facts, type WireEnd } from '../knowledge';
 import type { Connection, WireTry } from '../state';
+import { letters, namedBy } from './named';
 
 /** One way to join the loose wires: each by its id, with the end that it is put on. */
 export interface Pairing {
@@ -27,12 +28,6 @@ export interface Pairings {
 /** What is read of a connection here. */
 export type LooseWire = Pick<Connection, 'id' | 'kind' | 'fromEnd' | 'toEnd' | 'colour' | 'mark' | 'joinedAt'>;
 
-const letters = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, ' ')
-    .trim();
-
 /**
  * A colour as it is compared: "Black with white" and "black/WHITE" are one.
  * @param colour as it was typed
@@ -53,17 +48,11 @@ export const colourKey = (colour: string | null): string =>
  * @returns the class, or null where its name says nothing
  */
 export function endOf(ends: readonly WireEnd[], name: string, facts: Facts, attributes: readonly Attribute[]): WireEnd | null {
-  const said = ` ${letters(name)} `;
-  let best: WireEnd | null = null;
-  let longest = 0;
-  for (const e of ends) {
-    if (applicability(e.when, facts, attributes) < 0.5) continue;
-    for (const w of e.words) {
-      const word = letters(w);
-      if (word.length > longest && (said.includes(` ${word} `) || said.includes(` ${word}s `))) [best, longest] = [e, word.length];
-    }
-  }
-  return best?.is ? (ends.find((e) => e.id === best!.is) ?? null) : best;
+  const best = namedBy(
+    ends.filter((e) => applicability(e.when, facts, attributes) >= 0.5),
+    name,
+  );
+  return best?.is ? (ends.find((e) => e.id === best.is) ?? null) : best;
 }
 
 /**

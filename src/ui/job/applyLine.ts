@@ -34,7 +34,7 @@ function applyAct(used: UsedJob, act: LineAct, ranking: Ranking | null): boolean
       const id = act.id ?? store.newId();
       const payload = withIds(act.payload, act.needIds ?? [], store.newId) as Payloads[CommandName];
       if (act.type === 'reading.add') (payload as Payloads['reading.add']).reading.id = id;
-      if (!store.act(act.type, id, payload).ok) return false;
+      if (!store.perform(act.type, id, payload).ok) return false;
       if (!act.allDone) return true;
       const { jobId, stages } = payload as Payloads['torque.plan'];
       return stages.every((s) => store.act('torque.stage', s.id, { jobId, torqueId: id }).ok);

@@ -153,8 +153,16 @@ export class JobStore {
     });
   }
 
-  /** Does something: shows it at once and leaves it to be sent. A refusal that is known already changes nothing. */
-  act<N extends CommandName>(type: N, entityId: string, payload: Payloads[N], extra: ActExtra = {}): ActResult {
+  /**
+   * Does something: shows it at once and leaves it to be sent. A refusal that is known already changes nothing. Fields of a row are set
+   * by `set`, which knows the versions that they are set on.
+   */
+  act<N extends Exclude<CommandName, SetName>>(type: N, entityId: string, payload: Payloads[N], extra: ActExtra = {}): ActResult {
+    return this.perform(type, entityId, payload, extra);
+  }
+
+  /** Any command, on the versions that it comes with. */
+  perform<N extends CommandName>(type: N, entityId: string, payload: Payloads[N], extra: ActExtra = {}): ActResult {
     const making = {
       id: this.uuid(),
       madeAt: this.clock().toISOString(),
@@ -224,7 +232,7 @@ export class JobStore {
   /** Sets fields of a row on the versions that this screen shows. */
   set<N extends SetName>(type: N, id: string, set: SetOf<N>, personal?: PersonalData[]): ActResult {
     const base = this.baseOf(tableOf(type), id, Object.keys(set as object));
-    return this.act(type, id, { set } as unknown as Payloads[N], { base, personal });
+    return this.perform(type, id, { set } as unknown as Payloads[N], { base, personal });
   }
 
   /** The versions of some fields as this screen shows them. */

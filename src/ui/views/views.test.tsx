@@ -8,6 +8,8 @@ import { after } from '../../../test/fixtures/state';
 import type { Command } from '../../core/command';
 import type { JobSnapshot } from '../../core/state';
 import type { StageId } from '../../core/stage';
+import { shipped } from '../../../test/fixtures/knowledge';
+import { drawn } from '../widgets/wear/WearDrawing';
 import { deviceFor } from '../device/device';
 
 // Each stage with a job of the script on it: what it shows, and which command an act sends. The server keeps everything.
@@ -34,6 +36,10 @@ function open(stage: StageId, type: string, patch: Partial<JobSnapshot> = {}) {
 }
 
 const press = (name: string | RegExp, scope: ReturnType<typeof within> = screen) => fireEvent.click(scope.getByRole('button', { name }));
+const choose = (name: string, option: string) => {
+  fireEvent.mouseDown(screen.getByRole('combobox', { name }));
+  fireEvent.click(screen.getByRole('option', { name: option }));
+};
 const write = (label: string | RegExp, value: string, scope: ReturnType<typeof within> = screen) =>
   fireEvent.change(scope.getByLabelText(label), { target: { value } });
 /** The next command that was sent, with everything that came before it in the same act. */
@@ -82,6 +88,49 @@ describe('strip', () => {
     expect(screen.getByText('Enter the condition.')).toBeInTheDocument();
     expect(screen.getByText(/Choose a verdict/)).toBeInTheDocument();
     expect(sent).toEqual([]);
+  });
+
+  it('a word of wear fills in the rest, tells the tracer, and puts what is replaced on the list of parts', async () => {
+    open('strip', 'step.add');
+    write('Part', 'Flywheel key');
+    press('cut');
+    expect(screen.getByLabelText('Condition')).toHaveValue('cut');
+    expect(screen.getByText('Evidence on: Flywheel key sheared')).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'replace' })).toHaveAttribute('aria-pressed', 'true');
+    press('Add finding');
+    const bought = await last('part.add');
+    expect(bought).toMatchObject({ name: 'Flywheel key' });
+    const found = sent.find((c) => c.type === 'finding.add')!;
+    expect(found.payload).toMatchObject({ seen: 'cut', wear: 'cut', verdict: 'replace', faultId: 'flywheel-key', past: null });
+    expect(bought.findingId).toBe(found.entity.id);
+    expect(screen.getByLabelText('Part')).toHaveValue('');
+  });
+
+  it('what stays as it is keeps its own verdict and work', async () => {
+    open('strip', 'step.add');
+    write('Part', 'Fuel tank');
+    press('More', within(screen.getByRole('group', { name: 'How it is worn' })));
+    press('corroded');
+    fireEvent.click(screen.getByRole('checkbox', { name: /parts to clean/ }));
+    press('Add finding');
+    expect(await last('finding.add')).toMatchObject({ verdict: 'clean', faultId: 'tank-rust' });
+  });
+
+  it('a sign of the last hand says where it worked, for the tracer', async () => {
+    open('strip', 'step.add');
+    write('Part', 'Clutch cover');
+    choose('Shows of the past', 'Sealant where a gasket belongs');
+    press('Add finding');
+    expect(screen.getByText('Choose where it worked.')).toBeInTheDocument();
+    expect(sent).toEqual([]);
+    choose('The last hand worked on', 'Clutch');
+    press('Add finding');
+    expect(await last('job.set')).toMatchObject({ set: { lastTouched: expect.arrayContaining(['clutch']) } });
+    expect(sent.find((c) => c.type === 'finding.add')!.payload).toMatchObject({ past: 'sealant', verdict: 'watch' });
+  });
+
+  it('there is a drawing for each word of wear, and none besides', () => {
+    expect([...drawn].sort()).toEqual(shipped.wears.map((w) => w.id).sort());
   });
 });
 

@@ -2,11 +2,13 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { factsOf, faultById } from '../../core/knowledge';
 import { limitFor } from '../../core/measure';
+import { placeName } from '../../core/trace';
 import { useJob } from '../job/useJob';
 import { ShowMore } from '../controls/ShowMore';
 import { Empty } from '../controls/Empty';
 import { PhotoStrip } from './photo/PhotoStrip';
 import { LimitBar } from './LimitBar';
+import { WearDrawing } from './wear/WearDrawing';
 import { Card } from '../controls/Card';
 import { infoOf } from './test/readingDraft';
 
@@ -29,7 +31,10 @@ export function FindingList() {
                 <Typography sx={{ fontWeight: 600, flex: 1, minWidth: 0 }}>{f.item}</Typography>
                 <Box sx={{ fontWeight: 600, borderBottom: '3px double', borderColor: 'bench.brass' }}>{f.verdict}</Box>
               </Box>
-              <Typography>{f.seen}</Typography>
+              <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+                {f.wear && <WearDrawing wear={f.wear} size={32} />}
+                <Typography>{f.seen}</Typography>
+              </Box>
               {reading && info && (
                 <LimitBar
                   label={info.name}
@@ -40,9 +45,14 @@ export function FindingList() {
                 />
               )}
               <PhotoStrip of={{ subject: 'finding', subjectId: f.id }} label={f.item} />
+              {f.past && (
+                <Typography variant="body2" color="text.secondary">
+                  Of the past: {knowledge.past.find((p) => p.id === f.past)?.name ?? f.past}
+                </Typography>
+              )}
               {fault && (
                 <Typography variant="body2" color="text.secondary">
-                  Evidence on: {fault.name}
+                  Evidence on: {placeName(fault.name, f.position, f.position ? ['1', '2'] : [])}
                 </Typography>
               )}
             </Box>

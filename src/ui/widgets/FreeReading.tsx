@@ -5,7 +5,8 @@ import FormControl from '@mui/material/FormControl';
 import FormLabel from '@mui/material/FormLabel';
 import { useId } from 'react';
 import { factsOf, type Knowledge } from '../../core/knowledge';
-import { limitFor } from '../../core/measure';
+import { judge, limitFor } from '../../core/measure';
+import type { AgainstLimit } from '../../core/strip';
 import { useJob } from '../job/useJob';
 import { infoOf, readDraft } from './test/readingDraft';
 import { ReadingField } from './test/ReadingField';
@@ -96,4 +97,16 @@ export function useReadDraft() {
       instrument: null,
     };
   };
+}
+
+/** How the draft stands to its limit, as far as a verdict minds: what is doubtful, or has no limit, is unknown. */
+export function useDraftAgainst(draft: FreeDraft): AgainstLimit {
+  const { knowledge, traced } = useJob();
+  if (!draft.quantity || !draft.text.trim()) return 'unknown';
+  const info = infoOf(knowledge, draft.quantity, factsOf(traced.bike, traced.job, knowledge));
+  const limit = limitFor(info, traced.specs);
+  const parsed = readDraft(draft.text, draft.unit, info, limit);
+  if (!parsed.ok) return 'unknown';
+  const { verdict } = judge({ kind: 'exact', value: parsed.si }, limit, info.error);
+  return verdict === 'in' ? 'in' : ['low', 'high', 'past service'].includes(verdict) ? 'out' : 'unknown';
 }

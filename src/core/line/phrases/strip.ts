@@ -1,7 +1,7 @@
-import { accessOf } from '../../knowledge';
+import { accessOf, cylindersOf, factsOf, faultById } from '../../knowledge';
 import { verdicts, type Step, type StoredVerdict } from '../../state';
-import { accountOf, type ParsedFastener } from '../../strip';
-import { lastRepairId } from '../../trace';
+import { accountOf, spokenBy, type ParsedFastener } from '../../strip';
+import { lastRepairId, placeName, positionsOf } from '../../trace';
 import { numbersAt } from '../numbers';
 import { bag, fasteners, mark, maybe, oneOf, said, words } from '../slots';
 import { slice } from '../tokens';
@@ -197,10 +197,14 @@ const found: Phrase = {
   slots: [said('found', 'finding'), mark, itemAndSeen],
   mean([, , v], { context }) {
     const { item, seen, verdict } = v as { item: string; seen: string; verdict: StoredVerdict };
+    const { knowledge: k, traced } = context;
+    const positions = positionsOf(cylindersOf(traced.bike, k));
+    const speaks = spokenBy(k, { item, seen }, factsOf(traced.bike, traced.job, k), positions);
+    const fault = speaks.faultId && faultById(k, speaks.faultId);
     return [
       {
         phrase: 'found',
-        words: `${item}: ${seen}. Verdict: ${verdict}`,
+        words: `${item}: ${seen}. Verdict: ${verdict}${fault ? `. Evidence on: ${placeName(fault.name, speaks.position, positions)}` : ''}`,
         acts: [
           {
             do: 'act',
@@ -210,12 +214,12 @@ const found: Phrase = {
               jobId: context.jobId,
               stepId: stepsOf(context).at(-1)?.id ?? null,
               item,
-              position: null,
               seen,
               reading: null,
               conditions: {},
               verdict,
-              faultId: null,
+              past: null,
+              ...speaks,
               afterRepairId: lastRepairId(context.traced.repairs),
             },
           },

@@ -251,6 +251,8 @@ class Reader {
       position: line.at === undefined ? (per ? '1' : null) : String(line.at),
       seen: line.finding,
       readingId: null,
+      wear: null,
+      past: null,
       verdict: verdict as StoredVerdict,
       faultId: fault?.id ?? null,
       afterRepairId: last,

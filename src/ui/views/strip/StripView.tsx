@@ -14,7 +14,7 @@ import { BagTag } from '../../widgets/BagTag';
 import { isOf } from '../../widgets/photo/usePhotos';
 import { Card } from '../../controls/Card';
 import { dayTime } from '../../controls/times';
-import { FindingForm } from './FindingForm';
+import { FindingForm } from './finding/FindingForm';
 import { FindingList } from '../../widgets/FindingList';
 import { OrderCard } from '../../widgets/order/OrderCard';
 import { useReveal } from '../../widgets/order/useReveal';

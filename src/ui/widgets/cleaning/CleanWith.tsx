@@ -11,6 +11,7 @@ import { Field } from '../../controls/Field';
 import { SelectField } from '../../controls/SelectField';
 import { useJob } from '../../job/useJob';
 import { Hazards } from '../Hazards';
+import { Materials } from './Materials';
 
 const kinds: Record<Cleaner['kind'], string> = {
   mild: '',
@@ -22,8 +23,30 @@ const kinds: Record<Cleaner['kind'], string> = {
 const dirts = ['rust', 'aluminium smear', 'gum', 'grease', 'carbon', 'paint'];
 const hourMs = 3_600_000;
 
-/** What a part may be cleaned with, what must not touch it and why, and the chosen one with its dose, rounds and what follows. */
+/** What a part may be cleaned with. What it is made of decides it, so that is asked first. */
 export function CleanWith({ part, onClose }: { part: TreatedPart; onClose(): void }) {
+  const { store } = useJob();
+  const [picked, setPicked] = useState<string[]>([]);
+  const [tried, setTried] = useState(false);
+  if (part.materials.length > 0) return <Offered part={part} onClose={onClose} />;
+  const keep = () => {
+    setTried(true);
+    if (picked.length > 0) store.set('treated.set', part.id, { materials: picked });
+  };
+  return (
+    <Box sx={{ borderLeft: '6px solid', borderColor: 'bench.brass', pl: 1.5, display: 'grid', gap: 1 }}>
+      <Materials value={picked} onChange={setPicked} error={tried && picked.length === 0 ? 'Tap all that is on it.' : null} />
+      <Box>
+        <Button variant="outlined" onClick={keep}>
+          That is all
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+/** What a part may be cleaned with, what must not touch it and why, and the chosen one with its dose, rounds and what follows. */
+function Offered({ part, onClose }: { part: TreatedPart; onClose(): void }) {
   const { knowledge } = useJob();
   const [dirt, setDirt] = useState('');
   const offered = cleanersFor(knowledge.cleaners, dirt, part.materials);
