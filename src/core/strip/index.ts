@@ -23,6 +23,7 @@ export { campaignOf, jointsToList, type JointLine } from './joints';
 export { cleanersFor, doseFor, touch, treatedWords, type OfferedCleaner } from './cleaning';
 export { fluidsOf, type FluidLine, type FluidRows } from './fluids';
 export { opensBeside, waysIn, type WayIn } from './waysIn';
+export { notedOf, stepOfNote } from './notes';
 export { spokenBy, spokenOf, usualVerdict, wearsFor, wornPart, type AgainstLimit, type Spoken } from './wear';
 export { openPieces, pieceCode, piecesInTheWay, pieceWords } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';

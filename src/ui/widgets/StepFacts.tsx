@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { panelNotes } from '../../core/measure/panel';
 import type { Fact, FactKind, Step } from '../../core/state';
 import { AutosaveField } from '../controls/AutosaveField';
 import { Choice } from '../controls/Choice';
@@ -81,6 +82,7 @@ export function StepFacts({ step }: { step: Step }) {
 export function CheckLine({ fact }: { fact: Fact }) {
   const { store, jobId } = useJob();
   const [says, setSays] = useState('');
+  const panel = panelNotes.find((n) => n.check === fact.about)?.panel;
   const say = (text: string | null) => void store.act('fact.say', fact.id, { jobId, says: text });
   return (
     <Box
@@ -91,6 +93,11 @@ export function CheckLine({ fact }: { fact: Fact }) {
         {fact.about}
         {fact.says === null ? '' : `: ${fact.says}`}
       </Typography>
+      {panel && (
+        <Button variant="text" href={`/job/${jobId}/measure?panel=${panel}`} aria-label={`Measure: ${fact.about}`}>
+          Measure
+        </Button>
+      )}
       {fact.says === null ? (
         <>
           <Field

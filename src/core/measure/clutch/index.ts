@@ -1,2 +1,2 @@
 export { atClutchNm, capacityNm, meanRadiusMm, plateWords, slipVerdict, stackLoss, wetFriction, type FrictionSurface } from './capacity';
-export { orderVerdict, plateNames, type Plate } from './order';
+export { orderVerdict, plateNames, stackDiffers, stackFrom, stackWords, type Laid, type Plate } from './order';

@@ -51,3 +51,72 @@ export function orderVerdict(stack: readonly Plate[]): OrderVerdict | null {
     odd,
   };
 }
+
+/** One plate of a stack, with how it lay. */
+export interface Laid {
+  plate: Plate;
+  /** Its tabs stand one slot round. */
+  turned: boolean;
+  /** Marks, edges; no semicolon or bracket. */
+  note: string;
+}
+
+const slotRound = 'tabs one slot round';
+
+/**
+ * A stack as it is noted: "friction; steel (red paint); narrow friction (tabs one slot round)".
+ * @param stack plates, outermost first
+ * @returns words that `stackFrom` reads
+ */
+export const stackWords = (stack: readonly Laid[]): string =>
+  stack
+    .map(({ plate, turned, note }) => {
+      const said = [turned ? slotRound : '', note.replace(/[;()]+/g, ',')].filter(Boolean).join(', ');
+      return said ? `${plateNames[plate]} (${said})` : plateNames[plate];
+    })
+    .join('; ');
+
+/**
+ * Reads a stack that was noted.
+ * @param words what `stackWords` gave
+ * @returns plates, outermost first; null where something in it is no plate
+ */
+export function stackFrom(words: string): Laid[] | null {
+  const kinds = Object.entries(plateNames) as [Plate, string][];
+  const stack = words.split(';').map((part): Laid | null => {
+    const [, name, said = ''] = /^\s*([^(]*?)\s*(?:\((.*)\))?\s*$/.exec(part) ?? [];
+    const plate = kinds.find(([, n]) => n === name)?.[0];
+    if (!plate) return null;
+    const rest = said.split(',').map((s) => s.trim());
+    return { plate, turned: rest.includes(slotRound), note: rest.filter((s) => s && s !== slotRound).join(', ') };
+  });
+  return stack.every((l) => l !== null) ? stack : null;
+}
+
+/** As they stand in a sentence, several of them. */
+const many: Readonly<Record<Plate, string>> = {
+  lining: 'friction plates',
+  'narrow lining': 'narrow friction plates',
+  plain: 'steel plates',
+  'thick plain': 'thick steel plates',
+  spring: 'judder springs',
+  seat: 'seats of judder springs',
+};
+
+/**
+ * What differs between a stack as it came off and as it goes back: how many of each, and the places of the odd ones.
+ * @param off as it came off, outermost first
+ * @param back as it goes back, outermost first
+ * @returns each difference in words; empty where it goes back as it came off
+ */
+export function stackDiffers(off: readonly Plate[], back: readonly Plate[]): string[] {
+  const count = (stack: readonly Plate[], p: Plate) => stack.filter((x) => x === p).length;
+  const numbers = (Object.keys(plateNames) as Plate[]).flatMap((p) => {
+    const [was, is] = [count(off, p), count(back, p)];
+    return was === is ? [] : [`${was} ${many[p]} came off, ${is} go back: ${is < was ? `${was - is} short` : `${is - was} too many`}.`];
+  });
+  if (numbers.length > 0) return numbers;
+  return off
+    .flatMap((p, i) => (back[i] === p ? [] : [`Number ${i + 1} was ${plateNames[p]}, and is ${plateNames[back[i]]} now.`]))
+    .slice(0, 2);
+}

@@ -39,4 +39,5 @@ export {
   type Tone,
   type Values,
 } from './types';
+export { noteOf, panelNotes, type PanelNote } from './notes';
 export { panelFile, panelRows, readPanelJson, readPanelRows } from './file';

@@ -72,6 +72,8 @@ export interface PanelSubject {
   /** What works the clutch, and what kind of battery there is. */
   clutch?: string | null;
   battery?: string | null;
+  /** How something stood when it came off, as the strip has it; null where nobody noted it. */
+  noted?(about: string): string | null;
   /** This bike's own limit of a quantity, or the general value, marked as such. */
   limit(quantity: string): Limit | null;
   error(quantity: string): GaugeError;
@@ -130,6 +132,10 @@ export interface Result {
   /** The circumstances that its figures were taken in. */
   conditions?: Conditions;
   drawing?: Drawing;
+  /** How it stood or is to go back, for the step that it came off with. */
+  notes?: readonly { about: string; says: string }[];
+  /** What that step owes before it is closed; what the check showed, null where it failed, left out where it is only owed. */
+  checks?: readonly { about: string; says?: string | null }[];
 }
 
 export type PanelGroup = 'engine' | 'valves' | 'ignition' | 'electrics' | 'fuel' | 'oil' | 'drive' | 'noise';
@@ -158,6 +164,8 @@ export interface Panel {
   /** Fields that hold figures of the manual: kept on the bike's specification, and not asked again. */
   book?: readonly BookField[];
   blocks(s: PanelSubject, v: Values): readonly Block[];
+  /** Its fields as the strip's notes fill them in; none where nothing is noted. */
+  recall?(s: PanelSubject): Readonly<Record<string, string>>;
   work(v: Values, s: PanelSubject): Result;
 }
 

@@ -8,6 +8,7 @@ import {
   exact,
   figure,
   mm,
+  noteOf,
   nothing,
   plausible,
   result,
@@ -15,6 +16,7 @@ import {
   type PanelLine,
   type Panel,
   type PanelSubject,
+  type Values,
 } from '../panel';
 import type { Plausible } from '../../quantity';
 
@@ -91,6 +93,43 @@ const reads: Record<string, string> = {
   bubbled: 'Plug: bubbled: far too hot. Do not run it on.',
 };
 
+const note = noteOf('jets')!;
+
+/** Every setting that is noted of a carburettor: its name in the note, and the field that holds it as found and as chosen. */
+const noted = [
+  ...parts.map((p) => ({ name: p.label, unit: 'mm', found: at('found', p.id), chosen: at('chosen', p.id) })),
+  ...needleAndSlide.map((p) => ({ name: p.label, unit: '', found: at('was', p.id), chosen: at('now', p.id) })),
+  { name: 'Float height', unit: 'mm', found: 'found#float', chosen: 'chosen#float' },
+  { name: 'Mixture screw', unit: 'turns', found: 'found#screw', chosen: 'chosen#screw' },
+];
+
+const othersNoted = (s: PanelSubject) =>
+  s.cylinders
+    .slice(1)
+    .flatMap((c) => each.map((p) => ({ name: `${p.label}, carburettor ${c}`, unit: 'mm', found: at(eachId(p.id), c), chosen: '' })));
+
+/** Settings as they are noted: "Main jet: 1.05 mm; Needle: third groove"; a figure stands in its usual unit. */
+const jetWords = (v: Values, s: PanelSubject, of: 'found' | 'chosen'): string =>
+  [...noted, ...othersNoted(s)]
+    .flatMap((x) => {
+      const id = x[of];
+      if (!id) return [];
+      const figure = x.unit ? v.figure(id) : null;
+      const text = x.unit
+        ? figure === null
+          ? ''
+          : `${Number((x.unit === 'mm' ? mm(figure) : figure).toFixed(4))} ${x.unit}`
+        : v.text(id).trim().replace(/;/g, ',');
+      return text ? [`${x.name}: ${text}`] : [];
+    })
+    .join('; ');
+
+/** Notes of the strip for a carburettor: how it was set, and how it goes back where that was chosen. */
+function jetNotes(v: Values, s: PanelSubject): { about: string; says: string }[] {
+  const [was, chosen] = [jetWords(v, s, 'found'), jetWords(v, s, 'chosen')];
+  return [...(was ? [{ about: note.about, says: was }] : []), ...(chosen ? [{ about: note.chosen!, says: chosen }] : [])];
+}
+
 export const jets: Panel = {
   id: 'jets',
   group: 'fuel',
@@ -152,6 +191,15 @@ export const jets: Panel = {
       ],
     },
   ],
+  recall: (s) => {
+    const said = new Map((s.noted?.(note.about) ?? '').split(';').map((x) => x.split(':').map((t) => t.trim()) as [string, string]));
+    return Object.fromEntries(
+      [...noted, ...othersNoted(s)].flatMap((x) => {
+        const text = said.get(x.name);
+        return text ? [[x.found, x.unit ? text.replace(new RegExp(` ${x.unit}$`), '') : text]] : [];
+      }),
+    );
+  },
   // eslint-disable-next-line max-lines-per-function -- what jets, needle, float, screw and plug say is weighed together
   work: (v, s) => {
     const height = v.figure('height');
@@ -250,6 +298,7 @@ export const jets: Panel = {
         .join(' '),
       steps: [...steps, ...air],
       lines,
+      notes: jetNotes(v, s),
       handed: [
         ...levels.map((c) => ({ testId: 'fuel-level', position: c, outcome: '', fieldId: at('level', c) })),
         // What was found is the evidence, whatever was chosen since.

@@ -37,6 +37,8 @@ const told = (r: Result) => ({
   ...(r.warnings.length ? { warnings: r.warnings } : {}),
   ...(r.handed.length ? { handed: r.handed.map((h) => `${h.testId} ${h.position ?? '-'} ${h.outcome || `by ${h.fieldId}`}`) } : {}),
   ...(r.conditions && Object.keys(r.conditions).length ? { conditions: r.conditions } : {}),
+  ...(r.notes?.length ? { notes: r.notes.map((n) => `${n.about}: ${n.says}`) } : {}),
+  ...(r.checks?.length ? { checks: r.checks.map((c) => `${c.about}: ${c.says === undefined ? 'owed' : (c.says ?? 'failed')}`) } : {}),
   ...(r.drawing ? { drawing: r.drawing } : {}),
 });
 

@@ -1,5 +1,5 @@
 import { shimPlan, shimmedValve, type Aim, type ShimMove } from '../valves';
-import { at, choice, figure, figureList, mm, nothing, result, type Panel, type Result } from '../panel';
+import { at, choice, figure, figureList, mm, nothing, noteOf, result, type Panel, type Result } from '../panel';
 import { setupFields, foundGrids, valvesOf, clearanceHead, eachOf, bandOf, positions, handedOf, foundLine, warningsOf } from './valveSetup';
 
 const sourceWords = (m: ShimMove, label: (id: string) => string): string => {
@@ -15,6 +15,11 @@ const sourceWords = (m: ShimMove, label: (id: string) => string): string => {
   }
 };
 const size = (um: number) => (um / 1000).toFixed(3).replace(/0$/, '');
+
+const note = noteOf('valves-shims')!;
+
+/** Shims as they are noted: "In 1: 2.50; Ex 1: 2.45", in mm. */
+const shimWords = (list: readonly { label: string; um: number }[]) => list.map((x) => `${x.label}: ${size(x.um)}`).join('; ');
 
 export const shims: Panel = {
   id: 'valves-shims',
@@ -37,12 +42,22 @@ export const shims: Panel = {
       figure('shim', 'Shim in it', 'mm', { plausible: { low: 0.0005, high: 0.01 }, hint: 'empty where it was not measured' }),
     ]),
   ],
+  recall: (s) => {
+    const shims = [...(s.noted?.(note.about) ?? '').matchAll(/((?:In|Ex) \d+([ab]?)): ([\d.]+)/g)];
+    const fields = shims.map(([, label, , mmText]) => [at('shim', label.toLowerCase().replace(' ', '-')), mmText]);
+    return Object.fromEntries([...(shims.some(([, , ab]) => ab) ? [['each', '4']] : []), ...fields]);
+  },
   work: (v, s): Result => {
     const valves = valvesOf(s, eachOf(v));
     const lines = valves.flatMap((x) => foundLine(x, v, s));
     const bands = { inlet: bandOf(v, s, 'inlet'), exhaust: bandOf(v, s, 'exhaust') };
     const aim = (v.choice('aim') ?? 'middle') as Aim;
-    const base = { lines, warnings: warningsOf(v, s) };
+    const inIt = valves.flatMap((x) => {
+      const shim = v.figure(at('shim', x.id));
+      return shim === null ? [] : [{ label: x.label, um: Math.round(shim * 1e6) }];
+    });
+    const noted = inIt.length > 0 ? [{ about: note.about, says: shimWords(inIt) }] : [];
+    const base = { lines, warnings: warningsOf(v, s), notes: noted };
     if (lines.length === 0) return { ...nothing, ...base, steps: positions(v, s) };
     if (!bands.inlet || !bands.exhaust)
       return result({ ...base, words: 'Enter the band of the manual, inlet and exhaust.', steps: positions(v, s) });
@@ -70,8 +85,20 @@ export const shims: Panel = {
     const { plan } = found;
     const moving = plan.moves.filter((m) => m.source.kind !== 'stays');
     const buy = plan.buyUm.map(size);
+    const toFit = plan.moves.flatMap((m) => (m.shimUm === null ? [] : [{ label: label(m.id), um: m.shimUm }]));
     return result({
       ...base,
+      notes: [...noted, ...(moving.length > 0 && toFit.length > 0 ? [{ about: note.chosen!, says: shimWords(toFit) }] : [])],
+      // The check is made when every valve of the engine stands within its band.
+      checks:
+        inIt.length === 0
+          ? []
+          : [
+              {
+                about: note.check!,
+                ...(moving.length === 0 && measured.length === valves.length && { says: `all ${measured.length} within the band` }),
+              },
+            ],
       tone: moving.length ? 'watch' : 'good',
       words:
         moving.length === 0

@@ -36,12 +36,13 @@ const History = lazyPart(() => import('./History'));
 
 const some = (n: number, one: string, more: string) => (n === 0 ? [] : [countWords(n, one, more)]);
 
-const keptWords = ({ readings, results, limits, findings }: SavedPanel): string =>
+const keptWords = ({ readings, results, limits, findings, notes }: SavedPanel): string =>
   `Saved: ${[
     ...some(readings, 'reading', 'readings'),
     ...some(results, 'result for the tracer', 'results for the tracer'),
     ...some(limits, 'limit of the manual', 'limits of the manual'),
     ...(findings ? ['the result, as a line of the record'] : []),
+    ...some(notes, 'note for the refit', 'notes for the refit'),
   ].join(', ')}.`;
 
 /** Why a panel is not kept as it stands; null where nothing is in the way. */
@@ -223,6 +224,7 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
             }}
           >
             <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
+              {empty && <FromStrip panel={panel} subject={subject} onFill={(text) => typedIn({ ...draft, text })} />}
               <PanelForm blocks={blocks} draft={draft} read={read} onChange={typedIn} />
               {bookField}
             </Box>
@@ -248,6 +250,25 @@ export function PanelView({ panel: bare, onBack }: { panel: Panel; onBack(): voi
         </Box>
       </Card>
       <History quantities={quantities} panel={panel.name} />
+    </Box>
+  );
+}
+
+interface FromStripProps {
+  panel: Panel;
+  subject: PanelSubject;
+  onFill(text: Record<string, string>): void;
+}
+
+/** The strip has noted how it stood: one press fills it in. */
+function FromStrip({ panel, subject, onFill }: FromStripProps) {
+  const noted = panel.recall?.(subject) ?? {};
+  if (Object.keys(noted).length === 0) return null;
+  return (
+    <Box>
+      <Button variant="outlined" onClick={() => onFill({ ...noted })}>
+        Fill in as it came off
+      </Button>
     </Box>
   );
 }

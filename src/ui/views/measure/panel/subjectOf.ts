@@ -1,7 +1,8 @@
 import { cylindersOf, factsOf, type Knowledge } from '../../../../core/knowledge';
 import { limitFor } from '../../../../core/measure';
 import type { PanelSubject } from '../../../../core/measure/panel';
-import { enteredBy, type State } from '../../../../core/state';
+import { enteredBy, list, type State } from '../../../../core/state';
+import { notedOf } from '../../../../core/strip';
 import { positionsOf, type Case } from '../../../../core/trace';
 import { infoOf } from '../../../widgets/test/readingDraft';
 
@@ -17,6 +18,8 @@ export function subjectOf(knowledge: Knowledge, traced: Case, state: State): Pan
     return found && by ? { ...found, source: `${found.source}, entered by ${by}` } : found;
   };
   const { strokes, cooling, cylinders, voltage, decompressor } = facts;
+  const ofJob = <T extends { jobId: string }>(rows: T[]) => rows.filter((r) => r.jobId === traced.job.id);
+  const [steps, notes] = [ofJob(list(state, 'step')), ofJob(list(state, 'fact'))];
   const word = (x: unknown) => (typeof x === 'string' ? x : null);
   return {
     cylinders: positionsOf(cylinders === undefined ? cylindersOf(traced.bike, knowledge) : Number(cylinders)),
@@ -28,6 +31,7 @@ export function subjectOf(knowledge: Knowledge, traced: Case, state: State): Pan
     bigEnd: word(facts.bigEnd),
     clutch: word(facts.clutch),
     battery: word(facts.battery),
+    noted: (about) => notedOf(steps, notes, about),
     limit,
     quantity: (quantity) => info(quantity),
     error: (quantity) => info(quantity).error,

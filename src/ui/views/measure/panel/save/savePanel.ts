@@ -2,6 +2,7 @@ import { applicability, factsOf } from '../../../../../core/knowledge';
 import { forBike } from '../../../../../core/measure';
 import {
   fieldsOf,
+  noteOf,
   valuesOf,
   type PanelDraft,
   type Field,
@@ -15,6 +16,7 @@ import { lastRepairId, likeliestOutcome, outcomeWeights } from '../../../../../c
 import { show } from '../../../../../core/quantity';
 import type { ReadingValue } from '../../../../../core/state';
 import { crossing, type SpecEntry } from '../../../../../core/specification';
+import { stepOfNote } from '../../../../../core/strip';
 import { saveSpec } from '../../sheet/saveSpec';
 import { enterResult } from '../../../../job/evidence';
 import { infoOf } from '../../../../widgets/test/readingDraft';
@@ -28,6 +30,8 @@ export interface SavedPanel {
   limits: number;
   /** What was worked out from figures that are no reading of their own stands in the record in words. */
   findings: number;
+  /** Notes and checks of the step that it came off with. */
+  notes: number;
   /** The act that it is in the journal, by its newest entry; null where there was nothing to keep. */
   act: string | null;
 }
@@ -129,6 +133,27 @@ const saveLimits = ({ used, kept }: Saving, limits: readonly SpecEntry[]): boole
     return true;
   });
 
+/** What the strip keeps of it: how it stood, how it goes back, and the check before it is closed. */
+function saveNotes({ used: { store, rows, jobId }, panel, result, kept }: Saving): boolean {
+  const note = noteOf(panel.id);
+  const facts = rows('fact');
+  const step = note && stepOfNote(note, rows('step'), facts);
+  if (!step) return true;
+  const own = (about: string) => facts.findLast((f) => f.stepId === step.id && f.about === about);
+  const put = (kind: 'way' | 'check', about: string, says: string | null | undefined) => {
+    const had = own(about);
+    if (had && (says === undefined || had.says === says)) return true;
+    kept.notes++;
+    return had
+      ? store.act('fact.say', had.id, { jobId, says: says ?? null }).ok
+      : store.act('fact.add', store.newId(), { jobId, stepId: step.id, kind, about, says: says ?? null }).ok;
+  };
+  return (
+    (result.notes ?? []).every((n) => put('way', n.about, n.says.slice(0, 500))) &&
+    (result.checks ?? []).every((c) => put('check', c.about, c.says))
+  );
+}
+
 /** What no reading, result or limit holds would be lost: it goes into the record in words, with the verdict. */
 function saveWords({ used, panel, draft, result, fields, kept, done }: Saving): boolean {
   const { store, jobId, traced } = used;
@@ -184,10 +209,12 @@ export function savePanel(
     const facts = factsOf(traced.bike, traced.job, knowledge);
     if (wrong) return { problem: `The manual’s values for ${infoOf(knowledge, l.quantity, facts).name.toLowerCase()} cannot be: ${wrong}` };
   }
-  const kept = { readings: 0, results: 0, limits: 0, findings: 0 };
+  const kept = { readings: 0, results: 0, limits: 0, findings: 0, notes: 0 };
   const k: Saving = { used, panel, subject, draft, result, fields, readingOf, kept, done: new Set() };
-  const whole = store.together(() => saveResults(k) && saveWorkedOut(k) && saveFigures(k) && saveLimits(k, limits) && saveWords(k));
+  const whole = store.together(
+    () => saveResults(k) && saveWorkedOut(k) && saveFigures(k) && saveLimits(k, limits) && saveWords(k) && saveNotes(k),
+  );
   if (!whole) return null;
-  const any = kept.readings + kept.results + kept.limits + kept.findings > 0;
+  const any = kept.readings + kept.results + kept.limits + kept.findings + kept.notes > 0;
   return { ...kept, act: any ? store.get().state.journal.at(-1)!.id : null };
 }
