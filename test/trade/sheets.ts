@@ -3,6 +3,7 @@ import { parse } from 'yaml';
 import {
   cautionsHere,
   comesBefore,
+  effectsFor,
   hazardsOfDoings,
   hazardsOfUsual,
   hazardsOfWork,
@@ -475,6 +476,28 @@ function misread(k: Knowledge, wanted: WearSheet): string[] {
   return wrong;
 }
 
+interface EffectsSheet {
+  effects: { effect: string; sets?: Record<string, string>; raises?: string[]; caution?: string; says: string[] }[];
+  not: { effect: string; on: Facts }[];
+}
+
+/** Every side effect that is missing, sets or raises something else, warns of too little, or is offered where it has no use. */
+function uneffected(k: Knowledge, wanted: EffectsSheet): string[] {
+  const wrong: string[] = [];
+  const find = (name: string) => k.effects.find((e) => e.name === name) ?? void wrong.push(`there is no side effect '${name}'`);
+  for (const { effect, sets = {}, raises = [], caution, says } of wanted.effects) {
+    const e = find(effect);
+    if (!e) continue;
+    if (JSON.stringify(e.sets ?? {}) !== JSON.stringify(sets)) wrong.push(`${effect} sets ${JSON.stringify(e.sets)}`);
+    for (const f of raises) if (!e.raises?.[f]) wrong.push(`${effect} does not raise ${f}`);
+    if (caution && !hazardsOfDoings(k, e.does ?? []).includes(caution)) wrong.push(`${effect}: ${caution} is missing`);
+    for (const s of says) if (!e.says.join(' ').toLowerCase().includes(s)) wrong.push(`${effect} says nothing of '${s}'`);
+  }
+  for (const { effect, on } of wanted.not)
+    if (effectsFor(k, on).some((e) => e.name === effect)) wrong.push(`${effect} has no place on ${JSON.stringify(on)}`);
+  return wrong;
+}
+
 interface Fluids {
   has: { when: Facts; has?: string[]; not?: string[] }[];
   owed: { seen?: string; cleaned?: string; is: string[] }[];
@@ -613,6 +636,7 @@ export const sheets: readonly Sheet[] = [
   sheet('fluids', misfilled),
   sheet('waysin', misled),
   sheet('wear', misread),
+  sheet('effects', uneffected),
   sheet('pieces', (k, { pieces }: { pieces: Pieces[] }) => unaccounted(k, pieces)),
   sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
 ];

@@ -10,6 +10,7 @@ import { pieces } from './pieces';
 import { steps } from './steps';
 import { strip } from './strip';
 import { torque } from './torque';
+import { substitutes } from './substitute';
 import { tracing } from './tracing';
 import { undoTypes } from './undo';
 import type { CommandType } from './types';
@@ -27,6 +28,7 @@ const plain = [
   ...torque,
   ...care,
   ...picture,
+  ...substitutes,
   ...own,
   ...fitness,
   ...deciding,

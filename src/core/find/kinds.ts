@@ -29,6 +29,7 @@ const kinds: Readonly<Record<string, [StageId, string]>> = {
   reading: ['measure', 'Reading'],
   spec: ['measure', 'Limit'],
   erratum: ['measure', 'Manual correction'],
+  substitute: ['parts', 'Not as the manual has it'],
   part: ['parts', 'Part'],
   torque: ['rebuild', 'Torque'],
   checkmark: ['start', 'Check'],

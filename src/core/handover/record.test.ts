@@ -17,6 +17,7 @@ describe('the record', () => {
       'Results',
       'Readings',
       'Repairs and parts',
+      'Not as the manual has it',
       'Retests',
       'Checks',
       'Torques',

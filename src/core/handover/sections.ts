@@ -1,4 +1,4 @@
-import type { Facts, Knowledge } from '../knowledge';
+import { effectsOn, type Facts, type Knowledge } from '../knowledge';
 import { judge, limitFor, quantityInfo } from '../measure';
 import { amount, billOf, cents } from '../money';
 import { show } from '../quantity';
@@ -246,6 +246,22 @@ export const filled = ({ k, state, own, day }: Source): RecordSection => ({
     [day(f.madeAt), f.note].filter(Boolean).join(', '),
   ]),
   empty: 'No fluid was drained or filled.',
+});
+
+export const notAsTheManual = ({ k, c }: Source): RecordSection => ({
+  title: 'Not as the manual has it',
+  lines: (c.substitutes ?? [])
+    .filter((s) => !s.endedAt)
+    .map((s) => [
+      `${s.item}: ${s.chosen}`,
+      [s.asFound && `as found ${s.asFound}`, s.manual && `manual ${s.manual}`, s.modified && `changed to fit: ${s.modified}`, s.why]
+        .filter(Boolean)
+        .join('; '),
+      effectsOn(k, [s])
+        .flatMap((e) => [e.name, ...e.says])
+        .join(' '),
+    ]),
+  empty: 'Nothing that is noted.',
 });
 
 export const provisional = ({ state, own }: Source): RecordSection => ({

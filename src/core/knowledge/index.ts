@@ -26,6 +26,7 @@ export {
   type UsualStep,
   type Vocabulary,
   type PastSign,
+  type SideEffect,
   type Wear,
   type WearVerdict,
   type When,
@@ -33,6 +34,7 @@ export {
 } from './types';
 export { places, type Place } from './places';
 export { applicability, cylindersOf, factsOf, isMet, type Facts } from './facts';
+export { changedBy, effectsFor, effectsOn, type Fitted } from './effects';
 export { checkKnowledge } from './check';
 export { comesBefore, nextUsual, usualJobs } from './usual';
 export { accessOf, expectedBreakage, expectedMinutes, routesOf } from './access';

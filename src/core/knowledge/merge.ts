@@ -35,6 +35,7 @@ const lists = [
   'wears',
   'wornParts',
   'past',
+  'effects',
 ] as const;
 
 /**

@@ -475,6 +475,20 @@ export interface PastSign {
   of: 'hand' | 'crash';
 }
 
+/** What a part that is not the maker's brings with it. Trade judgement. */
+export interface SideEffect {
+  id: string;
+  name: string;
+  when?: When;
+  /** What the bike is from then on, by attribute. */
+  sets?: Record<string, string>;
+  /** Faults that it makes likelier, so many times. */
+  raises?: Record<string, number>;
+  /** What is done with it; cautions follow. */
+  does?: string[];
+  says: string[];
+}
+
 /** A usual job of strip and refit. */
 export interface UsualJob {
   id: string;
@@ -542,4 +556,5 @@ export interface Knowledge {
   wears: Wear[];
   wornParts: WornPart[];
   past: PastSign[];
+  effects: SideEffect[];
 }

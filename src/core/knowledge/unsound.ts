@@ -238,6 +238,18 @@ function wearUnsound({ k, say, ids, refs, lead }: ReturnType<typeof ground>) {
   }
 }
 
+/** Side effects must set what a bike may be, raise faults that there are, and be warned of by doings that there are. */
+function effectsUnsound({ k, say, ids, lead }: ReturnType<typeof ground>) {
+  ids(k.effects, 'side effect');
+  for (const e of k.effects) {
+    const where = `side effect ${e.id}`;
+    lead(where, 'fault', Object.keys(e.raises ?? {}));
+    lead(where, 'doing', e.does);
+    for (const [attribute, value] of Object.entries(e.sets ?? {}))
+      if (!(value in (k.attributes.find((a) => a.id === attribute)?.share ?? {}))) say(where, `no bike has ${attribute} '${value}'`);
+  }
+}
+
 export function unsound(k: Knowledge): string[] {
   const all = ground(k);
   accessUnsound(all);
@@ -258,6 +270,7 @@ export function unsound(k: Knowledge): string[] {
   wiresUnsound(all);
   cleaningUnsound(all);
   wearUnsound(all);
+  effectsUnsound(all);
   all.ids(k.fluids, 'fluid');
   for (const f of k.fluids) {
     all.lead(`fluid ${f.id}`, 'doing', f.does);

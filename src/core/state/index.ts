@@ -73,6 +73,7 @@ export {
   type Spec,
   type StartAttempt,
   type Step,
+  type Substitute,
   type TableName,
   type Tables,
   type Torque,

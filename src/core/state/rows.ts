@@ -57,6 +57,7 @@ export type HazardAck = RowOf<'hazardAck'>;
 export type Photo = RowOf<'photo'>;
 export type Pin = RowOf<'pin'>;
 export type Erratum = RowOf<'erratum'>;
+export type Substitute = RowOf<'substitute'>;
 
 /** What a shop knows itself: the body is what `what` says. */
 export type Own = Base & OwnEntry;

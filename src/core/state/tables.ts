@@ -604,6 +604,28 @@ export const tables = {
   ),
   /** A numbered pin on a photo: its place as parts of the width and the height, and what is to be seen there. */
   pin: table('job', { jobId: id('job'), photoId: id('photo'), x: figure(0, 1), y: figure(0, 1), note: words(500) }, 'note'),
+  /** A part or setting that is not as the manual has it, with what it brings; it stays with the bike. */
+  substitute: table(
+    'bike',
+    {
+      bikeId: id('bike'),
+      item: words(120),
+      asFound: maybe(words(200)),
+      manual: maybe(words(200)),
+      chosen: words(200),
+      why: maybe(words(300)),
+      /** What had to be changed so that it fits. */
+      modified: maybe(words(300)),
+      /** Ids of side effects. */
+      effects: list(words(60), 12),
+      fittedAt: instant,
+      /** When it was taken out again. */
+      endedAt: maybe(instant),
+    },
+    'item',
+    'chosen',
+    'modified',
+  ),
   /** A correction of a bike's manual: what it says, and what is right. */
   erratum: table(
     'bike',

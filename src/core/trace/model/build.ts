@@ -1,5 +1,5 @@
 import { type Facts, type FindingKind, type Knowledge, accessOf, faultById, findingById, testById } from '../../knowledge';
-import { cylindersOf, factsOf } from '../../knowledge';
+import { cylindersOf, effectsOn, factsOf } from '../../knowledge';
 import { groupBy, type Repair } from '../../state';
 import type { NetworkFinding, NetworkLink, Network, Observation } from '../network';
 import { Epochs, repairsInOrder, repairsUpTo } from '../../repairs';
@@ -46,7 +46,15 @@ const notListed = 'not-in-list';
 export function buildModel(knowledge: Knowledge, traced: Case, leaveOut: ReadonlySet<string> = new Set()): Model {
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const positions = positionsOf(cylindersOf(traced.bike, knowledge));
-  const suspects = suspectsOf(knowledge, facts, positions, traced.job.lastTouched ?? [], traced.experience, knownFaults(knowledge, traced));
+  const suspects = suspectsOf(
+    knowledge,
+    facts,
+    positions,
+    traced.job.lastTouched ?? [],
+    traced.experience,
+    knownFaults(knowledge, traced),
+    effectsOn(knowledge, traced.substitutes ?? []),
+  );
   const ordered = repairsInOrder(traced.repairs);
   const epochs = new Epochs(knowledge, traced.repairs);
   const { claims, unwatched } = evidenceClaims(knowledge, traced, leaveOut, epochs);

@@ -1,12 +1,14 @@
 import { fitnessRowsOf, type FitnessRows } from '../../fitness';
 import { limitOfRatio } from '../../measure/compression';
-import type { Bike, Experience, Reading, Spec, State } from '../../state';
+import type { Bike, Experience, Reading, Spec, State, Substitute } from '../../state';
 import { list } from '../../state';
 
 /** Everything the tracer looks at for one job: plain rows, in any order. */
 export interface Case extends FitnessRows {
   readings: Reading[];
   specs: Spec[];
+  /** What on the bike is not as the manual has it. */
+  substitutes?: Substitute[];
   /** What this shop's closed jobs turned out to be, where it is to count. */
   experience?: Experience | null;
 }
@@ -32,6 +34,7 @@ export function caseOf(state: State, jobId: string): Case {
       rows.bike,
       list(state, 'spec').filter((s) => s.bikeId === rows.bike.id),
     ),
+    substitutes: list(state, 'substitute').filter((s) => s.bikeId === rows.bike.id),
     experience: rows.job.counts === 'no' ? null : state.experience,
   };
 }

@@ -1,4 +1,4 @@
-import { applicability, isMet, type Facts, type Fault, type FindingKind, type Knowledge } from '../../knowledge';
+import { applicability, isMet, type Facts, type Fault, type FindingKind, type Knowledge, type SideEffect } from '../../knowledge';
 import { groupBy, type Experience } from '../../state';
 import type { Group } from '../network';
 import { experienceWords, timesFound } from './experience';
@@ -73,6 +73,7 @@ export function suspectsOf(
   touched: readonly string[],
   experience?: Experience | null,
   known: ReadonlySet<string> = new Set(),
+  effects: readonly SideEffect[] = [],
 ): Suspect[] {
   const there = known.size > 0 ? k.faults.filter((f) => known.has(f.id)) : [];
   const areaName = (id: string) => k.areas.find((a) => a.id === id)?.name ?? id;
@@ -84,6 +85,7 @@ export function suspectsOf(
     const hand = fault.area?.find((a) => touched.includes(a));
     if (hand) raisedBy.push({ because: `${areaName(hand)} touched last`, times: fault.touchedTimes ?? 3 });
     raisedBy.push(...tied(fault, there));
+    for (const e of effects) if (e.raises?.[fault.id]) raisedBy.push({ because: e.name, times: e.raises[fault.id] });
     const before = timesFound(k, fault, experience);
     if (before > 1) raisedBy.push({ because: experienceWords(experience!.found[fault.id], experience!), times: before });
     const times = raisedBy.reduce((t, r) => t * r.times, 1);

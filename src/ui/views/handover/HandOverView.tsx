@@ -10,6 +10,7 @@ import { Field } from '../../controls/Field';
 import { Reasons } from '../../widgets/fitness/Reasons';
 import { useFitness } from '../../widgets/fitness/useFitness';
 import { lazyPart } from '../../controls/lazyPart';
+import { SideEffects } from '../../widgets/substitutes/SideEffects';
 import { Provisionals } from '../../widgets/Provisionals';
 import { SignButton } from '../../widgets/SignButton';
 import { Card } from '../../controls/Card';
@@ -69,6 +70,7 @@ export default function HandOverView() {
         </Card>
       </Column>
       <Column>
+        <SideEffects place="handover" />
         <Provisionals />
         <Watches />
       </Column>

@@ -6,7 +6,8 @@ import { Controller, useForm } from 'react-hook-form';
 import { amount, cents } from '../../../core/money';
 import { partStatuses, type Part } from '../../../core/state';
 import { useJob } from '../../job/useJob';
-import { Columns } from '../../controls/Columns';
+import { Column, Columns } from '../../controls/Columns';
+import { Substitutes } from '../../widgets/substitutes/Substitutes';
 import { ShowMore } from '../../controls/ShowMore';
 import { Empty } from '../../controls/Empty';
 import { DateField } from '../../controls/DateField';
@@ -17,7 +18,10 @@ import { day, wrongDate } from '../../controls/times';
 export default function PartsView() {
   return (
     <Columns share={[1, 1.3]}>
-      <NeedPart />
+      <Column>
+        <NeedPart />
+        <Substitutes />
+      </Column>
       <PartList />
     </Columns>
   );

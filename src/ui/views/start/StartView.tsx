@@ -4,7 +4,8 @@ import Typography from '@mui/material/Typography';
 import { factsOf } from '../../../core/knowledge';
 import { checklist } from '../../../core/stage';
 import { useJob } from '../../job/useJob';
-import { Columns } from '../../controls/Columns';
+import { Column, Columns } from '../../controls/Columns';
+import { SideEffects } from '../../widgets/substitutes/SideEffects';
 import { Checklist } from '../../widgets/Checklist';
 import { Empty } from '../../controls/Empty';
 import { Reasons } from '../../widgets/fitness/Reasons';
@@ -55,14 +56,17 @@ export default function StartView() {
         )}
         <Checklist listId="first-start" gates />
       </Card>
-      <Card title="When it runs">
-        {may && shut === 0 ? (
-          <Typography sx={{ mb: 1 }}>Choke as little as it needs. Short run, stop, let the levels settle, top up.</Typography>
-        ) : (
-          <Empty>These come after the checks.</Empty>
-        )}
-        <Checklist listId="first-start" gates={false} without={liquid ? [] : ['coolant']} />
-      </Card>
+      <Column>
+        <SideEffects place="start" />
+        <Card title="When it runs">
+          {may && shut === 0 ? (
+            <Typography sx={{ mb: 1 }}>Choke as little as it needs. Short run, stop, let the levels settle, top up.</Typography>
+          ) : (
+            <Empty>These come after the checks.</Empty>
+          )}
+          <Checklist listId="first-start" gates={false} without={liquid ? [] : ['coolant']} />
+        </Card>
+      </Column>
     </Columns>
   );
 }

@@ -7,6 +7,7 @@ import { FitnessBar } from '../../widgets/fitness/FitnessBar';
 import { LimitBar } from '../../widgets/LimitBar';
 import { Card } from '../../controls/Card';
 import { infoOf } from '../../widgets/test/readingDraft';
+import { SideEffects } from '../../widgets/substitutes/SideEffects';
 import { TakeReading } from '../../widgets/TakeReading';
 
 export default function TuneView() {
@@ -15,6 +16,7 @@ export default function TuneView() {
       <Column>
         <FitnessBar acts={['run', 'ride']} />
         <TakeReading only="idle-speed" />
+        <SideEffects place="tune" />
         <LastReadings />
       </Column>
       <Card title="In this order, warm">
