@@ -3,6 +3,7 @@ import { cleaning } from './cleaning';
 import { deciding } from './decide';
 import { fitness } from './fitness';
 import { intake } from './intake';
+import { outlines } from './outlines';
 import { own } from './own';
 import { picture } from './picture';
 import { facts } from './facts';
@@ -22,6 +23,7 @@ const plain = [
   ...strip,
   ...steps,
   ...facts,
+  ...outlines,
   ...wires,
   ...cleaning,
   ...pieces,

@@ -7,7 +7,7 @@ import { Refused, type Need } from './types';
 /** Steps of the strip cut in two and put together, with everything that hangs on them. */
 
 /** The tables of which rows hang on a step. */
-const hanging = ['fastener', 'fact', 'connection', 'treatedPart', 'fluid', 'piece', 'finding'] as const satisfies TableName[];
+const hanging = ['fastener', 'fact', 'outline', 'connection', 'treatedPart', 'fluid', 'piece', 'finding'] as const satisfies TableName[];
 
 const needsOf = (stepId: string): Need[] => [
   ...hanging.map((table) => ({ table, field: 'stepId', is: stepId })),

@@ -29,6 +29,7 @@ import {
   ownKinds,
   partStatuses,
   photoSubjects,
+  outlineShapes,
   factKinds,
   fastenerStates,
   wayResults,
@@ -338,6 +339,17 @@ export const tables = {
     'about',
     'says',
   ),
+  /** The outline of a cover, on which its holes are marked. */
+  outline: table('job', {
+    jobId: id('job'),
+    stepId: id('step'),
+    shape: oneOf(...outlineShapes),
+    /** Corners of a drawn one: x and y in turn, as parts of the width and the height. */
+    corners: list(figure(0, 1), 160),
+    madeAt: instant,
+  }),
+  /** A hole of such a cover, with the kind of screw that goes into it. */
+  hole: table('job', { jobId: id('job'), outlineId: id('outline'), x: figure(0, 1), y: figure(0, 1), fastenerId: maybe(id('fastener')) }),
   /** A wire, hose or cable that was parted, from where to where; or an earth or connector with the voltage lost at it. */
   connection: table(
     'job',

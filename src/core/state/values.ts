@@ -71,6 +71,10 @@ export const fluidActs = ['drained', 'left in', 'filled'] as const;
 export type FluidAct = (typeof fluidActs)[number];
 
 /** What a fact of a step is: which way round something stood, or what is checked before it is closed in. */
+/** What the outline of a cover looks like; one that is drawn has corners of its own. */
+export const outlineShapes = ['round', 'oval', 'square', 'tall', 'wide', 'drawn'] as const;
+export type OutlineShape = (typeof outlineShapes)[number];
+
 export const factKinds = ['way', 'check'] as const;
 export type FactKind = (typeof factKinds)[number];
 

@@ -28,5 +28,6 @@ export { spokenBy, spokenOf, usualVerdict, wearsFor, wornPart, type AgainstLimit
 export { openPieces, pieceCode, piecesInTheWay, pieceWords } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';
 export { linesOf, readStrip, stripFileOf, stripJson, stripTable, type StripFile, type StripRead } from './file';
+export { holesAt, outlinePath, placedOf, proportions, type Alike, type Placed, type Point } from './outline';
 export { graphOf, mostDrawn, type StepGraph } from './graph';
 export { planOf, usualOf, type RefitPlan, type RefitRows, type RefitStep, type WaitsFor } from './plan';

@@ -58,6 +58,7 @@ describe('who may reach what', () => {
       '/api/jobs/[id]',
       '/api/jobs/[id]/export',
       '/api/jobs/[id]/labels.pdf',
+      '/api/jobs/[id]/outline.pdf',
       '/api/jobs/[id]/record.pdf',
       '/api/journal',
       '/api/specifications',

@@ -51,6 +51,7 @@ export const access: Readonly<Record<string, AccessRule>> = {
   '/api/jobs/[id]': both('member'),
   '/api/jobs/[id]/export': both('member'),
   '/api/jobs/[id]/labels.pdf': both('member'),
+  '/api/jobs/[id]/outline.pdf': both('member'),
   '/api/jobs/[id]/record.pdf': both('member'),
   '/api/journal': both('member'),
   '/api/live': both('member', 'always'),

@@ -17,6 +17,7 @@ import { WorkHazards } from '../../widgets/Hazards';
 import { PhotoStrip } from '../../widgets/photo/PhotoStrip';
 import { CheckLine } from '../../widgets/StepFacts';
 import { useRefitPlan } from '../../widgets/order/useRefitPlan';
+import { OutlineShown } from '../../widgets/outline/StepOutline';
 import { FreshParts } from '../../widgets/FreshParts';
 
 const OverruleDialog = lazyPart(() => import('../../widgets/fitness/OverruleDialog'));
@@ -164,6 +165,7 @@ function RefitStep({ planned, first }: { planned: Planned; first: boolean }) {
               ))}
             </Box>
           )}
+          <OutlineShown step={step} />
           <FreshParts names={usual?.fresh ?? []} />
           <WorkHazards words={[step.title, step.note]} access={step.access} place="rebuild" />
           <PhotoStrip

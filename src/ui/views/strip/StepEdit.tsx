@@ -6,6 +6,7 @@ import { SelectField } from '../../controls/SelectField';
 import { useJob } from '../../job/useJob';
 import { FastenerStates } from '../../widgets/FastenerTrouble';
 import { SplitJoin } from './SplitJoin';
+import { StepOutline } from '../../widgets/outline/StepOutline';
 import { StepFacts } from '../../widgets/StepFacts';
 
 /** What was written of a step, put right; and where it stands in the order in which things came off. */
@@ -37,6 +38,7 @@ export function StepEdit({ step }: { step: Step }) {
         onSet={(t) => (store.set('step.set', step.id, { note: t || null }), null)}
       />
       <FastenerStates step={step} />
+      <StepOutline step={step} />
       <StepFacts step={step} />
       {places.length > 0 && (
         <Box sx={{ gridColumn: '1 / -1' }}>

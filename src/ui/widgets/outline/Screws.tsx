@@ -1,0 +1,27 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Fastener, Hole } from '../../../core/state';
+import { placedOf } from '../../../core/strip';
+import { letterOf } from './OutlineDrawing';
+
+/** The letters of an outline: each kind of screw, and how many of its holes are marked. */
+export function Screws({ screws, holes }: { screws: readonly Fastener[]; holes: readonly Hole[] }) {
+  const { kinds, empty } = placedOf(screws, holes);
+  const ids = screws.map((f) => f.id);
+  return (
+    <Box component="ul" aria-label="Screws of the outline" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      {kinds.map(({ fastener: f, placed }) => (
+        <Typography component="li" key={f.id} sx={{ color: placed > f.count ? 'bench.red' : 'text.primary' }}>
+          <b>{letterOf(ids, f.id)}</b> {f.count} × {f.size}
+          {f.place ? ` ${f.place}` : ''}
+          {placed === f.count ? '' : placed > f.count ? `: ${placed} holes for ${f.count}` : `: ${placed} of ${f.count} holes marked`}
+        </Typography>
+      ))}
+      {empty > 0 && (
+        <Typography component="li" sx={{ color: 'bench.red' }}>
+          <b>?</b> {empty === 1 ? 'one hole without a screw' : `${empty} holes without a screw`}
+        </Typography>
+      )}
+    </Box>
+  );
+}
