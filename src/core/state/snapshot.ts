@@ -1,4 +1,4 @@
-import type { AnyRow, Own, Reading, TableName } from './rows';
+import type { AnyRow, Fact, Fastener, Own, Reading, Step, TableName } from './rows';
 import { emptyState, put, type Experience, type JournalEntry, type State } from './state';
 
 /** Personal data that rows refer to by id. */
@@ -32,6 +32,8 @@ export interface JobSnapshot {
   experience?: Experience;
   /** Readings of this bike from its other jobs, to hold new ones against; absent where none were kept. */
   earlier?: Reading[];
+  /** What came off this bike in the last of its other jobs that took something off; absent where none did. */
+  lastStrip?: { steps: Step[]; fasteners: Fastener[]; facts: Fact[] };
 }
 
 /** A journal line as it travels to devices that are listening: with the personal data that its rows point to. */

@@ -30,4 +30,6 @@ export { accountOf, parseFasteners, type ParsedFastener } from './account';
 export { linesOf, readStrip, stripFileOf, stripJson, stripTable, type StripFile, type StripRead } from './file';
 export { holesAt, outlinePath, placedOf, proportions, type Alike, type Placed, type Point } from './outline';
 export { graphOf, mostDrawn, type StepGraph } from './graph';
+export { lastStripId, templateOf, usualKey, type LastStrip, type LastTime, type Template } from './template';
+export { runningBeside, worthWhileOpen } from './meanwhile';
 export { planOf, usualOf, type RefitPlan, type RefitRows, type RefitStep, type WaitsFor } from './plan';

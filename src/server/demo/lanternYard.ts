@@ -143,8 +143,10 @@ async function marram(w: DemoWriter, j: DemoJob): Promise<void> {
     'Gasket broke up.',
   );
   await j.finding(w.day(11, 10, 20), 'Exhaust', 'Exhaust port', 'Carbon to a third of its area, hard and shiny.', 'clean', {
+    wear: 'coked',
     faultId: 'exhaust-blocked',
   });
+  await j.cleaned(w.day(11, 10, 25), 'Exhaust', 'Exhaust pipe', ['steel'], 'caustic', 2, 2, w.day(10, 10, 30));
   await j.test(w.day(11, 10, 30), 'exhaust-look', 'choked');
   await j.repair(
     w.day(10, 11),
@@ -213,6 +215,7 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     [5, 'M6x16', 'edge'],
     [2, 'M5x12', 'nose'],
   ]);
+  await j.fluid(w.day(32, 10, 20), 'Left fairing side', 'coolant', 'drained', 1750);
   await j.step(
     w.day(32, 11),
     'Generator cover',
@@ -232,6 +235,18 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     [['Wire route and its grommet', 'out at the rear, flat side of the grommet down']],
     ['Both dowels in place, none left in the sump', 'No wire under the rim'],
   );
+  const round = (n: number, from: number) =>
+    Array.from({ length: n }, (_x, i): [number, number] => {
+      const turn = from + (i * 2 * Math.PI) / 9;
+      return [Number((0.5 + 0.44 * Math.sin(turn)).toFixed(3)), Number((0.5 - 0.44 * Math.cos(turn)).toFixed(3))];
+    });
+  // Nine round the rim; the two at the bottom are the long ones.
+  await j.outline(w.day(32, 11, 3), 'Generator cover', 'round', [
+    [0, round(7, (-6 * Math.PI) / 9)],
+    [1, round(2, (8 * Math.PI) / 9)],
+  ]);
+  await j.wire(w.day(32, 11, 4), 'Generator cover', 'Pick-up, left', 'Ignition unit, pin 3', 'green', 'A');
+  await j.wire(w.day(32, 11, 4), 'Generator cover', 'Pick-up, right', 'Ignition unit, pin 4', 'green with white', 'B');
   await j.photo(w.day(32, 11, 5), 'Generator cover', await coverPicture(), [
     [...coverPlaces.lost, 'Dowel lost from here'],
     [...coverPlaces.long, 'The two long screws, M6x45'],
@@ -244,6 +259,7 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
     settledBy: 'Ines Corrow',
   });
   await j.finding(w.day(32, 11, 30), 'Generator cover', 'Pick-up wires', 'Cut half through by the cover; gap wide open.', 'repair', {
+    wear: 'cut',
     faultId: 'pickup-gap',
   });
   await j.test(w.day(32, 11, 35), 'pickup-gap', 'bad');
@@ -257,9 +273,15 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
   );
   await j.retest(w.day(31, 12), 'gone', { temperature: 'cold', battery: 'own', tries: 4 }, 'Starts at once, all four.');
   await w.send(w.day(31, 12, 30), 'complaint.set', j.complaintId, { set: { explained: true } }, { base: { explained: 0 } });
+  await j.substitute(w.day(31, 12, 40), 'Gearbox sprocket', '17 teeth', '16 teeth', '17 teeth, kept', 'the owner rides it on long roads', [
+    'other-sprockets',
+  ]);
   await j.part(w.day(31, 13), 'Generator cover gasket', '18.90', 'Quayside Spares', 'fitted');
   await j.part(w.day(31, 13, 5), 'Dowel 8 mm', '1.10', 'Quayside Spares', 'fitted', 2);
   await j.part(w.day(31, 13, 10), 'Coolant 2 l', '14.00', 'Harbour Stores', 'arrived');
+  await j.joined(w.day(3, 14, 30), 'Pick-up, left', 'Ignition unit, pin 3');
+  await j.joined(w.day(3, 14, 32), 'Pick-up, right', 'Ignition unit, pin 4');
+  await j.fluid(w.day(3, 14, 40), 'Left fairing side', 'coolant', 'filled', 1900, 'half and half');
   await j.refit(w.day(3, 15), 'Generator cover', [7, 0, 2]);
   await j.torque(
     w.day(3, 15, 30),

@@ -6,6 +6,8 @@ import {
   partStatuses,
   type PartStatus,
   type FactKind,
+  type FluidAct,
+  type OutlineShape,
   type PieceOutcome,
   type PieceWay,
   type TorqueUnit,
@@ -282,7 +284,7 @@ export class DemoJob {
     item: string,
     seen: string,
     verdict: StoredVerdict,
-    more: { reading?: [string, number, string]; faultId?: string } = {},
+    more: { reading?: [string, number, string]; faultId?: string; wear?: string } = {},
   ) =>
     this.w.send(at, 'finding.add', this.id(`finding ${item}`), {
       jobId: this.jobId,
@@ -292,9 +294,90 @@ export class DemoJob {
       seen,
       verdict,
       conditions: {},
+      wear: more.wear ?? null,
       faultId: more.faultId ?? null,
       afterRepairId: this.lastRepair,
       reading: more.reading ? this.reading(`reading ${item}`, ...more.reading) : null,
+    });
+
+  /** A wire that was parted. */
+  wire = (at: string, step: string, fromEnd: string, toEnd: string, colour: string, mark: string) =>
+    this.w.send(at, 'connection.add', this.id(`wire ${fromEnd}`), {
+      jobId: this.jobId,
+      stepId: this.id(`step ${step}`),
+      kind: 'wire',
+      fromEnd,
+      toEnd,
+      colour,
+      mark,
+      route: null,
+    });
+
+  joined = (at: string, fromEnd: string, joinedTo: string) =>
+    this.w.send(at, 'connection.join', this.id(`wire ${fromEnd}`), { jobId: this.jobId, joinedTo });
+
+  fluid = (at: string, step: string, fluid: string, act: FluidAct, ml: number, grade: string | null = null) =>
+    this.w.send(at, 'fluid.log', this.id(`${act} ${fluid}`), {
+      jobId: this.jobId,
+      stepId: this.id(`step ${step}`),
+      fluid,
+      act,
+      ml,
+      grade,
+      note: null,
+    });
+
+  /** A part that was cleaned and is ready to go back. */
+  async cleaned(
+    at: string,
+    step: string,
+    item: string,
+    materials: string[],
+    cleaner: string,
+    litres: number,
+    rounds: number,
+    readyAt: string,
+  ) {
+    const id = this.id(`treated ${item}`);
+    await this.w.send(at, 'treated.add', id, { jobId: this.jobId, stepId: this.id(`step ${step}`), item, materials });
+    await this.w.send(readyAt, 'cleaning.log', this.id(`cleaning ${item}`), {
+      jobId: this.jobId,
+      partId: id,
+      cleaner,
+      litres,
+      rounds,
+      note: null,
+    });
+    await this.w.send(readyAt, 'treated.move', id, { jobId: this.jobId, state: 'ready', at: null });
+  }
+
+  /** The outline of a cover, with the holes of each kind of its screws. */
+  async outline(
+    at: string,
+    step: string,
+    shape: OutlineShape,
+    holes: [fastener: number, places: [x: number, y: number][]][],
+  ): Promise<void> {
+    const id = this.id(`outline ${step}`);
+    await this.w.send(at, 'outline.draw', id, { jobId: this.jobId, stepId: this.id(`step ${step}`), shape, corners: [] });
+    for (const [fastener, places] of holes)
+      await this.w.send(at, 'holes.add', id, {
+        jobId: this.jobId,
+        fastenerId: this.id(`fastener ${step} ${fastener}`),
+        holes: places.map(([x, y], i) => ({ id: this.id(`hole ${step} ${fastener} ${i}`), x, y })),
+      });
+  }
+
+  substitute = (at: string, item: string, asFound: string, manual: string, chosen: string, why: string, effects: string[]) =>
+    this.w.send(at, 'substitute.add', this.id(`substitute ${item}`), {
+      bikeId: this.bikeId,
+      item,
+      asFound,
+      manual,
+      chosen,
+      why,
+      modified: null,
+      effects,
     });
 
   part = async (at: string, name: string, price: string, source: string, status: PartStatus, quantity = 1, dueOn: string | null = null) => {

@@ -3,6 +3,9 @@ import {
   bikeTables,
   jobTables,
   type AnyRow,
+  type Fact,
+  type Fastener,
+  type Step,
   type JobSnapshot,
   type JournalEntry,
   type Personal,
@@ -38,8 +41,13 @@ const rowsOfJob: readonly Wanted[] = [
 ];
 const earlierReadings: Wanted = { table: 'reading', where: `bike_id = ${bike} and job_id <> $1` };
 
+/** The last of the bike's other jobs in which something came off. */
+const lastStripped = `(select j.id from job j where j.bike_id = ${bike} and j.id <> $1
+  and exists (select 1 from step s where s.job_id = j.id) order by j.opened_at desc, j.id limit 1)`;
+const lastStrip = (['step', 'fastener', 'fact'] as const).map((table): Wanted => ({ table, where: `job_id = ${lastStripped}` }));
+
 /** Everything at once: rows, journal and numbers in one statement and one answer. */
-const wholeJob = `select ${inOneStatement([...rowsOfJob, earlierReadings])},
+const wholeJob = `select ${inOneStatement([...rowsOfJob, earlierReadings, ...lastStrip])},
   (select row_to_json(s) from (select id, name, rate::text, currency, seq from shop where id = $2) s) as shop,
   (select row_to_json(p) from (select id, name from person where id = $3) p) as actor,
   (select coalesce(json_agg(p), '[]') from (
@@ -65,6 +73,8 @@ export async function snapshotIn(db: Db, shopId: string, jobId: string, actorId:
   const listed = (i: number, table: TableName) => answer[`t${i}`].map((row) => rowFrom(table, row));
   const rows = Object.fromEntries(rowsOfJob.map(({ table }, i) => [table, listed(i, table)])) as JobSnapshot['rows'];
   if (!answer.shop || rows.job!.length === 0) return null;
+  const after = rowsOfJob.length;
+  const steps = listed(after + 1, 'step') as Step[];
   return {
     shop: answer.shop,
     actor: answer.actor,
@@ -73,6 +83,9 @@ export async function snapshotIn(db: Db, shopId: string, jobId: string, actorId:
     personal: answer.personal,
     journal: answer.journal.map((e) => ({ ...e, madeAt: isoOf(e.madeAt) })),
     experience: experienceOf(answer.experience),
-    earlier: (listed(rowsOfJob.length, 'reading') as Reading[]).slice(-mostEarlier),
+    earlier: (listed(after, 'reading') as Reading[]).slice(-mostEarlier),
+    ...(steps.length > 0 && {
+      lastStrip: { steps, fasteners: listed(after + 2, 'fastener') as Fastener[], facts: listed(after + 3, 'fact') as Fact[] },
+    }),
   };
 }

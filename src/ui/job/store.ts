@@ -354,6 +354,7 @@ export class JobStore {
       journal: this.confirmed.journal,
       experience: this.confirmed.experience,
       earlier: this.snapshot.earlier,
+      lastStrip: this.snapshot.lastStrip,
     };
   }
 

@@ -22,14 +22,16 @@ const whole = (kept: unknown): Words => ({ ...nothing, ...(kept as Partial<Words
 /** What another visit begins with: the bike, its book and its owner as they are, and what was measured on it before. */
 function nextVisit({ store, view, rows }: UsedJob, jobId: string): JobSnapshot {
   const { rows: all, earlier = [], journal, ...rest } = store.toSnapshot();
-  const { bike, spec, erratum, owner, person, own } = all;
+  const { bike, spec, erratum, substitute, owner, person, own } = all;
+  const [steps, fasteners, facts] = [rows('step'), rows('fastener'), rows('fact')];
   return {
     ...rest,
     jobId,
-    rows: { bike, spec, erratum, owner, person, own },
+    rows: { bike, spec, erratum, substitute, owner, person, own },
     personal: view.personal,
     journal: journal.filter((e) => e.jobId === null),
     earlier: [...earlier, ...rows('reading')] as Reading[],
+    ...(steps.length > 0 && { lastStrip: { steps, fasteners, facts } }),
   };
 }
 

@@ -2,8 +2,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { factsOf } from '../../../core/knowledge';
 import { countWords } from '../../../core/state';
-import { accountOf, pieceCode, type RefitStep as Planned } from '../../../core/strip';
+import { accountOf, pieceCode, runningBeside, worthWhileOpen, type RefitPlan, type RefitStep as Planned } from '../../../core/strip';
 import { useJob } from '../../job/useJob';
 import { AutosaveField } from '../../controls/AutosaveField';
 import { Card } from '../../controls/Card';
@@ -58,6 +59,7 @@ export function RefitList({ reveal }: { reveal: string | null }) {
         </Empty>
       )}
       {account.off.length > 0 && <LostFirst />}
+      <InParallel plan={plan} />
       {account.off.length === 0 && back > 0 && open.length > 0 && (
         <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {open.map((r) => (
@@ -69,6 +71,25 @@ export function RefitList({ reveal }: { reveal: string | null }) {
         {(s, i) => <RefitStep planned={s} first={i === 0} />}
       </ShowMore>
     </Card>
+  );
+}
+
+/** What can go on in any order, and what runs by itself beside it. */
+function InParallel({ plan }: { plan: RefitPlan }) {
+  const { rows } = useJob();
+  const ready = plan.steps.filter((s) => s.ready).map((s) => s.step.title);
+  const running = runningBeside({ treated: rows('treatedPart'), waits: rows('wait') });
+  const lines = [
+    ready.length > 1 && `In any order now: ${ready.slice(0, 6).join(', ')}${ready.length > 6 ? ` and ${ready.length - 6} more` : ''}.`,
+    plan.steps.length > 0 && running.length > 0 && `Running beside it: ${running.join('; ')}.`,
+  ].filter(Boolean);
+  if (lines.length === 0) return null;
+  return (
+    <Box data-testid="in-parallel" sx={{ py: 0.5 }}>
+      {lines.map((l) => (
+        <Typography key={l as string}>{l}</Typography>
+      ))}
+    </Box>
   );
 }
 
@@ -110,6 +131,26 @@ function waitsWords({ waitsFor }: Planned): string {
   ]
     .filter(Boolean)
     .join(' ');
+}
+
+/** Tests that this step shuts away: made now, nothing has to come off for them again. */
+function WorthNow({ planned: { step, ready } }: { planned: Planned }) {
+  const { knowledge, rows, traced } = useJob();
+  if (!ready || !step.access) return null;
+  const off = new Set(rows('step').flatMap((s) => (s.access && !s.refittedAt ? [s.access] : [])));
+  const facts = factsOf(traced.bike, traced.job, knowledge);
+  const tests = worthWhileOpen(knowledge, step, { off, evidence: traced.evidence }, facts);
+  if (tests.length === 0) return null;
+  return (
+    <Box>
+      <Typography sx={{ fontWeight: 600 }}>While it is open, so that it need not come off again:</Typography>
+      {tests.map((t) => (
+        <Typography key={t.id} variant="body2">
+          {t.name}, {t.minutes} min
+        </Typography>
+      ))}
+    </Box>
+  );
 }
 
 /** One step to refit: what it waits for, how it stood, what is new, what is checked, and every fastener counted. */
@@ -166,6 +207,7 @@ function RefitStep({ planned, first }: { planned: Planned; first: boolean }) {
             </Box>
           )}
           <OutlineShown step={step} />
+          <WorthNow planned={planned} />
           <FreshParts names={usual?.fresh ?? []} />
           <WorkHazards words={[step.title, step.note]} access={step.access} place="rebuild" />
           <PhotoStrip

@@ -34,7 +34,9 @@ export function StepForm() {
   const [typed, setTitle] = useState<string | null>(null);
   const following = typed === null && usual.now !== null;
   const title = typed ?? usual.now?.step.part ?? '';
-  const [fastenerText, setFastenerText] = useState('');
+  const [typedFasteners, setFastenerText] = useState<string | null>(null);
+  // The last strip knows what held it.
+  const fastenerText = typedFasteners ?? (typed === null ? usual.now?.last?.fasteners : null) ?? '';
   const [bag, setBag] = useState<string | null>(null);
   const [gives, setAccess] = useState<string | null>(null);
   const access = gives ?? (typed === null ? usual.now?.step.access : null) ?? '';
@@ -71,7 +73,7 @@ export function StepForm() {
     setPictures([]);
     setTitle(null);
     setNotes({});
-    setFastenerText('');
+    setFastenerText(null);
     setBag(null);
     setAccess(null);
     setNote('');
@@ -172,6 +174,7 @@ export function StepForm() {
           <UsualStepNotes
             step={usual.now.step}
             notes={notes}
+            stood={usual.now.last?.stood}
             onNote={(about, says) => setNotes((had) => ({ ...had, [about]: says }))}
             onSkip={() => usual.skip(usual.now!.step)}
             onOther={() => setChoosing(true)}

@@ -37,6 +37,8 @@ export function UsualStepHead({ job, step, done }: HeadProps) {
 interface NotesProps {
   step: UsualStep;
   notes: Readonly<Record<string, string>>;
+  /** How it stood the last time, where that is known. */
+  stood?: Readonly<Record<string, string>>;
   onNote: (about: string, says: string) => void;
   onSkip: () => void;
   /** Another job is picked, or none. */
@@ -44,7 +46,7 @@ interface NotesProps {
 }
 
 /** What is noted of that step while it can be seen, under the button: what is left empty can be filled in at the step later. */
-export function UsualStepNotes({ step, notes, onNote, onSkip, onOther }: NotesProps) {
+export function UsualStepNotes({ step, notes, stood = {}, onNote, onSkip, onOther }: NotesProps) {
   const [from, to] = step.minutes;
   return (
     <Box sx={{ ...look, display: 'grid', gap: 1 }} role="group" aria-label={`To note: ${step.part}`}>
@@ -57,12 +59,13 @@ export function UsualStepNotes({ step, notes, onNote, onSkip, onOther }: NotesPr
               value={notes[about] ?? ''}
               onChange={(e) => onNote(about, e.target.value)}
               inputProps={{ maxLength: 500 }}
+              hint={stood[about] ? `last time: ${stood[about]}` : undefined}
             />
           ))}
         </Box>
       )}
       <Typography variant="body2">
-        {[step.tools && `Tools: ${step.tools.join(', ')}.`, `${from} to ${to} minutes off and on.`].filter(Boolean).join(' ')}
+        {[step.tools && `Tools: ${step.tools.join(', ')}.`, to > 0 && `${from} to ${to} minutes off and on.`].filter(Boolean).join(' ')}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button variant="text" onClick={onSkip} aria-label={`Leave out: ${step.part}`}>

@@ -1,6 +1,7 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { comesBefore, factsOf, nextUsual, usualJobs, type UsualJob, type UsualStep } from '../../../core/knowledge';
 import type { FactKind } from '../../../core/state';
+import { lastStripId, templateOf, usualKey, type LastTime, type Template } from '../../../core/strip';
 import type { JobStore } from '../../job/store';
 import { useJob } from '../../job/useJob';
 
@@ -8,7 +9,7 @@ export interface UsualJobView {
   /** The usual jobs that this bike can have. */
   jobs: UsualJob[];
   /** The one that is followed, with its next step; null while none is, or once it is done. */
-  now: { job: UsualJob; step: UsualStep; done: number } | null;
+  now: { job: UsualJob; step: UsualStep; done: number; last: LastTime | null; key: string } | null;
   chosen: string;
   choose: (id: string) => void;
   skip: (step: UsualStep) => void;
@@ -20,38 +21,49 @@ export function useUsualJob(): UsualJobView {
   const steps = rows('step').filter((s) => !s.refittedAt);
   const [picked, setPicked] = useState<string | null>(null);
   const [passed, setPassed] = useState<ReadonlySet<string>>(new Set());
-  const jobs = usualJobs(knowledge, factsOf(traced.bike, traced.job, knowledge));
+  const template = useLastStrip();
+  const jobs = [...(template ? [template.job] : []), ...usualJobs(knowledge, factsOf(traced.bike, traced.job, knowledge))];
   const chosen = picked ?? steps.at(-1)?.usual?.split('/')[0] ?? '';
   const job = jobs.find((j) => j.id === chosen);
   const off = new Set([...steps.flatMap((s) => (s.usual ? [s.usual] : [])), ...passed]);
-  const logged = job?.steps.map((s) => s.id).filter((id) => off.has(`${chosen}/${id}`)) ?? [];
+  const logged = job?.steps.filter((s) => off.has(usualKey(job, s, template))).map((s) => s.id) ?? [];
   // What had to be off for something that is off was off, logged or not.
   const done = new Set(logged.flatMap((id) => [id, ...comesBefore(job!.steps, id)]));
   const step = job && nextUsual(job, done);
+  const last = step && chosen === lastStripId ? (template?.last.get(step.id) ?? null) : null;
   return {
     jobs,
-    now: job && step ? { job, step, done: done.size } : null,
+    now: job && step ? { job, step, done: done.size, last, key: usualKey(job, step, template) } : null,
     chosen,
     choose: setPicked,
-    skip: (s) => setPassed(new Set([...passed, `${chosen}/${s.id}`])),
+    skip: (s) => setPassed(new Set([...passed, job ? usualKey(job, s, template) : `${chosen}/${s.id}`])),
   };
 }
 
-/**
- * Saves that a step followed a usual job: how things stood, with what was not said left open, and the checks that are owed before
- * it is closed in again.
- */
+/** What came off this bike the last time: in this job and refitted, else in the last of its other jobs. */
+function useLastStrip(): Template | null {
+  const { store, knowledge, rows } = useJob();
+  const [all, fasteners, facts] = [rows('step'), rows('fastener'), rows('fact')];
+  const { lastStrip } = store.snapshot;
+  return useMemo(() => {
+    const steps = all.filter((s) => s.refittedAt);
+    const strip = steps.length > 0 ? { steps, fasteners, facts } : lastStrip;
+    return strip ? templateOf(knowledge, strip, 'As it came off the last time') : null;
+  }, [all, fasteners, facts, lastStrip, knowledge]);
+}
+
+/** Saves that a step followed a usual job: how things stood, what nobody said left open, and the checks owed before it is closed. */
 export function followed(
   store: JobStore,
   jobId: string,
   stepId: string,
-  { job, step }: { job: UsualJob; step: UsualStep },
+  { step, key }: { step: UsualStep; key: string },
   notes: Readonly<Record<string, string>>,
 ): boolean {
   const fact = (kind: FactKind, about: string, says: string | null) =>
     store.act('fact.add', store.newId(), { jobId, stepId, kind, about, says }).ok;
   return (
-    store.set('step.set', stepId, { usual: `${job.id}/${step.id}` }).ok &&
+    store.set('step.set', stepId, { usual: key }).ok &&
     (step.note ?? []).every((about) => fact('way', about, notes[about]?.trim() || null)) &&
     (step.check ?? []).every((about) => fact('check', about, null))
   );
