@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import type { ClassConstructor } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsString, Matches, MaxLength } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsNumber, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
 import type { Fields, FieldKind, SpecialShape } from '../core/state/kinds';
 import { applyDecorators } from './decorate';
 import { FaultBody, FigureBody, FindingKindBody, TestBody } from './entries';
@@ -38,7 +38,7 @@ const specials: Record<SpecialShape, () => PropertyDecorator> = {
   'words by word': () => IsMapOf(/^[\w-]{1,60}$/, 'Each of these is one word by another.', 60),
 };
 
-/** A list of objects is checked object by object; one of words or ids, each. */
+/** A list of objects is checked object by object; one of words, figures or ids, each. */
 function listOf(of: FieldKind, least: number, most: number, tooFew?: string): PropertyDecorator {
   const enough = ArrayMinSize(least, tooFew ? { message: tooFew } : {});
   if (of.is === 'object') {
@@ -47,6 +47,12 @@ function listOf(of: FieldKind, least: number, most: number, tooFew?: string): Pr
       enough,
       NestedList(() => body, most),
     );
+  }
+  if (of.is === 'figure') {
+    const numbers = [IsNumber({ allowNaN: false, allowInfinity: false }, { each: true, message: 'One of these is not a number.' })];
+    if (of.least !== undefined) numbers.push(Min(of.least, { each: true, message: `At least ${of.least}, each.` }));
+    if (of.most !== undefined) numbers.push(Max(of.most, { each: true, message: `At most ${of.most}, each.` }));
+    return applyDecorators(Items(), enough, ArrayMaxSize(most), ...numbers);
   }
   const longest = of.is === 'words' ? of.most : 36;
   const each =

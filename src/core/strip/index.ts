@@ -14,6 +14,8 @@ export {
   meanwhile,
   mostPairings,
   pairingsOf,
+  pairingTest,
+  toldByPairing,
   type Astray,
   type LooseWire,
   type Pairing,

@@ -6,7 +6,19 @@ import { after, run } from '../../../test/fixtures/state';
 import { effectOf, makeCommand } from '../command';
 import { fitnessOf, fitnessRowsOf } from '../fitness';
 import type { Connection } from '../state';
-import { alike, astray, campaignOf, colourKey, crossedWords, jointsToList, mostPairings, pairingsOf, type LooseWire } from '.';
+import {
+  alike,
+  astray,
+  campaignOf,
+  colourKey,
+  crossedWords,
+  jointsToList,
+  mostPairings,
+  pairingsOf,
+  pairingTest,
+  toldByPairing,
+  type LooseWire,
+} from '.';
 
 const ends = ['Main fuse', 'Frame lug', 'Coil 1', 'Coil 2', 'Regulator', 'Headlamp', 'Neutral switch', 'A blob'];
 const colours = ['black', 'white/red', 'green'];
@@ -161,5 +173,31 @@ describe('the campaign of joints', () => {
     ]);
     const named = jointsToList(shipped, [], {}).map((j) => j.name);
     expect(jointsToList(shipped, [{ fromEnd: named[0] }], {}).map((j) => j.name)).toEqual(named.slice(1));
+  });
+});
+
+describe('what a pairing tells the tracer', () => {
+  const loose = (fromEnd: string, toEnd: string, n: number): LooseWire => ({
+    id: `w${n}`,
+    kind: 'wire',
+    fromEnd,
+    toEnd,
+    colour: 'green',
+    mark: null,
+    joinedAt: null,
+  });
+  const ignition = [loose('Pick-up, left', 'Ignition unit, pin 3', 1), loose('Pick-up, right', 'Ignition unit, pin 4', 2)];
+  const lamps = [loose('Headlamp', 'Dip switch', 1), loose('Tail lamp', 'Dip switch, rear', 2)];
+
+  it('is that it cures, or that none is left that could', () => {
+    expect(toldByPairing(shipped, ignition, { result: 'cures', left: 1 }, {})).toBe('cures');
+    expect(toldByPairing(shipped, ignition, { result: 'no change', left: 1 }, {})).toBeNull();
+    expect(toldByPairing(shipped, ignition, { result: 'worse', left: 0 }, {})).toBe('none');
+    const outcomes = shipped.tests.find((t) => t.id === pairingTest)!.outcomes.map((o) => o.id);
+    expect(outcomes).toEqual(expect.arrayContaining(['cures', 'none']));
+  });
+
+  it('is nothing of wires that carry no spark', () => {
+    for (const result of ['cures', 'no change'] as const) expect(toldByPairing(shipped, lamps, { result, left: 0 }, {})).toBeNull();
   });
 });

@@ -1,4 +1,4 @@
-import { applicability, type Attribute, type Facts, type WireEnd } from '../knowledge';
+import { applicability, type Attribute, type Facts, type Knowledge, type WireEnd } from '../knowledge';
 import type { Connection, WireTry } from '../state';
 import { letters, namedBy } from './named';
 
@@ -200,4 +200,30 @@ export function astray(connections: readonly Connection[]): Astray[] {
     if (crossed) return [{ connection, crossed: true, words: crossed }];
     return joinedAt ? [] : [{ connection, crossed: false, words: `${[colour, fromEnd].filter(Boolean).join(', ')}: not back on ${toEnd}` }];
   });
+}
+
+/** The test of the tracer that trying pairings is. */
+export const pairingTest = 'pair-wires';
+
+/**
+ * What trying a pairing tells the tracer: that it brings the spark back, or that none does. Only of wires of the ignition, since the test
+ * is about its spark.
+ * @param k classes of ends, attributes and tests
+ * @param wires connections of one job
+ * @param tried which pairing it was: what came of it, and how many are left beside it
+ * @param facts what is known of the bike
+ * @returns the outcome of the test, or null where it tells nothing
+ */
+export function toldByPairing(
+  k: Pick<Knowledge, 'wireEnds' | 'attributes' | 'tests'>,
+  wires: readonly LooseWire[],
+  { result, left }: { result: WireTry['result']; left: number },
+  facts: Facts,
+): 'cures' | 'none' | null {
+  const test = k.tests.find((t) => t.id === pairingTest && !t.retired);
+  if (!test || applicability(test.applies, facts, k.attributes) === 0) return null;
+  const group = [...alike(wires).values()].flat();
+  const ignition = group.some((w) => [w.fromEnd, w.toEnd].some((e) => endOf(k.wireEnds, e, facts, k.attributes)?.id === 'ignition'));
+  if (!ignition) return null;
+  return result === 'cures' ? 'cures' : left === 0 ? 'none' : null;
 }

@@ -4,7 +4,8 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { factsOf } from '../../../core/knowledge';
 import { countWords, type WireResult } from '../../../core/state';
-import { alike, meanwhile, mostPairings, pairingsOf, type Pairing } from '../../../core/strip';
+import { alike, meanwhile, mostPairings, pairingsOf, pairingTest, toldByPairing, type Pairing } from '../../../core/strip';
+import { enterResult } from '../../job/evidence';
 import { useJob } from '../../job/useJob';
 import { Hazards } from '../Hazards';
 
@@ -16,7 +17,8 @@ const results: { id: WireResult; does: string }[] = [
 
 /** Pairings of wires that can no longer be told apart: the safest that was not tried, what was tried, and what is disconnected meanwhile. */
 export function Pairings() {
-  const { store, rows, jobId, knowledge, traced } = useJob();
+  const used = useJob();
+  const { store, rows, jobId, knowledge, traced } = used;
   const [open, setOpen] = useState(false);
   const wires = rows('connection');
   const tries = rows('wireTry');
@@ -41,8 +43,14 @@ export function Pairings() {
   const { list, count, left } = pairingsOf(knowledge, wires, tries, facts);
   const next = list.find((p) => !p.tried);
   const words = (p: Pairing) => p.joins.map((j) => `${wires.find((w) => w.id === j.id)?.fromEnd ?? '?'} on ${j.to}`).join('; ');
-  const tell = (p: Pairing, result: WireResult) =>
-    void store.act('wire.try', store.newId(), { jobId, pairing: p.code, says: words(p).slice(0, 500), result });
+  const tell = (p: Pairing, result: WireResult) => {
+    const outcome = toldByPairing(knowledge, wires, { result, left: left - 1 }, facts);
+    store.together(
+      () =>
+        store.act('wire.try', store.newId(), { jobId, pairing: p.code, says: words(p).slice(0, 500), result }).ok &&
+        (!outcome || enterResult(used, { testId: pairingTest, position: null, outcome, conditions: {} }, null)),
+    );
+  };
   return (
     <Box
       component="section"
