@@ -39,7 +39,10 @@ if (parts.includes('picture')) Object.assign(figures, await (await import('./tra
 if (parts.includes('page')) Object.assign(figures, await (await import('./page')).benchPage(quick));
 if (parts.includes('bytes') || parts.includes('view')) Object.assign(figures, await (await import('./view')).benchView(quick, parts));
 if (parts.includes('measure')) Object.assign(figures, await (await import('./measure')).benchMeasure(quick));
-if (parts.includes('strip')) Object.assign(figures, (await import('./strip')).benchStrip(quick));
+if (parts.includes('strip')) {
+  Object.assign(figures, (await import('./strip')).benchStrip(quick));
+  Object.assign(figures, await (await import('./longStrip')).benchLongStrip(quick));
+}
 if (parts.includes('offline')) Object.assign(figures, await (await import('./offline')).benchOffline(quick));
 if (parts.includes('chaos')) Object.assign(figures, await (await import('./chaos')).benchChaos(quick));
 if (parts.includes('attack')) Object.assign(figures, await (await import('./attack')).benchAttack(quick));

@@ -77,7 +77,9 @@ test('wires of two colours, parted with their marks lost: only pairings within a
   await card(page).getByRole('button', { name: 'Connect: green, Ignition unit, pin 5' }).click();
   await page.getByRole('button', { name: 'All refitted' }).click();
   await expect(page.getByTestId('back-on')).toContainText('Everything logged is refitted.');
+  // the tracer has it as well
   await page.goto(`${job}/record`);
+  await expect(page.getByText(/This pairing brings it back/).first()).toBeVisible();
   await expect(page.getByText('on Frame lug')).toBeVisible();
   await expect(page.getByText('Pairing tried').first()).toBeVisible();
 });

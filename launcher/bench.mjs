@@ -42,7 +42,7 @@ export async function bench(args) {
   let code;
   if (
     parts.length &&
-    parts.every((p) => ['rank', 'trace', 'named', 'picture', 'strip', 'chaos', 'attack', 'mutants', 'mutants-code'].includes(p))
+    parts.every((p) => ['rank', 'trace', 'named', 'picture', 'chaos', 'attack', 'mutants', 'mutants-code'].includes(p))
   ) {
     const server = parts.includes('chaos') || parts.includes('attack');
     if (server) await ensurePostgres();

@@ -113,7 +113,9 @@ export function stackDiffers(off: readonly Plate[], back: readonly Plate[]): str
   const count = (stack: readonly Plate[], p: Plate) => stack.filter((x) => x === p).length;
   const numbers = (Object.keys(plateNames) as Plate[]).flatMap((p) => {
     const [was, is] = [count(off, p), count(back, p)];
-    return was === is ? [] : [`${was} ${many[p]} came off, ${is} go back: ${is < was ? `${was - is} short` : `${is - was} too many`}.`];
+    return was === is
+      ? []
+      : [`${was} ${many[p]} came off, ${is} ${is === 1 ? 'goes' : 'go'} back: ${is < was ? `${was - is} short` : `${is - was} too many`}.`];
   });
   if (numbers.length > 0) return numbers;
   return off

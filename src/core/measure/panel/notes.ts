@@ -16,7 +16,7 @@ export const panelNotes: readonly PanelNote[] = [
   {
     panel: 'clutch-order',
     about: 'Plate stack',
-    check: 'Clutch plates as they go back',
+    check: 'Clutch plates in their order, none short, no two friction plates together',
     words: ['clutch', 'clutch plates', 'plates', 'friction plates', 'pressure plate'],
   },
   {

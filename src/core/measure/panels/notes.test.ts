@@ -52,7 +52,7 @@ describe('a stack of plates', () => {
   it('as it came off is noted, with its check owed; as it goes back the check is made or stays open', () => {
     const off = run('clutch-order', typed(good), subject({}));
     expect(off.notes).toEqual([{ about: 'Plate stack', says: 'friction; steel; friction; steel; narrow friction' }]);
-    expect(off.checks).toEqual([{ about: 'Clutch plates as they go back' }]);
+    expect(off.checks).toEqual([{ about: 'Clutch plates in their order, none short, no two friction plates together' }]);
     const back = run('clutch-order', typed(good, 'in'), noted(good));
     expect(back).toMatchObject({ tone: 'good', checks: [{ says: '3 friction, 2 steel' }] });
     expect(back.notes).toBeUndefined();
@@ -67,7 +67,9 @@ describe('a stack of plates', () => {
 
   it('of which nothing is noted is judged by its order alone, and says so', () => {
     const back = run('clutch-order', typed(good, 'in'), subject({}));
-    expect(back.checks).toEqual([{ about: 'Clutch plates as they go back', says: '3 friction, 2 steel' }]);
+    expect(back.checks).toEqual([
+      { about: 'Clutch plates in their order, none short, no two friction plates together', says: '3 friction, 2 steel' },
+    ]);
     expect(back.warnings.join()).toMatch(/not noted/);
   });
 });
