@@ -64,6 +64,18 @@ async function stripWhole(url: string, steps: number, photos: number): Promise<{
   return { cookie: as.cookie, jobId };
 }
 
+/** Milliseconds between the frames while the ribbon is scrolled for 240 of them; as text, since it runs in the page. */
+const scrolled = `new Promise((done) => {
+  const el = document.querySelector('[data-testid="ribbon"]');
+  const times = [];
+  requestAnimationFrame(function tick(t) {
+    times.push(t);
+    el.scrollLeft += 40;
+    if (times.length < 240) requestAnimationFrame(tick);
+    else done(times.slice(1).map((x, n) => x - times[n]));
+  });
+})`;
+
 /** The screens of a long strip: until the first view stands, and how evenly the ribbon scrolls. */
 export async function benchLongStrip(quick: boolean): Promise<Figures> {
   const url = process.env.IVREK_URL;
@@ -93,19 +105,7 @@ export async function benchLongStrip(quick: boolean): Promise<Figures> {
         if (view === 'strip' && i === 0) {
           const ribbon = tab.getByTestId('ribbon').first();
           await ribbon.scrollIntoViewIfNeeded();
-          const gaps = await ribbon.evaluate(
-            (el) =>
-              new Promise<number[]>((done) => {
-                const times: number[] = [];
-                const tick = (t: number) => {
-                  times.push(t);
-                  el.scrollLeft += 40;
-                  if (times.length < 240) requestAnimationFrame(tick);
-                  else done(times.slice(1).map((x, n) => x - times[n]));
-                };
-                requestAnimationFrame(tick);
-              }),
-          );
+          const gaps = (await tab.evaluate(scrolled)) as number[];
           const sorted = gaps.toSorted((a, b) => a - b);
           figures['strip.ribbon, frame ms, median'] = median(gaps);
           figures['strip.ribbon, frame ms, 95th percentile'] = sorted[Math.floor(sorted.length * 0.95)];

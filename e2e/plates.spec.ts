@@ -23,7 +23,7 @@ test('a clutch refitted with a plate wrong: its panel says so, the cover stays o
   await awake(page);
   for (const [i, what] of ['friction', 'steel', 'friction', 'steel', 'narrow friction'].entries()) await plate(page, i + 1, what);
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByTestId('panel')).toContainText('notes for the refit');
+  await expect(page.getByTestId('panel')).toContainText('note for the refit');
 
   // as it goes back, with one steel plate forgotten
   await page.goto(`${job}/rebuild`);

@@ -31,7 +31,7 @@ test('a finding in a word of wear: part and cylinder decide the fault, the verdi
   await expect(page.getByTestId('parts')).toContainText('Piston');
   await page.getByRole('button', { name: /^Undo: / }).click();
   await expect(page.getByTestId('parts')).not.toContainText('Piston');
-  await page.getByRole('button', { name: /^Redo: / }).click();
+  await page.getByRole('button', { name: 'Redo', exact: true }).click();
   await expect(page.getByTestId('parts')).toContainText('Piston');
   await page.goto(`${job}/trace`);
   await awake(page);
