@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { factsOf } from '../../../core/knowledge';
-import { countWords, type WireResult } from '../../../core/state';
+import { countWords, type Connection, type WireResult } from '../../../core/state';
 import { alike, meanwhile, mostPairings, pairingsOf, pairingTest, toldByPairing, type Pairing } from '../../../core/strip';
 import { enterResult } from '../../job/evidence';
 import { useJob } from '../../job/useJob';
@@ -81,33 +81,7 @@ export function Pairings() {
             ))}
           </Box>
           {next ? (
-            <Box
-              sx={{
-                borderLeft: '6px solid',
-                borderColor: 'bench.brass',
-                bgcolor: 'bench.brassWash',
-                pl: 1.5,
-                py: 1,
-                display: 'grid',
-                gap: 1,
-              }}
-            >
-              <Typography sx={{ fontWeight: 600 }}>Try next, the safest left</Typography>
-              <Box component="ul" aria-label="Try next" sx={{ m: 0, pl: 2.5 }}>
-                {next.joins.map((j) => (
-                  <Typography component="li" key={j.id}>
-                    {wires.find((w) => w.id === j.id)?.fromEnd} on {j.to}
-                  </Typography>
-                ))}
-              </Box>
-              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-                {results.map((r) => (
-                  <Button key={r.id} variant={r.id === 'cures' ? 'contained' : 'outlined'} onClick={() => tell(next, r.id)}>
-                    {r.does}
-                  </Button>
-                ))}
-              </Box>
-            </Box>
+            <TryNext pairing={next} wires={wires} onTell={(result) => tell(next, result)} />
           ) : (
             <Typography role="status">All pairings tried: the fault is elsewhere.</Typography>
           )}
@@ -116,6 +90,35 @@ export function Pairings() {
           </Box>
         </>
       )}
+    </Box>
+  );
+}
+
+interface TryNextProps {
+  pairing: Pairing;
+  wires: readonly Connection[];
+  onTell(result: WireResult): void;
+}
+
+/** The safest pairing that was not tried, and what came of it. */
+function TryNext({ pairing, wires, onTell }: TryNextProps) {
+  return (
+    <Box sx={{ borderLeft: '6px solid', borderColor: 'bench.brass', bgcolor: 'bench.brassWash', pl: 1.5, py: 1, display: 'grid', gap: 1 }}>
+      <Typography sx={{ fontWeight: 600 }}>Try next, the safest left</Typography>
+      <Box component="ul" aria-label="Try next" sx={{ m: 0, pl: 2.5 }}>
+        {pairing.joins.map((j) => (
+          <Typography component="li" key={j.id}>
+            {wires.find((w) => w.id === j.id)?.fromEnd} on {j.to}
+          </Typography>
+        ))}
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        {results.map((r) => (
+          <Button key={r.id} variant={r.id === 'cures' ? 'contained' : 'outlined'} onClick={() => onTell(r.id)}>
+            {r.does}
+          </Button>
+        ))}
+      </Box>
     </Box>
   );
 }
