@@ -1,5 +1,5 @@
 import { accessOf, comesBefore, routesOf, type Knowledge, type UsualStep } from '../knowledge';
-import type { Part, Piece, Step, TreatedPart } from '../state';
+import { groupBy, type Part, type Piece, type Step, type TreatedPart } from '../state';
 import { inOrder } from './order';
 import { owedAtClosing, type Owed, type OwedRows } from './owed';
 import { treatedWords } from './cleaning';
@@ -104,15 +104,22 @@ export function planOf(k: Pick<Knowledge, 'strips' | 'access' | 'archetypes'>, r
   const off = inOrder(rows.steps)
     .filter((s) => !s.refittedAt)
     .reverse();
+  // Looked up by step: a whole restoration has thousands of screws.
+  const of = <T extends { stepId: string | null }>(list: readonly T[]) => {
+    const groups = groupBy(list, (r) => r.stepId ?? '');
+    return (id: string) => groups.get(id) ?? [];
+  };
+  const [facts, fasteners, connections, treatedOf] = [of(rows.facts), of(rows.fasteners), of(rows.connections), of(rows.treated)];
   const steps = off.map((step, i): RefitStep => {
     const usual = usualOf(k, step);
     const inFront: WaitsFor[] = [];
     for (let at = i - 1; at >= 0 && inFront.length < mostNamed; at--)
       if (!apart(step, off[at])) inFront.push({ kind: 'step', words: off[at].title, id: off[at].id });
     const parts = partsAwaited(usual, rows.parts).map((p): WaitsFor => ({ kind: 'part', words: p.name, id: p.id }));
-    const owed = owedAtClosing(rows, step.id);
-    const treated = rows.treated
-      .filter((t) => t.stepId === step.id && t.state !== 'ready')
+    const own = { facts: facts(step.id), fasteners: fasteners(step.id), connections: connections(step.id), overrules: rows.overrules };
+    const owed = owedAtClosing(own, step.id);
+    const treated = treatedOf(step.id)
+      .filter((t) => t.state !== 'ready')
       .map((t): WaitsFor => ({ kind: 'cleaning', words: treatedWords(t), id: t.id }));
     const waitsFor = [...lost, ...inFront, ...parts, ...treated];
     return { step, usual, ready: waitsFor.length === 0, waitsFor, owed };

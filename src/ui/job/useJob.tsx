@@ -2,11 +2,12 @@ import { createContext, useContext, useEffect, useState, useSyncExternalStore, t
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn, type Knowledge } from '../../core/knowledge';
 import type { Ranking } from '../../core/trace';
-import { list, type JobSnapshot as Snapshot, type Own, type TableName, type Tables } from '../../core/state';
+import { type JobSnapshot as Snapshot, type Own, type TableName, type Tables } from '../../core/state';
 import { deviceFor, type Device } from '../device/device';
 import { askForPersistence } from '../device/storage';
 import type { OutboxItem } from '../device/types';
 import { attach } from './attach';
+import { jobRows } from './jobRows';
 import { derived, type Derived } from './derived';
 import { JobStore, type JobView } from './store';
 import { Thinker } from './thinker';
@@ -51,7 +52,7 @@ export function JobProvider({ snapshot, pending, ranking, standing, children }: 
 export interface UsedJob extends JobHandle, Derived {
   view: JobView;
   jobId: string;
-  /** Rows of one table that belong to this job, in the order they were made. */
+  /** Rows of one table that belong to this job, in the order they were made; the same array until one of them changes. */
   rows<T extends TableName>(table: T): Tables[T][];
 }
 
@@ -67,7 +68,7 @@ export function useJob(): UsedJob {
     ...derived(view.state, jobId),
     view,
     jobId,
-    rows: (table) => list(view.state, table).filter((r) => !('jobId' in r) || r.jobId === jobId),
+    rows: (table) => jobRows(view.state, table, jobId),
   };
 }
 

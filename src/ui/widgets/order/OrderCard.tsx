@@ -16,7 +16,7 @@ export function OrderCard({ way, onOpen }: { way: 'strip' | 'refit'; onOpen(id: 
   const [drawing, setDrawing] = useState(false);
   const log = rows('step');
   const all = inOrder(log);
-  const plan = useRefitPlan();
+  const plan = useRefitPlan(way === 'refit' || drawing);
   if (all.length === 0) return null;
   const ready = new Set(way === 'refit' ? plan.steps.filter((s) => s.ready).map((s) => s.step.id) : []);
   const steps = way === 'strip' ? all : plan.steps.map((s) => s.step);
