@@ -125,8 +125,9 @@ test('one bike, the whole path', async ({ bench: page }) => {
     await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Contacts');
     await page.getByLabel('Condition').filter({ visible: true }).fill('Blue film on both faces');
     await page.getByRole('button', { name: 'clean', exact: true }).click();
-    await page.getByRole('combobox', { name: 'Evidence on' }).click();
-    await page.getByRole('option', { name: 'Points dirty or burnt' }).click();
+    // Part and wear say which fault it is; it is cleaned at once.
+    await expect(page.getByTestId('finding-form')).toContainText('Evidence on: Points dirty or burnt');
+    await page.getByRole('checkbox', { name: /parts to clean/ }).uncheck();
     await page.getByRole('button', { name: 'Add finding' }).click();
     await expect(page.getByTestId('findings')).toContainText('Evidence on: Points dirty or burnt');
   });
