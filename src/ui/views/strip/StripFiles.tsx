@@ -2,16 +2,20 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { cylindersOf, factsOf } from '../../../core/knowledge';
 import { countWords } from '../../../core/state';
-import { linesOf, readStrip, stripFileOf, stripJson, stripTable, type StripFile } from '../../../core/strip';
+import { linesOf, readStrip, spokenBy, stripFileOf, stripJson, stripTable, type StripFile } from '../../../core/strip';
 import { FileButton } from '../../controls/FileButton';
 import { fromCsv, notHere, toCsv } from '../../job/csv';
 import { saveFile } from '../../job/saveFile';
 import { useJob, type UsedJob } from '../../job/useJob';
 import { lastRepairId } from '../../../core/repairs';
+import { positionsOf } from '../../../core/trace';
 
 /** Everything of a file as one act: kept whole or not at all, undone with one press. */
-function keepAll({ store, jobId, traced }: UsedJob, file: StripFile): boolean {
+function keepAll({ store, jobId, traced, knowledge }: UsedJob, file: StripFile): boolean {
+  const facts = factsOf(traced.bike, traced.job, knowledge);
+  const positions = positionsOf(cylindersOf(traced.bike, knowledge));
   const ids = file.steps.map(() => store.newId());
   const stepId = (n: number | null) => (n === null ? null : ids[n - 1]);
   return store.together(
@@ -29,8 +33,9 @@ function keepAll({ store, jobId, traced }: UsedJob, file: StripFile): boolean {
             jobId,
             stepId: stepId(step),
             ...f,
-            position: null,
-            faultId: null,
+            // Part and words say which fault it is evidence on, as at the bench line.
+            ...spokenBy(knowledge, f, facts, positions),
+            past: null,
             reading: null,
             conditions: {},
             afterRepairId: lastRepairId(traced.repairs),
