@@ -244,6 +244,13 @@ async function osprane(w: DemoWriter, j: DemoJob): Promise<void> {
   await j.outline(w.day(32, 11, 3), 'Generator cover', 'round', [
     [0, round(7, (-6 * Math.PI) / 9)],
     [1, round(2, (8 * Math.PI) / 9)],
+    [
+      2,
+      [
+        [0.5, 0.2],
+        [0.5, 0.8],
+      ],
+    ],
   ]);
   await j.wire(w.day(32, 11, 4), 'Generator cover', 'Pick-up, left', 'Ignition unit, pin 3', 'green', 'A');
   await j.wire(w.day(32, 11, 4), 'Generator cover', 'Pick-up, right', 'Ignition unit, pin 4', 'green with white', 'B');

@@ -10,7 +10,7 @@ export const letterOf = (ids: readonly string[], id: string | null): string => {
 };
 
 const size = 320;
-const rim = 18;
+const rim = 20;
 const fine = 0.005;
 const coarse = 0.025;
 
@@ -77,12 +77,12 @@ export function OutlineDrawing({ name, outline, holes, screws, chosen = null, cu
           <circle
             cx={x.x * w}
             cy={x.y * h}
-            r={13}
+            r={16}
             fill="var(--mui-palette-background-paper)"
             stroke="currentColor"
             strokeWidth={x.id === chosen ? 5 : 2}
           />
-          <text x={x.x * w} y={x.y * h + 5.5} textAnchor="middle" fontSize={16} fontWeight={600} fill="currentColor">
+          <text x={x.x * w} y={x.y * h + 7.5} textAnchor="middle" fontSize={22} fontWeight={600} fill="currentColor">
             {letterOf(screws, x.fastenerId)}
           </text>
         </g>

@@ -64,7 +64,7 @@ function Shown({ step, outline }: { step: Step; outline: Outline }) {
   const screws = rows('fastener').filter((f) => f.stepId === step.id);
   const holes = rows('hole').filter((h) => h.outlineId === outline.id);
   return (
-    <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: 'minmax(0,1fr) minmax(0,1fr)' }, alignItems: 'center' }}>
+    <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: 'minmax(0,1.6fr) minmax(0,1fr)' }, alignItems: 'center' }}>
       <OutlineDrawing name={step.title} outline={outline} holes={holes} screws={screws.map((f) => f.id)} />
       <Box>
         <Typography sx={{ fontWeight: 600 }}>Which screw in which hole</Typography>
