@@ -59,6 +59,13 @@ test('a clutch off by the usual job and refitted: how it stood comes back, a che
   // A part on order is waited for, and the check is gone over by a person's word.
   await cover.getByRole('button', { name: 'Add to parts: Clutch cover gasket' }).click();
   await expect(cover).toContainText('Waits for parts: Clutch cover gasket');
+  // Two approaches: new, or the old one again where it may be.
+  await cover.getByRole('button', { name: 'Use again: Clutch cover gasket' }).click();
+  await expect(cover).not.toContainText('Waits for parts');
+  await expect(cover).toContainText('Clutch cover gasket: Whole at every hole');
+  await cover.getByRole('button', { name: 'New after all: Clutch cover gasket' }).click();
+  await expect(cover).toContainText('Waits for parts: Clutch cover gasket');
+  await cover.getByRole('button', { name: 'Use again: Clutch cover gasket' }).click();
   await cover.getByRole('button', { name: 'Close anyway' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Reason').fill('Opened again tomorrow for the new plates');

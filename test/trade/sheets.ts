@@ -27,6 +27,7 @@ import {
   jointsToList,
   ladderFor,
   meanwhile,
+  consumableOf,
   pairingsOf,
   spokenOf,
   usualVerdict,
@@ -498,6 +499,21 @@ function uneffected(k: Knowledge, wanted: EffectsSheet): string[] {
   return wrong;
 }
 
+interface ConsumablesSheet {
+  never: string[];
+  again: { part: string; says: string }[];
+}
+
+/** Every consumable that may go back again and must not, the other way round, or that does not say how; and usual ones that nothing is known of. */
+function misused(k: Knowledge, { never, again }: ConsumablesSheet): string[] {
+  const wrong: string[] = [];
+  const of = (name: string) => consumableOf(k.consumables, name) ?? void wrong.push(`nothing is known of '${name}'`);
+  for (const name of never) if (of(name)?.again) wrong.push(`${name} must not go back again`);
+  for (const { part, says } of again) if (!of(part)?.again?.toLowerCase().includes(says)) wrong.push(`${part} goes back again, '${says}'`);
+  for (const name of k.strips.flatMap((j) => j.steps.flatMap((s) => s.fresh ?? []))) of(name);
+  return wrong;
+}
+
 interface Fluids {
   has: { when: Facts; has?: string[]; not?: string[] }[];
   owed: { seen?: string; cleaned?: string; is: string[] }[];
@@ -637,6 +653,7 @@ export const sheets: readonly Sheet[] = [
   sheet('waysin', misled),
   sheet('wear', misread),
   sheet('effects', uneffected),
+  sheet('consumables', misused),
   sheet('pieces', (k, { pieces }: { pieces: Pieces[] }) => unaccounted(k, pieces)),
   sheet('settles', (k, { signs }: { signs: Settles }) => unsettled(k, signs)),
 ];

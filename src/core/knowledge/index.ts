@@ -26,6 +26,7 @@ export {
   type UsualStep,
   type Vocabulary,
   type PastSign,
+  type Consumable,
   type SideEffect,
   type Wear,
   type WearVerdict,

@@ -36,6 +36,7 @@ const lists = [
   'wornParts',
   'past',
   'effects',
+  'consumables',
 ] as const;
 
 /**

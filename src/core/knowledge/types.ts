@@ -489,6 +489,17 @@ export interface SideEffect {
   says: string[];
 }
 
+/** What goes back new, and whether it may go back again. Practitioners differ; trade judgement. */
+export interface Consumable {
+  id: string;
+  name: string;
+  words: string[];
+  /** How it goes back again where it may; where it does not stand it never does. */
+  again?: string;
+  /** Why it is new. */
+  why: string;
+}
+
 /** A usual job of strip and refit. */
 export interface UsualJob {
   id: string;
@@ -557,4 +568,5 @@ export interface Knowledge {
   wornParts: WornPart[];
   past: PastSign[];
   effects: SideEffect[];
+  consumables: Consumable[];
 }

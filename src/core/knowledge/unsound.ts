@@ -271,6 +271,7 @@ export function unsound(k: Knowledge): string[] {
   cleaningUnsound(all);
   wearUnsound(all);
   effectsUnsound(all);
+  all.ids(k.consumables, 'consumable');
   all.ids(k.fluids, 'fluid');
   for (const f of k.fluids) {
     all.lead(`fluid ${f.id}`, 'doing', f.does);

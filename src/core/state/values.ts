@@ -75,7 +75,7 @@ export type FluidAct = (typeof fluidActs)[number];
 export const outlineShapes = ['round', 'oval', 'square', 'tall', 'wide', 'drawn'] as const;
 export type OutlineShape = (typeof outlineShapes)[number];
 
-export const factKinds = ['way', 'check'] as const;
+export const factKinds = ['way', 'check', 'again'] as const;
 export type FactKind = (typeof factKinds)[number];
 
 /** What a photo can hang on; a bag is known by its label, the others by their row. */

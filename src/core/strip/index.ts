@@ -33,5 +33,7 @@ export { linesOf, readStrip, stripFileOf, stripJson, stripTable, type StripFile,
 export { holesAt, outlinePath, placedOf, proportions, type Alike, type Placed, type Point } from './outline';
 export { graphOf, mostDrawn, type StepGraph } from './graph';
 export { lastStripId, templateOf, usualKey, type LastStrip, type LastTime, type Template } from './template';
+export { torquesOf } from './torques';
+export { consumableOf, usedAgain } from './consumables';
 export { runningBeside, worthWhileOpen } from './meanwhile';
 export { planOf, usualOf, type RefitPlan, type RefitRows, type RefitStep, type WaitsFor } from './plan';

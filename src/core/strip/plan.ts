@@ -1,6 +1,7 @@
 import { accessOf, comesBefore, routesOf, type Knowledge, type UsualStep } from '../knowledge';
-import { groupBy, type Part, type Piece, type Step, type TreatedPart } from '../state';
+import { groupBy, type Fact, type Part, type Piece, type Step, type TreatedPart } from '../state';
 import { inOrder } from './order';
+import { usedAgain } from './consumables';
 import { owedAtClosing, type Owed, type OwedRows } from './owed';
 import { treatedWords } from './cleaning';
 import { piecesInTheWay, pieceWords } from './pieces';
@@ -82,9 +83,9 @@ export function independence(k: Pick<Knowledge, 'strips' | 'access' | 'archetype
   };
 }
 
-/** Parts on the list that a step needs and that are not here yet, known by what the usual job says is new. */
-function partsAwaited(usual: UsualStep | null, parts: readonly Part[]): Part[] {
-  const wanted = new Set((usual?.fresh ?? []).map((f) => f.toLowerCase()));
+/** Parts on the list that a step needs and that are not here yet, known by what the usual job says is new; not what goes back again. */
+function partsAwaited(usual: UsualStep | null, parts: readonly Part[], facts: readonly Fact[]): Part[] {
+  const wanted = new Set((usual?.fresh ?? []).filter((f) => !usedAgain(facts, f)).map((f) => f.toLowerCase()));
   return parts.filter((p) => (p.status === 'needed' || p.status === 'ordered') && wanted.has(p.name.trim().toLowerCase()));
 }
 
@@ -115,7 +116,7 @@ export function planOf(k: Pick<Knowledge, 'strips' | 'access' | 'archetypes'>, r
     const inFront: WaitsFor[] = [];
     for (let at = i - 1; at >= 0 && inFront.length < mostNamed; at--)
       if (!apart(step, off[at])) inFront.push({ kind: 'step', words: off[at].title, id: off[at].id });
-    const parts = partsAwaited(usual, rows.parts).map((p): WaitsFor => ({ kind: 'part', words: p.name, id: p.id }));
+    const parts = partsAwaited(usual, rows.parts, facts(step.id)).map((p): WaitsFor => ({ kind: 'part', words: p.name, id: p.id }));
     const own = { facts: facts(step.id), fasteners: fasteners(step.id), connections: connections(step.id), overrules: rows.overrules };
     const owed = owedAtClosing(own, step.id);
     const treated = treatedOf(step.id)

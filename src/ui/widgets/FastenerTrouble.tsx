@@ -144,7 +144,7 @@ function Way({ rung: { way, cost }, fastener, step, first }: { rung: Rung; faste
         <Box sx={{ display: 'grid', gap: 1, px: 0.5, pb: 0.5 }}>
           <Typography>{way.how}</Typography>
           <Hazards ids={hazardsOfDoings(knowledge, way.does ?? [])} place="strip" />
-          <FreshParts names={(way.fresh ?? []).map((name) => `${name} ${fastener.size}`)} />
+          <FreshParts names={(way.fresh ?? []).map((name) => `${name} ${fastener.size}`)} stepId={fastener.stepId} />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             {wait !== undefined && (
               <Button variant="outlined" onClick={begin}>

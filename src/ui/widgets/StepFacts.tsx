@@ -34,22 +34,24 @@ export function StepFacts({ step }: { step: Step }) {
   };
   return (
     <Box component="section" aria-label={`For the refit of: ${step.title}`} sx={{ display: 'grid', gap: 1, gridColumn: '1 / -1' }}>
-      {facts.map((f) =>
-        f.kind === 'way' ? (
-          <AutosaveField
-            key={f.id}
-            label={f.about}
-            value={f.says ?? ''}
-            inputProps={{ maxLength: 500 }}
-            onSet={(t) => (store.act('fact.say', f.id, { jobId, says: t || null }), null)}
-          />
-        ) : (
-          <Typography key={f.id} variant="body2">
-            Check before closing: {f.about}
-            {f.says ? ` (${f.says})` : ''}
-          </Typography>
-        ),
-      )}
+      {facts
+        .filter((f) => f.kind !== 'again' || f.says)
+        .map((f) =>
+          f.kind === 'way' ? (
+            <AutosaveField
+              key={f.id}
+              label={f.about}
+              value={f.says ?? ''}
+              inputProps={{ maxLength: 500 }}
+              onSet={(t) => (store.act('fact.say', f.id, { jobId, says: t || null }), null)}
+            />
+          ) : (
+            <Typography key={f.id} variant="body2">
+              {f.kind === 'again' ? 'Used again' : 'Check before closing'}: {f.about}
+              {f.says ? ` (${f.says})` : ''}
+            </Typography>
+          ),
+        )}
       <Choice label="For the refit" value={kind} options={kinds} onChange={(k) => setKind(k ?? 'way')} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}>
         <Field

@@ -3,8 +3,17 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { factsOf } from '../../../core/knowledge';
-import { countWords } from '../../../core/state';
-import { accountOf, pieceCode, runningBeside, worthWhileOpen, type RefitPlan, type RefitStep as Planned } from '../../../core/strip';
+import { show } from '../../../core/quantity';
+import { countWords, type Step } from '../../../core/state';
+import {
+  accountOf,
+  pieceCode,
+  runningBeside,
+  torquesOf,
+  worthWhileOpen,
+  type RefitPlan,
+  type RefitStep as Planned,
+} from '../../../core/strip';
 import { useJob } from '../../job/useJob';
 import { AutosaveField } from '../../controls/AutosaveField';
 import { Card } from '../../controls/Card';
@@ -133,6 +142,30 @@ function waitsWords({ waitsFor }: Planned): string {
     .join(' ');
 }
 
+/** Torques that are planned for what this step closes, in their stages. */
+function StepTorques({ step }: { step: Step }) {
+  const { rows } = useJob();
+  const signed = new Set(rows('signature').map((s) => s.subjectId));
+  const own = torquesOf(rows('torque'), step);
+  if (own.length === 0) return null;
+  return (
+    <Box component="ul" aria-label="Torques" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      {own.map((t) => {
+        const stages = rows('torqueStage')
+          .filter((s) => s.torqueId === t.id)
+          .sort((a, b) => a.n - b.n)
+          .map((s) => (s.kind === 'torque' ? show(s.value, t.unit) : `+ ${s.value}°`));
+        return (
+          <Typography component="li" key={t.id}>
+            Torque: {t.name}, {t.count} × {t.thread ?? 'thread not noted'}: {stages.join(', then ')} {t.unit}
+            {signed.has(t.id) ? ', signed' : ''}
+          </Typography>
+        );
+      })}
+    </Box>
+  );
+}
+
 /** Tests that this step shuts away: made now, nothing has to come off for them again. */
 function WorthNow({ planned: { step, ready } }: { planned: Planned }) {
   const { knowledge, rows, traced } = useJob();
@@ -169,7 +202,7 @@ function RefitStep({ planned, first }: { planned: Planned; first: boolean }) {
     return done.ok ? null : done.refusal.message;
   };
   const waits = waitsWords(planned);
-  const back = [...facts.filter((f) => f.kind === 'way' && f.says).map((f) => `${f.about}: ${f.says}`), ...(usual?.back ?? [])];
+  const back = [...facts.filter((f) => f.kind !== 'check' && f.says).map((f) => `${f.about}: ${f.says}`), ...(usual?.back ?? [])];
   return (
     <Box id={`step-${step.id}`} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }} data-testid="refit-step" data-ready={ready}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -208,7 +241,8 @@ function RefitStep({ planned, first }: { planned: Planned; first: boolean }) {
           )}
           <OutlineShown step={step} />
           <WorthNow planned={planned} />
-          <FreshParts names={usual?.fresh ?? []} />
+          <FreshParts names={usual?.fresh ?? []} stepId={step.id} />
+          <StepTorques step={step} />
           <WorkHazards words={[step.title, step.note]} access={step.access} place="rebuild" />
           <PhotoStrip
             fixed
