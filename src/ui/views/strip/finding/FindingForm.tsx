@@ -16,6 +16,9 @@ import { freshFinding, useFinding, type FindingDraft } from './draft';
 import { Follows, followed } from './Follows';
 import { PastSigns } from './PastSigns';
 
+/** Of a long strip the newest steps are offered: a part is looked at when it is off. */
+const mostOffered = 80;
+
 /** What was seen on a part, in words of wear, measured or not, and the verdict: evidence in the same moment, and work that follows. */
 // eslint-disable-next-line max-lines-per-function -- a form: its fields in the order in which they are filled in
 export function FindingForm() {
@@ -74,7 +77,7 @@ export function FindingForm() {
             <SelectField
               label="Came off with"
               value={step?.id ?? ''}
-              options={[...inOrder(steps).reverse(), { id: '', title: 'nothing that is logged' }].map((s) => ({
+              options={[...inOrder(steps).reverse().slice(0, mostOffered), { id: '', title: 'nothing that is logged' }].map((s) => ({
                 id: s.id,
                 label: s.title,
               }))}
