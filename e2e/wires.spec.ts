@@ -71,6 +71,8 @@ test('wires of two colours, parted with their marks lost: only pairings within a
   await expect(card(page)).toContainText('On Main fuse: crossed');
   await page.goto(`${job}/rebuild`);
   await awake(page);
+  // What was entered just before the page was left is there as well.
+  await expect(card(page)).toContainText('On Main fuse: crossed');
   await page.getByRole('button', { name: 'All refitted' }).click();
   await expect(page.getByTestId('back-on').getByText(/Owed before it is closed: green, Ignition unit, pin 5: on Main fuse/)).toBeVisible();
   await card(page).getByRole('button', { name: 'Disconnect: green, Ignition unit, pin 5' }).click();

@@ -40,10 +40,7 @@ export async function bench(args) {
   const { words: parts } = readArgs(args, benchOptions, { usage });
   const run = (env) => visibly('node', ['--import', 'tsx', 'bench/main.ts', ...args], { env: { ...process.env, ...env } });
   let code;
-  if (
-    parts.length &&
-    parts.every((p) => ['rank', 'trace', 'named', 'picture', 'chaos', 'attack', 'mutants', 'mutants-code'].includes(p))
-  ) {
+  if (parts.length && parts.every((p) => ['rank', 'trace', 'named', 'picture', 'chaos', 'attack', 'mutants', 'mutants-code'].includes(p))) {
     const server = parts.includes('chaos') || parts.includes('attack');
     if (server) await ensurePostgres();
     await ensureNpm();
