@@ -1,32 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { factRow, stepRow } from '../../../test/fixtures/strip';
 import { noteOf } from '../measure/panel';
-import type { Fact, Step } from '../state';
 import { notedOf, stepOfNote } from '.';
 
-const step = (i: number, title: string, refitted = false): Step => ({
-  id: `s${i}`,
-  jobId: 'job',
-  title,
-  access: null,
-  bag: null,
-  note: null,
-  usual: null,
-  before: null,
-  madeAt: new Date(Date.UTC(2030, 0, 1, 8, i)).toISOString(),
-  refittedAt: refitted ? '2030-02-01T08:00:00.000Z' : null,
-  versions: {},
-});
-const fact = (stepId: string, about: string, says: string | null, kind: Fact['kind'] = 'way'): Fact => ({
-  id: `f-${stepId}-${about}`,
-  jobId: 'job',
-  stepId,
-  kind,
-  about,
-  says,
-  madeAt: '2030-01-01T09:00:00.000Z',
-  saidAt: null,
-  versions: {},
-});
+const step = (i: number, title: string, refittedAt: string | null = null) => stepRow(i, { title, refittedAt });
+const fact = (stepId: string, about: string, says: string | null, kind: 'way' | 'check' = 'way') => factRow(stepId, kind, about, says);
 const plates = noteOf('clutch-order')!;
 
 describe('the step that a panel’s notes belong to', () => {
@@ -39,7 +17,7 @@ describe('the step that a panel’s notes belong to', () => {
   });
 
   it('is none that is back on, and what was noted of one is not read any more', () => {
-    const back = [step(2, 'Friction plates', true)];
+    const back = [step(2, 'Friction plates', '2030-02-01T08:00:00.000Z')];
     const notes = [fact('s2', plates.about, 'friction; steel; friction')];
     expect(stepOfNote(plates, back, notes)).toBeNull();
     expect(notedOf(back, notes, plates.about)).toBeNull();

@@ -90,3 +90,14 @@ export function placedOf(fasteners: readonly Fastener[], holes: readonly Hole[])
     empty: holes.filter((h) => h.fastenerId === null || !known.has(h.fastenerId)).length,
   };
 }
+
+/**
+ * The letter of a kind of screw, in the order of its step: on the screen and on the card alike.
+ * @param ids of the kinds of screw, in the order of their letters
+ * @param id of one of them, null where a hole has none
+ * @returns "A" to "Z", "?" for none of them
+ */
+export const screwLetter = (ids: readonly string[], id: string | null): string => {
+  const i = id === null ? -1 : ids.indexOf(id);
+  return i < 0 ? '?' : String.fromCharCode(65 + (i % 26));
+};

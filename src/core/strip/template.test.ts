@@ -1,24 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../../../test/fixtures/knowledge';
+import { factRow, stepRow } from '../../../test/fixtures/strip';
 import { nextUsual } from '../knowledge';
-import type { Fact, Fastener, Step } from '../state';
+import type { Fastener, Step } from '../state';
 import { inOrder, parseFasteners, templateOf, usualKey } from '.';
 
-const step = (i: number, patch: Partial<Step> = {}): Step => ({
-  id: `s${i}`,
-  jobId: 'job',
-  title: `Part ${i}`,
-  access: null,
-  bag: null,
-  note: null,
-  usual: null,
-  before: null,
-  madeAt: new Date(Date.UTC(2030, 0, 1, 8, i)).toISOString(),
-  refittedAt: '2030-02-01T08:00:00.000Z',
-  versions: {},
-  ...patch,
-});
+const step = (i: number, patch: Partial<Step> = {}) => stepRow(i, { refittedAt: '2030-02-01T08:00:00.000Z', ...patch });
 const fastener = (stepId: string, i: number, count: number, place: string | null): Fastener => ({
   id: `${stepId}-f${i}`,
   jobId: 'job',
@@ -31,18 +19,6 @@ const fastener = (stepId: string, i: number, count: number, place: string | null
   affected: 0,
   versions: {},
 });
-const fact = (stepId: string, kind: Fact['kind'], about: string, says: string | null): Fact => ({
-  id: `${stepId}-${about}`,
-  jobId: 'job',
-  stepId,
-  kind,
-  about,
-  says,
-  madeAt: '2030-01-01T09:00:00.000Z',
-  saidAt: null,
-  versions: {},
-});
-
 describe('the last strip as a template', () => {
   it('proposes every step once, in the order in which they came off, wherever one was put in later', () => {
     const drawn = fc.array(fc.record({ before: fc.option(fc.nat()) }), { minLength: 1, maxLength: 12 });
@@ -72,7 +48,7 @@ describe('the last strip as a template', () => {
   it('knows what the usual job knew, how things stood, and what is checked', () => {
     const cover = shipped.strips.find((j) => j.id === 'clutch')!.steps.find((s) => s.check?.length)!;
     const steps = [step(0, { usual: `clutch/${cover.id}`, note: 'one screw is longer' }), step(1)];
-    const facts = [fact('s0', 'way', 'Washer', 'thick one outside'), fact('s1', 'check', 'Nothing left inside', 'looked')];
+    const facts = [factRow('s0', 'way', 'Washer', 'thick one outside'), factRow('s1', 'check', 'Nothing left inside', 'looked')];
     const template = templateOf(shipped, { steps, fasteners: [], facts }, 'Last time')!;
     const [first, second] = template.job.steps;
     expect(first).toMatchObject({ part: 'Part 0', check: cover.check, minutes: cover.minutes });

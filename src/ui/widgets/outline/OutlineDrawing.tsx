@@ -1,13 +1,7 @@
 import Box from '@mui/material/Box';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Hole, Outline } from '../../../core/state';
-import { outlinePath, proportions, type Point } from '../../../core/strip';
-
-/** The letter of each kind of screw, in the order of its step. */
-export const letterOf = (ids: readonly string[], id: string | null): string => {
-  const i = id === null ? -1 : ids.indexOf(id);
-  return i < 0 ? '?' : String.fromCharCode(65 + (i % 26));
-};
+import { outlinePath, proportions, screwLetter, type Point } from '../../../core/strip';
 
 const size = 320;
 const rim = 20;
@@ -30,7 +24,7 @@ interface OutlineDrawingProps {
 /** An outline with its holes, each with the letter of its screw. Where it can be marked: a tap, or arrows and Enter. */
 export function OutlineDrawing({ name, outline, holes, screws, chosen = null, cursor, onCursor, onMark }: OutlineDrawingProps) {
   const [w, h] = proportions[outline.shape].map((p) => p * size);
-  const said = holes.map((x) => letterOf(screws, x.fastenerId)).join(', ');
+  const said = holes.map((x) => screwLetter(screws, x.fastenerId)).join(', ');
   const tapped = (e: PointerEvent<SVGSVGElement>) => {
     if (!onMark) return;
     const box = e.currentTarget.getBoundingClientRect();
@@ -83,7 +77,7 @@ export function OutlineDrawing({ name, outline, holes, screws, chosen = null, cu
             strokeWidth={x.id === chosen ? 5 : 2}
           />
           <text x={x.x * w} y={x.y * h + 7.5} textAnchor="middle" fontSize={22} fontWeight={600} fill="currentColor">
-            {letterOf(screws, x.fastenerId)}
+            {screwLetter(screws, x.fastenerId)}
           </text>
         </g>
       ))}

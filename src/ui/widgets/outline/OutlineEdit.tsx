@@ -3,12 +3,12 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Fastener, Outline, Step } from '../../../core/state';
-import { holesAt, type Alike, type Point } from '../../../core/strip';
+import { holesAt, screwLetter, type Alike, type Point } from '../../../core/strip';
 import { Choice } from '../../controls/Choice';
 import { Field } from '../../controls/Field';
 import { SelectField } from '../../controls/SelectField';
 import { useJob } from '../../job/useJob';
-import { letterOf, OutlineDrawing } from './OutlineDrawing';
+import { OutlineDrawing } from './OutlineDrawing';
 import { Screws } from './Screws';
 
 const alikes: { value: Alike['kind']; label: string }[] = [
@@ -80,7 +80,7 @@ export function OutlineEdit({ step, outline, screws }: OutlineEditProps) {
           <Choice<string>
             label="Screw"
             value={screw}
-            options={screws.map((f) => ({ value: f.id, label: `${letterOf(ids, f.id)} ${f.size}` }))}
+            options={screws.map((f) => ({ value: f.id, label: `${screwLetter(ids, f.id)} ${f.size}` }))}
             onChange={setScrew}
           />
           <Choice label="Holes at once" value={kind} options={alikes} clearable={false} onChange={(k) => setKind(k ?? 'one')} />
@@ -92,7 +92,7 @@ export function OutlineEdit({ step, outline, screws }: OutlineEditProps) {
               value={chosen ?? ''}
               options={[
                 { id: '', label: 'none' },
-                ...holes.map((h, i) => ({ id: h.id, label: `Hole ${i + 1}, screw ${letterOf(ids, h.fastenerId)}` })),
+                ...holes.map((h, i) => ({ id: h.id, label: `Hole ${i + 1}, screw ${screwLetter(ids, h.fastenerId)}` })),
               ]}
               onChange={(id) => setChosen(id || null)}
             />
@@ -100,7 +100,7 @@ export function OutlineEdit({ step, outline, screws }: OutlineEditProps) {
           {hole && (
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
               <Button variant="outlined" onClick={() => store.set('hole.set', hole.id, { fastenerId: screw })}>
-                It takes {letterOf(ids, screw)}
+                It takes {screwLetter(ids, screw)}
               </Button>
               <Button variant="outlined" onClick={() => store.set('hole.set', hole.id, { ...cursor })}>
                 Move it to the cross

@@ -1,8 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Fastener, Hole } from '../../../core/state';
-import { placedOf } from '../../../core/strip';
-import { letterOf } from './OutlineDrawing';
+import { placedOf, screwLetter } from '../../../core/strip';
 
 /** The letters of an outline: each kind of screw, and how many of its holes are marked. */
 export function Screws({ screws, holes }: { screws: readonly Fastener[]; holes: readonly Hole[] }) {
@@ -12,7 +11,7 @@ export function Screws({ screws, holes }: { screws: readonly Fastener[]; holes: 
     <Box component="ul" aria-label="Screws of the outline" sx={{ listStyle: 'none', p: 0, m: 0 }}>
       {kinds.map(({ fastener: f, placed }) => (
         <Typography component="li" key={f.id} sx={{ color: placed > f.count ? 'bench.red' : 'text.primary' }}>
-          <b>{letterOf(ids, f.id)}</b> {f.count} × {f.size}
+          <b>{screwLetter(ids, f.id)}</b> {f.count} × {f.size}
           {f.place ? ` ${f.place}` : ''}
           {placed === f.count ? '' : placed > f.count ? `: ${placed} holes for ${f.count}` : `: ${placed} of ${f.count} holes marked`}
         </Typography>

@@ -67,8 +67,9 @@ export function useFinding(draft: FindingDraft) {
     against,
     suspects,
     suspect: found ?? null,
-    /** Places to choose from, where the fault has one and it is not said yet. */
+    /** Cylinders to choose from, where the fault belongs to one of them. */
     places: placed && positions.length > 1 ? positions : [],
-    position: found?.position ?? spoken.position,
+    // Another suspect that was picked brings its own place, or none.
+    position: found ? found.position : spoken.position,
   };
 }
