@@ -106,6 +106,17 @@ describe('strip', () => {
     expect(screen.getByLabelText('Part')).toHaveValue('');
   });
 
+  it('another suspect brings its own place, not that of the part', async () => {
+    open('strip', 'step.add');
+    write('Part', 'Piston 1');
+    press('scored');
+    expect(screen.getByText(/^Evidence on: Bore scored/)).toBeInTheDocument();
+    press('Another suspect');
+    choose('Evidence on', 'Flywheel key sheared');
+    press('Add finding');
+    expect(await last('finding.add')).toMatchObject({ faultId: 'flywheel-key', position: null });
+  });
+
   it('what stays as it is keeps its own verdict and work', async () => {
     open('strip', 'step.add');
     write('Part', 'Fuel tank');
