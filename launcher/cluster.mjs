@@ -72,7 +72,17 @@ function running(data) {
   // "12 (postgres) S …": a postmaster killed hard may linger as a zombie, which serves nobody.
   const stat = existsSync(`/proc/${pid}/stat`) ? readFileSync(`/proc/${pid}/stat`, 'utf8') : '';
   const [, name, state] = /\((.*)\) (\w)/.exec(stat) ?? [];
-  return alive(pid) && name === 'postgres' && state !== 'Z' ? { pid, port: Number(lines[3]) } : null;
+  return alive(pid) && name === 'postgres' && state !== 'Z' ? { pid, port: Number(lines[3]), stage: (lines[7] ?? '').trim() } : null;
+}
+
+/**
+ * The postmaster of this folder that takes connections, or null. One that is on its way down (whoever sent it there may have
+ * been killed since) is seen out, one that is on its way up is waited for.
+ */
+async function settled(bin, data) {
+  if (running(data)?.stage === 'stopping') await control(bin, ['-D', data, '-m', 'fast', '-w', '-t', '60', 'stop']);
+  for (let tries = 0; running(data)?.stage === 'starting' && tries < 240; tries++) await new Promise((later) => setTimeout(later, 250));
+  return running(data);
 }
 
 /**
@@ -193,7 +203,7 @@ export async function startCluster(bin, base, { firstPort = 54680, settings = []
     create(bin, data, base);
   }
 
-  let state = running(data);
+  let state = await settled(bin, data);
   if (!state) {
     let why = await startPostmaster(bin, data, await freePort(firstPort), settings);
     if (why && !existsSync(`${base}/cluster.made`)) {

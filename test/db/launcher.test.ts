@@ -159,6 +159,30 @@ describe('a cluster', () => {
     expect(cluster.pid).not.toBe(999999);
   });
 
+  it('that is on its way down is seen out, and another serves', async () => {
+    const base = `${folder}/stopping`;
+    mkdirSync(base, { recursive: true });
+    const first = await start(base);
+    // Somebody at work holds up its end, so that the way down lasts as long as the test wants.
+    const held = new pg.Client(first.ownerUrl('postgres'));
+    held.on('error', () => undefined);
+    await held.connect();
+    process.kill(first.pid, 'SIGTERM');
+    const stage = () => readFileSync(`${first.data}/postmaster.pid`, 'utf8').split('\n')[7]?.trim();
+    await expect.poll(stage, { timeout: 20_000 }).toBe('stopping');
+    const second = await start(base);
+    try {
+      expect(second.pid).not.toBe(first.pid);
+      const client = new pg.Client(second.ownerUrl('postgres'));
+      await client.connect();
+      expect((await client.query('select 1 as one')).rows).toEqual([{ one: 1 }]);
+      await client.end();
+    } finally {
+      await held.end().catch(() => undefined);
+      second.stop();
+    }
+  });
+
   it('is migrated once, dumps before a later migration, and refuses a database from a newer version', async () => {
     const base = `${folder}/migrated`;
     cluster = await start(base);
