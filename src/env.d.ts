@@ -8,5 +8,7 @@ declare module 'virtual:knowledge' {
 declare namespace App {
   interface Locals {
     session: import('./server/session').Session | null;
+    /** Set while a page is drawn that shows something not yet worked out. */
+    unfinished?: boolean;
   }
 }

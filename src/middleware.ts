@@ -3,6 +3,7 @@ import { pool } from './server/db/pool';
 import { decide, isRead, type AccessDecision } from './server/http/access';
 import { contentSecurityPolicy } from './server/http/csp';
 import { refuse } from './server/http/body';
+import { keptPage, shopStamp } from './server/http/pageCache';
 import { problemOf, type HttpProblem } from './server/http/problem';
 import { plainPage, troubleWords } from './server/http/trouble';
 import { knowsHost, ownScheme, servesLan } from './server/lan/mode';
@@ -76,7 +77,17 @@ export const onRequest = defineMiddleware(async (context, next) => {
         );
       return end(context.redirect(decision === 'not here' ? '/' : lan ? '/pair' : '/workshops'));
     }
-    return end(await next());
+    const { session: known } = locals;
+    if (!known || isApi) return end(await next());
+    const ask = {
+      method: request.method,
+      pattern: context.routePattern,
+      url,
+      accepts: request.headers.get('accept-encoding'),
+      session: known,
+    };
+    const draw = async () => ({ response: await next(), whole: !locals.unfinished });
+    return end(await keptPage(ask, () => shopStamp(pool(), known.shopId), draw));
   } catch (error) {
     const problem = problemOf(error);
     log.error({ err: error, path: url.pathname, code: problem.code }, 'a request failed');

@@ -3,6 +3,7 @@ import { makeCommand } from '../../src/core/command';
 import type { Bike } from '../../src/core/state';
 import type { Board } from '../../src/core/stage';
 import { demoShopId, loadLanternYard } from '../../src/server/demo/lanternYard';
+import { shopStamp } from '../../src/server/http/pageCache';
 import { jobSnapshot } from '../../src/server/queries/job';
 import { nextBoard } from '../../src/server/queries/next';
 import { id, script, takeBack, uid } from '../fixtures/commands';
@@ -86,21 +87,41 @@ it('that is read on from what was read before is the board that is read whole, a
   const same = (shopId: string, after: string) =>
     vi.waitFor(async () => expect(await nextBoard(db.pool, shopId, now), after).toEqual(await whole(shopId)), 60_000);
   const sent: string[] = [];
+  // Pages that were drawn before are told from those to be drawn anew by this.
+  const stamps = [await shopStamp(db.pool, shopB)];
+  const others = await shopStamp(db.pool, shopA);
   for (const command of script()) {
     await sendAll(db.pool, shopB, [command]);
     sent.push(command.id);
     await same(shopB, command.type);
+    stamps.push(await shopStamp(db.pool, shopB));
   }
   await sendAll(db.pool, shopB, [takeBack('undo', 9800, sent.at(-1)!)]);
   await same(shopB, 'undo');
+  stamps.push(await shopStamp(db.pool, shopB));
+  for (const behind of [
+    `insert into personal (shop_id, id, name) values ('${shopB}', '${uid(9900)}', 'Somebody')`,
+    `update personal set name = null where shop_id = '${shopB}'`,
+    `update shop set name = 'Renamed' where id = '${shopB}'`,
+    `delete from personal where shop_id = '${shopB}'`,
+  ]) {
+    await db.owner.query(behind);
+    stamps.push(await shopStamp(db.pool, shopB));
+  }
+  expect(new Set(stamps).size).toBe(stamps.length);
+  expect(await shopStamp(db.pool, shopB)).toBe(stamps.at(-1));
+  expect(await shopStamp(db.pool, shopA)).toBe(others);
   // Another workshop's bike, owner and knowledge stand on their own.
   await same(shopA, 'nothing');
   await loadLanternYard(db.pool, shipped, new Date(now));
   await same(demoShopId, 'the demo');
+  const ofDemo = await shopStamp(db.pool, demoShopId);
   await removeDemo(db.pool, demoShopId);
+  expect(await shopStamp(db.pool, demoShopId)).toBeNull();
   await same(demoShopId, 'the demo removed');
   await loadLanternYard(db.pool, shipped, new Date('2030-06-10T09:00:00.000Z'));
   await same(demoShopId, 'the demo of another day, which counts its entries from one again');
+  expect(await shopStamp(db.pool, demoShopId)).not.toBe(ofDemo);
 });
 
 it('a line holds until the next wait comes due, not longer', async () => {

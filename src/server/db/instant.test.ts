@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import fc from 'fast-check';
 import { isoOf } from './instant';
 
 describe('an instant as PostgreSQL writes it', () => {
@@ -16,4 +17,19 @@ describe('an instant as PostgreSQL writes it', () => {
     ['12026-01-01 00:00:00+00', '9999-12-31T23:59:59.999Z'],
     ['', '0001-01-01T00:00:00.000Z'],
   ])('%s', (text, iso) => expect(isoOf(text)).toBe(iso));
+
+  it('tells any time of a calendar as the platform does', () => {
+    fc.assert(
+      fc.property(
+        fc.date({ min: new Date('0001-01-01T00:00:00Z'), max: new Date('9999-12-31T23:59:59Z'), noInvalidDate: true }),
+        fc.integer({ min: 0, max: 999 }),
+        (date, micros) => {
+          const iso = date.toISOString();
+          const [day, time] = [iso.slice(0, 10), iso.slice(11, 23)];
+          expect(isoOf(`${day} ${time}${String(micros).padStart(3, '0')}+00`)).toBe(iso);
+          expect(isoOf(`${day} ${`${time}000`.replace(/\.?0+$/, '')}+00`)).toBe(iso);
+        },
+      ),
+    );
+  });
 });

@@ -11,8 +11,11 @@ import { openJobs } from './openJobs';
 /** How long the first screen waits for rankings; what is not there then shows with the next look. */
 const patienceMs = 2500;
 
-/** Everything open in a shop: what can be done now, and what is waited for until when. */
-export async function nextBoard(from: pg.Pool, shopId: string, now: string): Promise<Board> {
+/**
+ * Everything open in a shop: what can be done now, and what is waited for until when. Where a ranking is not there in time its line
+ * does without, and `late` is called.
+ */
+export async function nextBoard(from: pg.Pool, shopId: string, now: string, late?: () => void): Promise<Board> {
   const { open, gone, own, nameOf, lasts } = await openJobs(from, shopId);
   const knowledge = knowledgeWith(own);
   // Worked out beside the server's thread and without a connection of the database in hand.
@@ -24,6 +27,7 @@ export async function nextBoard(from: pg.Pool, shopId: string, now: string): Pro
       patienceMs,
       wanted.map(([id, state]) => rankJob(shopId, state, id).then((ranking) => void rankings.set(state, ranking))),
     );
+  if (wanted.some(([, state]) => !rankings.has(state))) late?.();
   const lines = [...open].map(([id, state]) => lineOf(state, id, { knowledge, nameOf, last: lasts.get(id) ?? 0, now }));
   return { now, lines, gone };
 }
