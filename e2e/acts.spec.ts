@@ -58,6 +58,27 @@ test('undo and redo of what was just done, from anywhere in the job', async ({ b
   await expect(page.getByTestId('parts')).toContainText('Condenser');
 });
 
+test('a long log comes with its newest entries and is soon whole: the oldest can be taken back', async ({ bench: page }) => {
+  const job = await bookIn(page);
+  const jobId = job.split('/').at(-1)!;
+  await send(page, 'watch.add', 'watch', crypto.randomUUID(), { jobId, what: 'The very first', due: 'soon' });
+  const each = Array.from({ length: 320 }, (_, i) => i);
+  for (const i of each) await send(page, 'watch.add', 'watch', crypto.randomUUID(), { jobId, what: `Thing ${i}`, due: 'soon' });
+  const sent = await (await page.request.get(`${job}/parts`)).text();
+  expect(sent).toContain('Thing 319');
+  expect(sent.match(/"type":"watch.add"/g)!.length).toBe(300);
+  await page.goto(`${job}/parts`);
+  await page.getByRole('button', { name: 'Log of this job' }).click();
+  const log = page.getByRole('dialog', { name: 'Log of this job' });
+  await expect(log.getByText(/^Booked in/)).toBeVisible();
+  await expect(log.getByText('Older entries are still on their way.')).toHaveCount(0);
+  await log.getByRole('button', { name: 'Undo: Watch list: The very first' }).click();
+  await expect(log.getByRole('button', { name: 'Undo: Watch list: The very first' })).toHaveCount(0);
+  await page.reload();
+  await page.getByRole('button', { name: 'Log of this job' }).click();
+  await expect(log.getByText('Watch list: The very first')).toHaveCSS('text-decoration-line', 'line-through');
+});
+
 test('an undo that later work builds on is refused with the list', async ({ bench: page }) => {
   const job = await bookIn(page);
   await page.goto(`${job}/parts`);

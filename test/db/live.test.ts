@@ -122,6 +122,28 @@ describe('the journal after a number', () => {
     const got = tablesOfState(store.get().state);
     for (const table of tableNames.filter((x) => x !== 'person')) expect(got[table], table).toEqual(want[table]);
     expect(store.get().state.journal.map((e) => e.id)).toEqual(now.journal.map((e) => e.id));
+    // A page that carries the newest lines only has the same journal once the others have come, wherever it was cut; no act is cut.
+    const lines = (await journalAfter(t.pool, shopA, 0, id.job)).entries;
+    const cuts = new Set<number>();
+    for (let n = 1; n <= now.journal.length + 1; n++) {
+      const cut = (await jobSnapshot(t.pool, shopA, id.job, null, n))!;
+      expect({ ...cut, journal: now.journal, journalFrom: undefined }, `${n} lines`).toEqual({ ...now, journalFrom: undefined });
+      const first = cut.journal[0];
+      const before = now.journal.slice(0, now.journal.length - cut.journal.length);
+      if (n > 1)
+        expect(
+          before.some((e) => e.groupId && e.groupId === first.groupId),
+          `${n} lines`,
+        ).toBe(false);
+      expect(cut.journalFrom, `${n} lines`).toBe(n <= now.journal.length ? first.seq : undefined);
+      const screen = new JobStore(cut, () => Promise.resolve());
+      expect(screen.journalFrom).toBe(cut.journalFrom ?? null);
+      if (cut.journalFrom) screen.takeEarlier(lines.filter((e) => e.seq < cut.journalFrom!));
+      expect(screen.get().state.journal, `${n} lines`).toEqual(now.journal);
+      expect([screen.journalFrom, screen.toSnapshot().journalFrom]).toEqual([null, undefined]);
+      cuts.add(cut.journal.length);
+    }
+    expect(cuts.size).toBeGreaterThan(10);
     // and what stands in the tables is what both say
     const all = await tablesOf(t.pool, shopA);
     expect(want.evidence).toEqual(all.evidence);

@@ -1,5 +1,5 @@
 import { accessOf, factsOf, faultById, type Knowledge } from '../knowledge';
-import { countWords } from '../state';
+import { countWords, groupBy } from '../state';
 import { repairsUpTo } from '../repairs';
 import { astray, connectionCode, fluidsOf, openPieces, pieceCode, pieceWords } from '../strip';
 import type { FitnessAct } from '../state';
@@ -90,14 +90,15 @@ export const wrongConnections = (c: FitnessRows): FitnessReason[] =>
 
 /** What is off or drained, and fasteners that are still in their bags. */
 export function openSteps(k: Knowledge, c: FitnessRows): FitnessReason[] {
-  const kinds = accessOf(k, c.bike.archetype);
+  const kinds = new Map([...k.access, ...accessOf(k, c.bike.archetype)].map((a) => [a.id, a]));
+  const fasteners = groupBy(c.fasteners ?? [], (f) => f.stepId);
   return c.steps
     .filter((s) => !s.refittedAt)
     .flatMap((s): FitnessReason[] => {
-      const kind = s.access ? (kinds.find((a) => a.id === s.access) ?? k.access.find((a) => a.id === s.access)) : undefined;
+      const kind = s.access ? kinds.get(s.access) : undefined;
       const shuts = kind ? (kind.shuts ?? 'run') : 'run';
       if (shuts === 'none') return [];
-      const short = (c.fasteners ?? []).filter((f) => f.stepId === s.id).reduce((n, f) => n + f.count - f.refitted, 0);
+      const short = (fasteners.get(s.id) ?? []).reduce((n, f) => n + f.count - f.refitted, 0);
       const bag = short > 0 ? ` (${countWords(short, 'fastener')} out)` : '';
       return [
         {

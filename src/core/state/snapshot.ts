@@ -28,6 +28,8 @@ export interface JobSnapshot {
   rows: Partial<Record<TableName, AnyRow[]>>;
   personal: Personal[];
   journal: JournalEntry[];
+  /** The number of the first line of the journal that came along, where those before it are still to come; absent where all are here. */
+  journalFrom?: number;
   /** What the shop's closed jobs turned out to be; absent in a snapshot that was kept by an earlier version. */
   experience?: Experience;
   /** Readings of this bike from its other jobs, to hold new ones against; absent where none were kept. */

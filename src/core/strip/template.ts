@@ -1,5 +1,5 @@
 import type { Knowledge, UsualJob, UsualStep } from '../knowledge';
-import type { Fact, Fastener, Step } from '../state';
+import { groupBy, type Fact, type Fastener, type Step } from '../state';
 import { inOrder } from './order';
 import { usualOf } from './plan';
 
@@ -50,13 +50,13 @@ export const usualKey = (job: Pick<UsualJob, 'id'>, step: Pick<UsualStep, 'id'>,
 export function templateOf(k: Pick<Knowledge, 'strips'>, { steps, fasteners, facts }: LastStrip, name: string): Template | null {
   if (steps.length === 0) return null;
   const last = new Map<string, LastTime>();
+  const [factsBy, fastenersBy] = [groupBy(facts, (f) => f.stepId), groupBy(fasteners, (f) => f.stepId)];
   const list = inOrder(steps).map((s): UsualStep => {
     const usual = usualOf(k, s);
-    const own = facts.filter((f) => f.stepId === s.id);
+    const own = factsBy.get(s.id) ?? [];
     const stood = own.filter((f) => f.kind === 'way' && f.says !== null);
     last.set(s.id, {
-      fasteners: fasteners
-        .filter((f) => f.stepId === s.id)
+      fasteners: (fastenersBy.get(s.id) ?? [])
         .map((f) => [`${f.count}x`, f.size, f.place].filter(Boolean).join(' '))
         .join(', '),
       usual: usual ? s.usual : null,

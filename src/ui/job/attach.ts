@@ -1,6 +1,8 @@
+import type { Heard } from '../../core/state';
 import type { Device } from '../device/device';
 import type { JobStore } from './store';
 import { call } from '../device/client';
+import { whenIdle } from './whenIdle';
 import type { JournalPage } from '../../wire';
 
 /** Reads the journal of a job after a number; null if the server cannot be reached. */
@@ -13,6 +15,7 @@ async function readPage(after: number, jobId: string): Promise<JournalPage | nul
 export function attach(store: JobStore, device: Device): () => void {
   let open = true;
   let catching: Promise<void> | null = null;
+  let fetching: Promise<void> | null = null;
   let saving: ReturnType<typeof setTimeout> | undefined;
   const { jobId } = store.snapshot;
   device.lastHeard = Math.max(device.lastHeard, store.heardUpTo);
@@ -26,6 +29,19 @@ export function attach(store: JobStore, device: Device): () => void {
         more = page.more;
       }
     })().finally(() => (catching = null));
+  };
+  /** The lines of a long journal that did not come with the page, all at once: half of an act is none. */
+  const fetchEarlier = (): void => {
+    fetching ??= (async () => {
+      const entries: Heard[] = [];
+      for (let after = 0; open && store.journalFrom !== null && after < store.journalFrom - 1;) {
+        const page = await readPage(after, jobId);
+        if (!page) return;
+        entries.push(...page.entries);
+        after = page.upTo;
+      }
+      if (open && store.journalFrom !== null) store.takeEarlier(entries.filter((e) => e.seq < store.journalFrom!));
+    })().finally(() => (fetching = null));
   };
   const save = () => {
     clearTimeout(saving);
@@ -43,14 +59,17 @@ export function attach(store: JobStore, device: Device): () => void {
   const deaf = device.subscribe((news) => {
     store.applyNews(news);
     if (news.kind === 'catchUp') catchUp();
+    if (news.kind === 'catchUp' && store.journalFrom !== null) fetchEarlier();
     if ((news.kind === 'refused' || news.kind === 'outbox') && (news.jobId === jobId || news.jobId === null)) void refresh();
   });
   void refresh().then(catchUp);
+  const callOff = store.journalFrom === null ? () => undefined : whenIdle(fetchEarlier);
   const picked = device.pickedHere(store.get().actor);
   if (picked) store.setActor(picked.person);
   save();
   return () => {
     open = false;
+    callOff();
     clearTimeout(saving);
     void device.saveSnapshot(store.toSnapshot()).catch(() => undefined);
     deaf();

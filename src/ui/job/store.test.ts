@@ -161,6 +161,32 @@ describe('the job on one device', () => {
     expect(second.store.get().waiting).toBe(2);
   });
 
+  it('opened with the end of a long journal, it has no entry twice that lies before it, and its copy says what is missing', () => {
+    const { store, kept } = storeWith();
+    store.act(...watch('sent long ago'));
+    const sent = heard(kept[0], 3);
+    const later = foreign('later', 4);
+    const whole = storeWith().store;
+    whole.applyNews({ kind: 'entries', entries: [sent, later] });
+    const known = whole.toSnapshot();
+    // Of the workshop's own lines the server hands none to a job.
+    const all = { ...known, journal: known.journal.filter((e) => e.type !== 'person.add') };
+    // The answer to it was lost, so that it still lies here as waiting.
+    const cut = { ...all, journal: all.journal.slice(-1), journalFrom: 4 };
+    const opened = new JobStore(cut, () => Promise.resolve(), undefined, uuid, [kept[0]]);
+    opened.applyNews({ kind: 'answered', id: kept[0].id, seq: 3, changes: sent.changes });
+    expect(opened.toSnapshot().journalFrom).toBe(4);
+    expect(new JobStore(opened.toSnapshot(), () => Promise.resolve()).journalFrom).toBe(4);
+    const earlier = all.journal.slice(0, -1).map((e) => ({ ...e, seq: e.seq ?? 0, personal: [] }));
+    opened.takeEarlier([...earlier, { ...foreign('elsewhere', 2), jobId: uuid() }]);
+    expect(watches(opened)).toEqual(['sent long ago', 'later']);
+    expect(opened.get().waiting).toBe(0);
+    expect(opened.get().state.journal).toEqual(all.journal);
+    expect(opened.toSnapshot()).toEqual(all);
+    expect(opened.undo(sent.id)).toBe(true);
+    expect(watches(opened)).toEqual(['later']);
+  });
+
   it('a refused entry leaves the screen and lies among the conflicts with what was held by it', () => {
     const { store, kept } = storeWith();
     store.set('bike.set', id.bike, { year: 1970 });

@@ -81,6 +81,7 @@ interface Pending {
 export class JobStore {
   private confirmed: State;
   private seq: number;
+  private from: number | null;
   private pending: Pending[] = [];
   private readonly buffered = new Map<number, Heard>();
   private view: JobView;
@@ -103,6 +104,7 @@ export class JobStore {
   ) {
     this.confirmed = stateOf(snapshot);
     this.seq = snapshot.shop.seq;
+    this.from = snapshot.journalFrom ?? null;
     this.view = {
       state: this.confirmed,
       waiting: 0,
@@ -131,6 +133,29 @@ export class JobStore {
 
   get bikeId(): string | null {
     return this.confirmed.rows.job.get(this.snapshot.jobId)?.bikeId ?? this.view.state.rows.job.get(this.snapshot.jobId)?.bikeId ?? null;
+  }
+
+  /** The number of the first line of the journal that is here, while those before it are still to come; else null. */
+  get journalFrom(): number | null {
+    return this.from;
+  }
+
+  /**
+   * Takes up all lines of the journal that were left out: nothing in the rows is different by them.
+   * @param entries lines of the journal, oldest first; those that do not belong here or are here already are passed over
+   */
+  takeEarlier(entries: readonly Heard[]): void {
+    const known = new Set(this.confirmed.journal.map((e) => e.id));
+    const mine = entries.filter((e) => !known.has(e.id) && belongs(e, this.snapshot.jobId, this.bikeId ?? ''));
+    const earlier = mine.map(({ personal: _, ...entry }): JournalEntry => entry);
+    this.from = null;
+    this.confirmed = { ...this.confirmed, journal: [...earlier, ...this.confirmed.journal] };
+    const there = new Set(earlier.map((e) => e.id));
+    // What is there was sent twice, and the answer to it was an old number.
+    this.pending = this.pending.filter((p) => !there.has(p.item.id));
+    this.rebuild();
+    this.tellLate(this.view.conflicts);
+    this.onSaid();
   }
 
   /** Takes up what the outbox of this device holds for this job: after a reload, or when another tab changed it. */
@@ -352,6 +377,7 @@ export class JobStore {
       rows,
       personal: this.view.personal,
       journal: this.confirmed.journal,
+      ...(this.from !== null && { journalFrom: this.from }),
       experience: this.confirmed.experience,
       earlier: this.snapshot.earlier,
       lastStrip: this.snapshot.lastStrip,

@@ -28,6 +28,11 @@ export default function LogDrawer({ onClose }: { onClose: () => void }) {
         </Button>
         <Button onClick={onClose}>Close</Button>
       </Box>
+      {store.journalFrom !== null && (
+        <Typography variant="body2" color="text.secondary" role="status">
+          Older entries are still on their way.
+        </Typography>
+      )}
       <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {actsOf(journal)
           .reverse()
