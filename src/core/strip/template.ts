@@ -56,9 +56,7 @@ export function templateOf(k: Pick<Knowledge, 'strips'>, { steps, fasteners, fac
     const own = factsBy.get(s.id) ?? [];
     const stood = own.filter((f) => f.kind === 'way' && f.says !== null);
     last.set(s.id, {
-      fasteners: (fastenersBy.get(s.id) ?? [])
-        .map((f) => [`${f.count}x`, f.size, f.place].filter(Boolean).join(' '))
-        .join(', '),
+      fasteners: (fastenersBy.get(s.id) ?? []).map((f) => [`${f.count}x`, f.size, f.place].filter(Boolean).join(' ')).join(', '),
       usual: usual ? s.usual : null,
       stood: Object.fromEntries(stood.map((f) => [f.about, f.says!])),
     });

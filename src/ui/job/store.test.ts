@@ -174,7 +174,7 @@ describe('the job on one device', () => {
     // The answer to it was lost, so that it still lies here as waiting.
     const cut = { ...all, journal: all.journal.slice(-1), journalFrom: 4 };
     const opened = new JobStore(cut, () => Promise.resolve(), undefined, uuid, [kept[0]]);
-    opened.applyNews({ kind: 'answered', id: kept[0].id, seq: 3, changes: sent.changes });
+    opened.applyNews({ kind: 'answered', id: kept[0].id, jobId: id.job, seq: 3, changes: sent.changes });
     expect(opened.toSnapshot().journalFrom).toBe(4);
     expect(new JobStore(opened.toSnapshot(), () => Promise.resolve()).journalFrom).toBe(4);
     const earlier = all.journal.slice(0, -1).map((e) => ({ ...e, seq: e.seq ?? 0, personal: [] }));
