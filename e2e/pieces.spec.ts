@@ -51,6 +51,42 @@ test('a cover closed over a missing dowel: stopped, explained, allowed by a pers
   await expect(page.getByText('Seen falling into the drain tray')).toBeVisible();
 });
 
+test('what is left over keeps everything open until its place is known; what has none is spare, and so is a part that is not wanted', async ({
+  bench: page,
+}) => {
+  const job = await bookIn(page, 'Osprane 650', 'Clutch slips');
+  await page.goto(`${job}/strip`);
+  await page.getByLabel('Part removed').fill('Clutch cover');
+  await page.getByRole('button', { name: 'Add step' }).click();
+  await page.goto(`${job}/rebuild`);
+  const pieces = page.getByTestId('pieces');
+  await pieces.getByRole('button', { name: 'Log what is left over' }).click();
+  await pieces.getByLabel('Piece', { exact: true }).fill('M6x25');
+  await pieces.getByRole('button', { name: 'Log piece' }).click();
+  await expect(pieces).toContainText('M6x25 is left over: its place is not known.');
+  await page.getByRole('button', { name: 'All refitted' }).click();
+  await expect(page.getByTestId('back-on').getByText('say why it has none, before anything is closed')).toBeVisible();
+
+  await pieces.getByRole('button', { name: 'Spare', exact: true }).click();
+  await pieces.getByRole('button', { name: /^Account for it/ }).click();
+  await expect(pieces).toContainText('Enter why it has no place');
+  await pieces.getByLabel('Why it has no place').fill('the new set has one more');
+  await pieces.getByRole('button', { name: /^Account for it/ }).click();
+  await expect(pieces.getByTestId('spares')).toHaveText(/M6x25: left over, the new set has one more/);
+  expect((await new AxeBuilder({ page }).include('[data-testid="pieces"]').analyze()).violations).toEqual([]);
+  await page.getByRole('button', { name: 'All refitted' }).click();
+  await expect(page.getByTestId('lost-first')).toHaveCount(0);
+
+  await page.goto(`${job}/parts`);
+  await page.getByLabel('Part', { exact: true }).filter({ visible: true }).fill('Condenser');
+  await page.getByRole('button', { name: 'Add part' }).click();
+  for (const does of ['Ordered', 'Arrived', 'Spare']) await page.getByRole('button', { name: `${does}: Condenser` }).click();
+  await expect(page.getByTestId('parts').getByRole('img', { name: 'Status: spare' })).toBeVisible();
+  await page.goto(`${job}/record`);
+  await expect(page.getByText('spare: the new set has one more')).toBeVisible();
+  await expect(page.getByText('spare: bought, not wanted')).toBeVisible();
+});
+
 test('a forgotten step goes in where it belongs, and the refit follows it', async ({ bench: page }) => {
   const job = await bookIn(page, 'Osprane 650', 'Clutch slips');
   await page.goto(`${job}/strip`);

@@ -1,7 +1,7 @@
 import { id, list, maybe, object, optional, special } from '../state/kinds';
 import { firstOf } from '../state';
 import { define, defineSet, from } from './define';
-import { owedAtClosing, piecesInTheWay, pieceWords, placesFor } from '../strip';
+import { owedAtClosing, pieceLift, piecesInTheWay, pieceWords, placesFor } from '../strip';
 import { insertReading, readingPart } from './tracing';
 import { Refused } from './types';
 
@@ -67,7 +67,7 @@ const stepRefit = define({
     if (lost.length > 0)
       throw new Refused({
         code: 'not yet',
-        message: `${lost.map(pieceWords).join('; ')}. Find it, or prove that it is not inside, before anything is closed.`,
+        message: `${lost.map(pieceWords).join('; ')}. ${[...new Set(lost.map(pieceLift))].join('. ')}, before anything is closed.`,
       });
     const all = own.every((f) => (p.counts[f.id] ?? f.refitted) === f.count);
     const rows = { facts: d.rows('fact'), fasteners: own, connections: d.rows('connection'), overrules };

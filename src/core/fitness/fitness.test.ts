@@ -187,6 +187,22 @@ describe('a piece that is not accounted for', () => {
     );
   });
 
+  it('left over is the same from the other side: something went together without it (common practice)', () => {
+    const over = piece({ went: 'left over', name: 'Shim washer' });
+    expect(may(with_([over]))).toEqual([]);
+    expect(fitnessOf(shipped, with_([over])).turn.reasons[0]).toMatchObject({
+      because: 'Shim washer is left over: its place is not known',
+      lift: 'Find its place, or say why it has none',
+    });
+    const spare = {
+      outcome: 'spare',
+      proof: 'the set had one too many',
+      settledBy: 'Ines',
+      settledAt: '2030-01-02T08:00:00.000Z',
+    } as const;
+    expect(may(with_([piece({ ...over, ...spare })]))).toContain('run');
+  });
+
   it('is lifted by finding it or by proof, each piece by itself', () => {
     const found = { outcome: 'found', proof: 'in the screen', settledBy: 'Ines', settledAt: '2030-01-02T08:00:00.000Z' } as const;
     expect(may(with_([piece(found)]))).toContain('run');

@@ -1,7 +1,7 @@
 import { accessOf, factsOf, faultById, type Knowledge } from '../knowledge';
 import { countWords, groupBy } from '../state';
 import { repairsUpTo } from '../repairs';
-import { astray, connectionCode, fluidsOf, openPieces, pieceCode, pieceWords } from '../strip';
+import { astray, connectionCode, fluidsOf, openPieces, pieceCode, pieceLift, pieceWords } from '../strip';
 import type { FitnessAct } from '../state';
 import type { FitnessRows } from './rows';
 import type { FitnessReason } from './types';
@@ -21,7 +21,7 @@ export function condemned(k: Knowledge, c: FitnessRows): FitnessReason[] {
   const reasons: FitnessReason[] = [];
   for (const f of newest.values()) {
     if (!bad.includes(f.verdict) || (f.faultId && mended(f.faultId, f.position, f.afterRepairId))) continue;
-    const own = (c.parts ?? []).filter((p) => p.findingId === f.id);
+    const own = (c.parts ?? []).filter((p) => p.findingId === f.id && p.status !== 'spare');
     if (!f.faultId && own.length > 0 && own.every((p) => p.status === 'fitted')) continue;
     const act: FitnessAct = f.faultId ? (faultById(k, f.faultId)?.stops ?? 'handOver') : 'ride';
     reasons.push({
@@ -51,13 +51,13 @@ export function condemned(k: Knowledge, c: FitnessRows): FitnessReason[] {
   return reasons;
 }
 
-/** Pieces that broke off, dropped or are missing: nothing turns over them. */
+/** Pieces that broke off, dropped, are missing or left over: nothing turns over them. */
 export const lostPieces = (c: FitnessRows): FitnessReason[] =>
   openPieces(c.pieces ?? []).map((p) => ({
     code: pieceCode(p),
     act: 'turn',
     because: pieceWords(p),
-    lift: 'Find it, or prove that it is not inside',
+    lift: pieceLift(p),
     view: 'strip',
     tests: none,
     faults: none,

@@ -99,6 +99,10 @@ describe('a condemned part', () => {
     const own = { findingId: finding.id };
     expect(reason({ ...c, parts: [part({ ...own, status: 'arrived' })] }, /^part:/)).toBeDefined();
     expect(reason({ ...c, parts: [part({ ...own, status: 'fitted' })] }, /^part:/)).toBeUndefined();
+    // One too many is not one that is missing; where there is nothing but spares nothing was done.
+    const spare = part({ ...own, id: 'p3', status: 'spare' });
+    expect(reason({ ...c, parts: [part({ ...own, status: 'fitted' }), spare] }, /^part:/)).toBeUndefined();
+    expect(reason({ ...c, parts: [spare] }, /^part:/)).toBeDefined();
     expect(
       reason({ ...c, parts: [part({ ...own, status: 'fitted' }), part({ ...own, id: 'p2', status: 'ordered' })] }, /^part:/),
     ).toBeDefined();
@@ -328,7 +332,7 @@ describe('before it leaves', () => {
     expect(told({ ...c, parts: [part({})] }, 'fit:p1')).toEqual([
       'handOver',
       'Part not fitted: Kit',
-      'Fit it, or take it off the list',
+      'Fit it, take it off the list, or put it down as spare',
       'parts',
     ]);
     expect(reason({ ...c, parts: [part({ status: 'fitted' })] }, 'fit:p1')).toBeUndefined();
@@ -397,6 +401,8 @@ describe('what counts as tried', () => {
   it('a part on order or arrived is not fitted', () => {
     for (const status of ['needed', 'ordered', 'arrived'] as const)
       expect(reason({ ...made().c, parts: [part({ status })] }, 'fit:p1'), status).toBeDefined();
+    for (const status of ['fitted', 'spare'] as const)
+      expect(reason({ ...made().c, parts: [part({ status })] }, 'fit:p1'), status).toBeUndefined();
   });
   it('only the last repair asks for its retest', () => {
     const c = made().repair('tappet-loose', '1').repair('big-end-worn');

@@ -157,14 +157,14 @@ export function unsettled(c: FitnessRows): FitnessReason[] {
       lift: 'Retest the complaint',
       view: 'trace',
     });
-  const out = (c.parts ?? []).filter((p) => p.status !== 'fitted');
+  const out = (c.parts ?? []).filter((p) => p.status !== 'fitted' && p.status !== 'spare');
   for (const p of out)
     reasons.push({
       ...base,
       code: `fit:${p.id}`,
       act: 'handOver',
       because: `Part not fitted: ${p.name}`,
-      lift: 'Fit it, or take it off the list',
+      lift: 'Fit it, take it off the list, or put it down as spare',
       view: 'parts',
     });
   return reasons;

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { id } from '../../../test/fixtures/commands';
 import { shipped } from '../../../test/fixtures/knowledge';
 import { after } from '../../../test/fixtures/state';
+import { list, put } from '../state';
 import { recordNotice, recordOf } from '.';
 
 const of = (type?: string) => {
@@ -43,6 +44,22 @@ describe('the record', () => {
       ['Dowel: dropped', 'found: behind the sprocket', expect.stringMatching(/^by Ines Corrow, \d+ \w+ \d{4}$/) as string],
     ]);
     expect(r.section('Watch list').lines).toEqual([['Oil level', 'after 100 km', '']]);
+  });
+
+  it('tells what is spare with the pieces: a part that came and is not wanted goes with the bike or back', () => {
+    const state = after();
+    for (const p of list(state, 'part')) put(state, 'part', { ...p, status: 'spare' });
+    const { sections } = recordOf(state, shipped, id.job, { workshop: 'Lantern Yard', owner: null, currency: '¤', zone: 'UTC' });
+    const own = list(state, 'part').filter((p) => p.jobId === id.job);
+    expect(own.length).toBeGreaterThan(0);
+    const { lines } = sections.find((s) => s.title === 'Pieces accounted for')!;
+    for (const p of own) expect(lines).toContainEqual([expect.stringContaining(p.name) as string, 'spare: bought, not wanted', '']);
+    expect(
+      sections
+        .find((s) => s.title === 'Bill')!
+        .lines.flat()
+        .join(),
+    ).not.toContain(own[0].name);
   });
 
   it('gives each reading with its place, its verdict and what it was held against', () => {

@@ -13,7 +13,7 @@ import {
   type Signature,
   type State,
 } from '../state';
-import { checkCode, crossedWords, fastenerCode, isJoint } from '../strip';
+import { checkCode, crossedWords, fastenerCode, isJoint, sparesOf } from '../strip';
 import { rowWords, type Case } from '../trace';
 
 /** One part of a record: titled lines, and what stands there where there are none. */
@@ -174,11 +174,14 @@ export function torqued({ state, own, day }: Source, signatures: readonly Signat
 
 export const accounted = ({ state, own, day }: Source): RecordSection => ({
   title: 'Pieces accounted for',
-  lines: own(list(state, 'piece')).map((p) => [
-    `${p.name}: ${p.went}`,
-    p.outcome ? `${p.outcome}: ${p.proof}` : 'NOT accounted for',
-    p.settledAt ? `by ${p.settledBy}, ${day(p.settledAt)}` : '',
-  ]),
+  lines: [
+    ...own(list(state, 'piece')).map((p) => [
+      `${p.name}: ${p.went}`,
+      p.outcome ? `${p.outcome}: ${p.proof}` : 'NOT accounted for',
+      p.settledAt ? `by ${p.settledBy}, ${day(p.settledAt)}` : '',
+    ]),
+    ...sparesOf([], own(list(state, 'part'))).map((s) => [s.what, `spare: ${s.why}`, '']),
+  ],
   empty: 'No piece broke off, dropped or went missing.',
 });
 

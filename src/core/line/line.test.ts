@@ -306,6 +306,7 @@ describe('torque, parts, waits and the rest', () => {
       went: 'dropped',
       note: 'towards the sprocket',
     });
+    expect(payload(act('piece M6x25 left over'))).toMatchObject({ name: 'M6x25', went: 'left over', note: null });
     expect(payload(act('lost piece circlip is missing'))).toMatchObject({ name: 'circlip', went: 'missing', note: null });
     expect(act('piece found rocker tang: in the sump screen')).toMatchObject({
       id: uid(6070),
@@ -327,6 +328,7 @@ describe('torque, parts, waits and the rest', () => {
       set: { status: 'ordered', price: '11', dueOn: '2030-02-08' },
     });
     expect(act('fitted HG-1')).toMatchObject({ id: uid(6020), set: { status: 'fitted' } });
+    expect(act('spare head gasket')).toMatchObject({ id: uid(6020), set: { status: 'spare' } });
   });
 
   it('a provisional repair says what it may', () => {

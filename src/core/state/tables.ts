@@ -431,7 +431,7 @@ export const tables = {
     { jobId: id('job'), pairing: words(2000), says: words(500), result: oneOf(...wireResults), madeAt: instant },
     'says',
   ),
-  /** A piece that broke off, dropped or is missing; open until it is found or proved not to be inside, by somebody. */
+  /** A piece that broke off, dropped, is missing or left over; open until it is found, proved not to be inside, or spare, by somebody. */
   piece: table(
     'job',
     {

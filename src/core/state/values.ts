@@ -21,7 +21,8 @@ export type RetestResult = (typeof retestResults)[number];
 export const verdicts = ['fit for use', 'clean', 'repair', 'replace', 'ask the owner', 'watch'] as const;
 export type StoredVerdict = (typeof verdicts)[number];
 
-export const partStatuses = ['needed', 'ordered', 'arrived', 'fitted'] as const;
+/** How far a part is; spare is one that came and is not wanted. */
+export const partStatuses = ['needed', 'ordered', 'arrived', 'fitted', 'spare'] as const;
 export type PartStatus = (typeof partStatuses)[number];
 
 /** Every unit of a torque that there is. */
@@ -38,12 +39,12 @@ export type FitnessAct = (typeof fitnessActs)[number];
 export const attemptResults = ['nothing', 'coughed', 'kicked back', 'ran and died', 'ran', 'would not turn'] as const;
 export type AttemptResult = (typeof attemptResults)[number];
 
-/** How a piece went: it broke off, it dropped somewhere, or it was missing when it was looked for. */
-export const pieceWays = ['broke off', 'dropped', 'missing'] as const;
+/** How a piece went: it broke off, it dropped somewhere, it was missing when it was looked for; or it was in the hand when all was back. */
+export const pieceWays = ['broke off', 'dropped', 'missing', 'left over'] as const;
 export type PieceWay = (typeof pieceWays)[number];
 
-/** How a piece is accounted for: found, or proved not to be inside. */
-export const pieceOutcomes = ['found', 'not inside'] as const;
+/** How a piece is accounted for: found (of one left over, its place), proved not to be inside, or spare, as it has no place. */
+export const pieceOutcomes = ['found', 'not inside', 'spare'] as const;
 export type PieceOutcome = (typeof pieceOutcomes)[number];
 
 /** What is wrong with a fastener; null where nothing is. */

@@ -27,7 +27,7 @@ export { fluidsOf, type FluidLine, type FluidRows } from './fluids';
 export { opensBeside, waysIn, type WayIn } from './waysIn';
 export { notedOf, stepOfNote } from './notes';
 export { spokenBy, spokenOf, usualVerdict, wearsFor, wornPart, type AgainstLimit, type Spoken } from './wear';
-export { openPieces, pieceCode, piecesInTheWay, pieceWords } from './pieces';
+export { openPieces, outcomesOf, pieceCode, pieceLift, piecesInTheWay, pieceWords, sparesOf } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';
 export { linesOf, readStrip, stripFileOf, stripJson, stripTable, type StripFile, type StripRead } from './file';
 export { holesAt, outlinePath, placedOf, proportions, screwLetter, type Alike, type Placed, type Point } from './outline';

@@ -4,7 +4,7 @@ import { id, takeBack, uid } from '../../../test/fixtures/commands';
 import { after, run } from '../../../test/fixtures/state';
 import { effectOf, makeCommand } from '../command';
 import type { State, TableName } from '../state';
-import { pieceCode, piecesInTheWay } from '.';
+import { pieceCode, piecesInTheWay, sparesOf } from '.';
 
 let n = 8000;
 const command = (type: string, kind: TableName, entityId: string, payload: object) =>
@@ -44,6 +44,47 @@ describe('closing over a piece that is not accounted for', () => {
     );
     expect(twice.ok).toBe(false);
     if (!twice.ok) expect(twice.refusal.message).toContain('accounted for already: found, in the sump');
+  });
+
+  it('what is left over has its place found or is spare; what is lost is found or proved not inside', () => {
+    const left = (s: State) =>
+      run(s, command('piece.add', 'piece', uid(8900), { jobId: id.job, stepId: null, name: 'M6x25', went: 'left over', note: null }));
+    const refused = refit(left(off()), all);
+    expect(refused.ok).toBe(false);
+    if (!refused.ok)
+      expect(refused.refusal.message).toBe(
+        'M6x25 is left over: its place is not known. Find its place, or say why it has none, before anything is closed.',
+      );
+    const say = (s: State, outcome: string) =>
+      effectOf(
+        s,
+        command('piece.settle', 'piece', uid(8900), { jobId: id.job, outcome, proof: 'the set had one more', settledBy: 'Ines' }),
+      );
+    expect(say(left(off()), 'spare').ok).toBe(true);
+    expect(say(left(off()), 'found').ok).toBe(true);
+    for (const [state, outcome] of [
+      [left(off()), 'not inside'],
+      [lose(off()), 'spare'],
+    ] as const) {
+      const no = say(state, outcome);
+      expect(no.ok).toBe(false);
+      if (!no.ok) expect(no.refusal.message).toContain(outcome === 'spare' ? 'Only what is left over is spare.' : 'It is in the hand');
+    }
+    const settled = run(
+      left(off()),
+      command('piece.settle', 'piece', uid(8900), { jobId: id.job, outcome: 'spare', proof: 'x', settledBy: 'Ines' }),
+    );
+    expect(refit(settled, all).ok).toBe(true);
+  });
+
+  it('what is spare is told: what is left over without a place, and parts that came and are not wanted', () => {
+    const piece = { id: 'a', name: 'M6x25', went: 'left over', outcome: 'spare', proof: 'one too many in the set' };
+    const part = (status: string) => ({ id: status, name: `Seal, ${status}`, quantity: 2, status });
+    const pieces = [piece, { ...piece, id: 'b', outcome: 'found' }, { ...piece, id: 'c', outcome: null }];
+    expect(sparesOf(pieces as never, ['needed', 'ordered', 'arrived', 'fitted', 'spare'].map(part) as never)).toEqual([
+      { id: 'a', what: 'M6x25', why: 'left over, one too many in the set' },
+      { id: 'spare', what: '2 × Seal, spare', why: 'bought, not wanted' },
+    ]);
   });
 
   it('counts every open piece that nobody went over, and no other', () => {

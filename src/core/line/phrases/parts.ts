@@ -58,11 +58,12 @@ const partIs: Phrase = {
   does: 'How far a part is',
   example: 'ordered head gasket due friday',
   slots: [
-    among<PartStatus>('ordered, arrived or fitted', {
+    among<PartStatus>('ordered, arrived, fitted or spare', {
       ordered: 'ordered',
       arrived: 'arrived',
       'has arrived': 'arrived',
       fitted: 'fitted',
+      spare: 'spare',
       needed: 'needed',
     }),
     mark,

@@ -4,7 +4,7 @@ import { among, mark, maybe, oneOf, said, words } from '../slots';
 import type { Phrase, Slot } from '../types';
 import { one, rowsOf } from './common';
 
-/** Pieces that broke off, dropped or are missing, and how each is accounted for. */
+/** Pieces that broke off, dropped, are missing or left over, and how each is accounted for. */
 
 const went: Slot<PieceWay> = among<PieceWay>(pieceWays.join(', '), {
   'broke off': 'broke off',
@@ -13,16 +13,18 @@ const went: Slot<PieceWay> = among<PieceWay>(pieceWays.join(', '), {
   dropped: 'dropped',
   missing: 'missing',
   'is missing': 'missing',
+  'left over': 'left over',
+  'is left over': 'left over',
 });
 
 const lost: Phrase = {
   id: 'piece',
-  does: 'A piece that broke off, dropped or is missing',
+  does: 'A piece that broke off, dropped, is missing or left over',
   example: 'piece rocker tang broke off, into the sump perhaps',
   slots: [
     said('piece', 'lost piece'),
     mark,
-    words('which piece', ['broke', 'broken', 'dropped', 'missing', 'is']),
+    words('which piece', ['broke', 'broken', 'dropped', 'missing', 'left', 'is']),
     went,
     mark,
     words('where it may be', [], true),
@@ -42,16 +44,21 @@ const open: Slot<Piece> = oneOf('a piece', (c) => openPieces(rowsOf(c, 'piece'))
 
 const settled: Phrase = {
   id: 'piece is',
-  does: 'A piece found, or proved not to be inside',
+  does: 'A piece found, proved not to be inside, or spare',
   example: 'piece found rocker tang: in the sump screen',
   slots: [
     said('piece'),
-    among<PieceOutcome>('found or not inside', { found: 'found', 'not inside': 'not inside', 'is not inside': 'not inside' }),
+    among<PieceOutcome>('found, not inside or spare', {
+      found: 'found',
+      'not inside': 'not inside',
+      'is not inside': 'not inside',
+      spare: 'spare',
+    }),
     mark,
     open,
     mark,
     maybe(said('because')),
-    words('where, or how that is proved'),
+    words('where, how that is proved, or why it has no place'),
   ] as Slot<unknown>[],
   mean([, outcome, , p, , , proof], { context }) {
     const piece = p as Piece;

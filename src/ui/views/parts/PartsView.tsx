@@ -111,7 +111,15 @@ function NeedPart() {
   );
 }
 
-const steps: Record<Part['status'], string> = { needed: 'Ordered', ordered: 'Arrived', arrived: 'Fitted', fitted: '' };
+/** What is done with a part next. */
+const next: Partial<Record<Part['status'], { does: string; status: Part['status'] }>> = {
+  needed: { does: 'Ordered', status: 'ordered' },
+  ordered: { does: 'Arrived', status: 'arrived' },
+  arrived: { does: 'Fitted', status: 'fitted' },
+  spare: { does: 'Wanted after all', status: 'arrived' },
+};
+/** The way of a part; one that is spare came as far as "arrived" and goes no further. */
+const way = (status: Part['status']) => partStatuses.filter((s) => (status === 'spare' ? s !== 'fitted' : s !== 'spare'));
 
 function PartList() {
   const { store, rows, jobId } = useJob();
@@ -124,7 +132,8 @@ function PartList() {
       {parts.length === 0 && <Empty>No parts yet. Each goes from needed to ordered, arrived and fitted.</Empty>}
       <ShowMore list={parts}>
         {(p) => {
-          const at = partStatuses.indexOf(p.status);
+          const at = way(p.status).indexOf(p.status);
+          const then = next[p.status];
           return (
             <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1, display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
               <Box sx={{ flex: '1 1 220px', minWidth: 0 }}>
@@ -143,7 +152,7 @@ function PartList() {
                     .join(' · ')}
                 </Typography>
                 <Box aria-label={`Status: ${p.status}`} role="img" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.5 }}>
-                  {partStatuses.map((s, i) => (
+                  {way(p.status).map((s, i) => (
                     <Box
                       key={s}
                       sx={{
@@ -166,9 +175,14 @@ function PartList() {
                   Not needed
                 </Button>
               )}
-              {at < 3 && (
-                <Button variant="outlined" onClick={() => set(p, partStatuses[at + 1])} aria-label={`${steps[p.status]}: ${p.name}`}>
-                  {steps[p.status]}
+              {p.status === 'arrived' && (
+                <Button variant="text" onClick={() => set(p, 'spare')} aria-label={`Spare: ${p.name}`}>
+                  Spare
+                </Button>
+              )}
+              {then && (
+                <Button variant="outlined" onClick={() => set(p, then.status)} aria-label={`${then.does}: ${p.name}`}>
+                  {then.does}
                 </Button>
               )}
             </Box>

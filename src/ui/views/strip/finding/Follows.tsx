@@ -36,7 +36,7 @@ function isListed(
   verdict: StoredVerdict,
 ): boolean {
   return verdict === 'replace'
-    ? parts.some((p) => same(p.name, item) && p.status !== 'fitted')
+    ? parts.some((p) => same(p.name, item) && p.status !== 'fitted' && p.status !== 'spare')
     : treated.some((t) => same(t.item, item) && t.state !== 'ready');
 }
 
