@@ -22,13 +22,17 @@ test('a finding in a word of wear: part and cylinder decide the fault, the verdi
   expect((await new AxeBuilder({ page }).include('[data-testid="finding-form"]').analyze()).violations).toEqual([]);
   await form.getByRole('button', { name: 'replace', exact: true }).click();
   await expect(form.getByRole('checkbox', { name: 'Put it on the list of parts' })).toBeChecked();
+  await expect(
+    form.getByRole('checkbox', { name: 'New with it, on the list of parts: piston circlips, base gasket, head gasket' }),
+  ).toBeChecked();
   await form.getByRole('button', { name: 'Add finding' }).click();
   await expect(page.getByTestId('findings')).toContainText('Evidence on: Bore scored by a smeared piston, cylinder 2');
 
   // one press takes the finding and its part back
   await page.goto(`${job}/parts`);
   await awake(page);
-  await expect(page.getByTestId('parts')).toContainText('Piston');
+  for (const name of ['Piston', 'Piston circlips', 'Base gasket', 'Head gasket'])
+    await expect(page.getByTestId('parts').getByText(name, { exact: true })).toBeVisible();
   await page.getByRole('button', { name: /^Undo: / }).click();
   await expect(page.getByTestId('parts')).not.toContainText('Piston');
   await page.getByRole('button', { name: 'Redo', exact: true }).click();
@@ -50,6 +54,14 @@ test('a finding in a word of wear: part and cylinder decide the fault, the verdi
   await page.getByTestId('treated').getByRole('button', { name: 'That is all' }).click();
   await expect(page.getByTestId('clean-with')).toContainText('Not caustic soda');
 
+  // what is on the list already is not bought twice, and what is not wanted new is unticked
+  await form.getByLabel('Part', { exact: true }).fill('Exhaust valve');
+  await form.getByRole('button', { name: 'burnt', exact: true }).click();
+  await form.getByRole('group', { name: 'Cylinder' }).getByRole('button', { name: '1' }).click();
+  await form.getByRole('checkbox', { name: 'New with it, on the list of parts: valve stem seal' }).uncheck();
+  await form.getByRole('button', { name: 'Add finding' }).click();
+  await expect(page.getByTestId('findings')).toContainText('Exhaust valve');
+
   await form.getByLabel('Part', { exact: true }).fill('Barrel');
   await form.getByRole('combobox', { name: 'Shows of the past' }).click();
   await page.getByRole('option', { name: 'Sealant where a gasket belongs' }).click();
@@ -60,6 +72,9 @@ test('a finding in a word of wear: part and cylinder decide the fault, the verdi
   await page.goto(`${job}/book-in`);
   await awake(page);
   await expect(page.getByRole('button', { name: 'Cylinder, head or piston' })).toHaveAttribute('aria-pressed', 'true');
+  await page.goto(`${job}/parts`);
+  const names = page.getByTestId('parts').getByText(/^(Exhaust valve|Valve stem seal|Head gasket)$/);
+  await expect(names).toHaveText(['Head gasket', 'Exhaust valve']);
 });
 
 test('a part that is not the maker’s: as found, manual, chosen; what it brings is told at the start and stands in the record', async ({

@@ -198,6 +198,12 @@ const kinds: Record<string, (files: readonly KnowledgeFile[], pick: Pick) => Sit
     if (part.wears[wear].includes(other)) return null;
     return { says: `${part.id}, ${wear}: speaks of ${other}`, about: ['wear'], plant: () => void (part.wears[wear] = [other]) };
   },
+  'part goes back with an old seal': (files, pick) => {
+    const part = pick(all<{ id: string; renews?: string[] }>(files, 'wornParts').filter((p) => p.renews));
+    const lost = pick(part.renews!);
+    const left = part.renews!.filter((n) => n !== lost);
+    return { says: `${part.id}: without a new ${lost}`, about: ['wear'], plant: () => void (part.renews = left.length ? left : undefined) };
+  },
   'cleaner touches': (files, pick) => {
     const cleaner = pick(all<{ id: string; on: Record<string, string> }>(files, 'cleaners'));
     const material = pick(Object.keys(cleaner.on).filter((m) => cleaner.on[m] === 'no'));

@@ -29,6 +29,7 @@ import {
   meanwhile,
   consumableOf,
   pairingsOf,
+  renewedWith,
   spokenOf,
   usualVerdict,
   wornPart,
@@ -455,9 +456,14 @@ interface WearSheet {
   silent: { part: string; wear: string; on?: Facts }[];
   verdicts: { part: string; wear: string; is: string }[];
   past: { sign: string; of: string }[];
+  renews: { part: string; new: string[]; on?: Facts }[];
+  plain: string[];
 }
 
-/** Every worn part that speaks of another fault than it should or of none, verdict that is not usual, and sign of the past that is missing. */
+/**
+ * Every worn part that speaks of another fault than it should or of none, verdict that is not usual, part that goes back without its new
+ * seals or clips, and sign of the past that is missing.
+ */
 function misread(k: Knowledge, wanted: WearSheet): string[] {
   const wrong: string[] = [];
   const spoken = (part: string, wear: string, on: Facts = {}) => spokenOf(k, wornPart(k, part, on), wear, on);
@@ -473,6 +479,13 @@ function misread(k: Knowledge, wanted: WearSheet): string[] {
     const verdict = usualVerdict(k, wornPart(k, part, {}), wear, 'unknown');
     if (verdict !== is) wrong.push(`${part}, ${wear}: ${verdict}, not ${is}`);
   }
+  for (const { part, new: fresh, on } of wanted.renews) {
+    const named = renewedWith(k, part, on ?? {});
+    for (const name of fresh)
+      if (!named.some((n) => n.toLowerCase().includes(name))) wrong.push(`${part}: goes back without a new ${name}`);
+    for (const n of named) if (!consumableOf(k.consumables, n)) wrong.push(`${part}: it is not known why ${n} goes back new`);
+  }
+  for (const part of wanted.plain) for (const n of renewedWith(k, part, {})) wrong.push(`${part}: a new ${n} with it, which it has not`);
   for (const { sign, of } of wanted.past) if (k.past.find((p) => p.name === sign)?.of !== of) wrong.push(`'${sign}' is no sign of a ${of}`);
   return wrong;
 }

@@ -466,6 +466,8 @@ export interface WornPart {
   wears: Record<string, string[]>;
   /** What is done with this part where it is not what is usual for the word. */
   verdicts?: Record<string, WearVerdict>;
+  /** Consumables that go back new with it when it is replaced or mended. */
+  renews?: string[];
 }
 
 /** What a strip shows of the last hand or of a crash. */

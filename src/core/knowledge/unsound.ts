@@ -231,6 +231,8 @@ function wearUnsound({ k, say, ids, refs, lead }: ReturnType<typeof ground>) {
     const where = `worn part ${p.id}`;
     refs(where, 'word of wear', [...Object.keys(p.wears), ...Object.keys(p.verdicts ?? {})], wears);
     for (const faults of Object.values(p.wears)) lead(where, 'fault', faults);
+    for (const name of p.renews ?? [])
+      if (!k.consumables.some((c) => c.words.some((w) => name.toLowerCase().includes(w)))) say(where, `'${name}' is no kind of consumable`);
     for (const w of p.words) {
       if (called.has(w)) say(where, `${called.get(w)} is called '${w}' as well`);
       called.set(w, p.id);

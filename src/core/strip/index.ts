@@ -26,7 +26,7 @@ export { cleanersFor, doseFor, touch, treatedWords, type OfferedCleaner } from '
 export { fluidsOf, type FluidLine, type FluidRows } from './fluids';
 export { opensBeside, waysIn, type WayIn } from './waysIn';
 export { notedOf, stepOfNote } from './notes';
-export { spokenBy, spokenOf, usualVerdict, wearsFor, wornPart, type AgainstLimit, type Spoken } from './wear';
+export { renewedWith, spokenBy, spokenOf, usualVerdict, wearsFor, wornPart, type AgainstLimit, type Spoken } from './wear';
 export { openPieces, outcomesOf, pieceCode, pieceLift, piecesInTheWay, pieceWords, sparesOf } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';
 export { linesOf, readStrip, stripFileOf, stripJson, stripTable, type StripFile, type StripRead } from './file';

@@ -37,6 +37,16 @@ export function spokenOf(k: Pick<Worn, 'faults' | 'attributes'>, part: WornPart 
   return part?.wears[wear]?.find(can) ?? null;
 }
 
+/**
+ * What goes back new with a part that is replaced or mended.
+ * @param k what ships and the workshop's own knowledge
+ * @param name what the part is called
+ * @param facts what is known of the bike
+ * @returns names of consumables; none where the part takes none, or is not known
+ */
+export const renewedWith = (k: Pick<Worn, 'wornParts' | 'attributes'>, name: string, facts: Facts): readonly string[] =>
+  wornPart(k, name, facts)?.renews ?? [];
+
 /** How a reading stands to its limit, as far as a verdict minds. */
 export type AgainstLimit = 'in' | 'out' | 'unknown';
 

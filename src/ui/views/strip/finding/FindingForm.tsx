@@ -27,7 +27,7 @@ export function FindingForm() {
   const readDraft = useReadDraft();
   const [draft, setDraft] = useState(freshFinding);
   const set = (next: Partial<FindingDraft>) => setDraft((had) => ({ ...had, ...next }));
-  const { item, step, part, past, seen, wear, verdict, against, suspects, suspect, places, position } = useFinding(draft);
+  const { item, step, part, past, seen, wear, verdict, against, suspects, suspect, places, position, renews } = useFinding(draft);
   const [tried, setTried] = useState(false);
   const [choosing, setChoosing] = useState(false);
   const steps = rows('step');
@@ -55,7 +55,9 @@ export function FindingForm() {
       }).ok;
     const name = item.trim().slice(0, 120);
     if (
-      !store.together(() => add() && followed(used, { id, item: name, verdict, stepId: step?.id ?? null, past, area, too: draft.follow }))
+      !store.together(
+        () => add() && followed(used, { id, item: name, verdict, stepId: step?.id ?? null, past, area, renews, wanted: draft.follow }),
+      )
     )
       return;
     setDraft(freshFinding);
@@ -138,7 +140,7 @@ export function FindingForm() {
           )}
         </Box>
         <PastSigns draft={draft} of={past?.of ?? null} onDraft={set} strict={tried} />
-        <Follows item={item.trim()} verdict={verdict} checked={draft.follow} onChange={(follow) => set({ follow })} />
+        <Follows item={item.trim()} verdict={verdict} renews={renews} wanted={draft.follow} onChange={(follow) => set({ follow })} />
         <Box>
           <Button type="submit" variant="contained">
             Add finding

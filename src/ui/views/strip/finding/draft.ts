@@ -1,8 +1,9 @@
 import { cylindersOf, factsOf } from '../../../../core/knowledge';
 import type { StoredVerdict } from '../../../../core/state';
-import { spokenBy, spokenOf, usualVerdict, wornPart } from '../../../../core/strip';
+import { renewedWith, spokenBy, spokenOf, usualVerdict, wornPart } from '../../../../core/strip';
 import { faultsHere, positionsOf } from '../../../../core/trace';
 import { useJob } from '../../../job/useJob';
+import type { Wanted } from './Follows';
 import { emptyDraft, useDraftAgainst, type FreeDraft } from '../../../widgets/FreeReading';
 
 /** A finding as it is typed: null is what follows by itself from the rest. */
@@ -20,7 +21,7 @@ export interface FindingDraft {
   past: string;
   area: string;
   /** What follows from the verdict is done as well. */
-  follow: boolean;
+  follow: Wanted;
 }
 
 export const freshFinding: FindingDraft = {
@@ -34,8 +35,10 @@ export const freshFinding: FindingDraft = {
   suspect: null,
   past: '',
   area: '',
-  follow: true,
+  follow: { work: true, renew: true },
 };
+
+const nothing: readonly string[] = [];
 
 /** What a draft comes to: what was typed, and what follows from the part and its wear where nothing was. */
 export function useFinding(draft: FindingDraft) {
@@ -56,6 +59,7 @@ export function useFinding(draft: FindingDraft) {
     draft.suspect === null ? s.fault.id === spoken.faultId && s.position === spoken.position : s.key === draft.suspect,
   );
   const placed = spoken.wear !== null && k.faults.find((f) => f.id === spokenOf(k, part, spoken.wear!, facts))?.per === 'cylinder';
+  const verdict = draft.verdict ?? (past ? ('watch' as const) : spoken.wear ? usualVerdict(k, part, spoken.wear, against) : null);
   return {
     item,
     step: step ?? null,
@@ -63,7 +67,9 @@ export function useFinding(draft: FindingDraft) {
     past,
     seen,
     wear: spoken.wear,
-    verdict: draft.verdict ?? (past ? ('watch' as const) : spoken.wear ? usualVerdict(k, part, spoken.wear, against) : null),
+    verdict,
+    /** What goes back new with a part that is not left as it is. */
+    renews: verdict === 'replace' || verdict === 'repair' ? renewedWith(k, item, facts) : nothing,
     against,
     suspects,
     suspect: found ?? null,
