@@ -117,6 +117,35 @@ export async function send(
   if (!r.ok()) throw new Error(`${type}: ${await r.text()}`);
 }
 
+/** Sends many entries of one kind, some at a time, in their order. */
+export async function sendMany(page: Page, type: string, kind: Parameters<typeof makeCommand>[0]['kind'], payloads: readonly object[]) {
+  const made = payloads.map((payload) =>
+    makeCommand({
+      id: crypto.randomUUID(),
+      type,
+      kind,
+      entityId: crypto.randomUUID(),
+      madeAt: new Date().toISOString(),
+      after: null,
+      payload,
+    }),
+  );
+  for (let at = 0; at < made.length; at += 50) {
+    const r = await page.request.post('/api/commands', { headers: await named(page), data: made.slice(at, at + 50) });
+    if (!r.ok()) throw new Error(`${type}: ${await r.text()}`);
+  }
+}
+
+/** A page is still once its fonts and pictures are there and two frames have passed since. */
+export async function still(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    await document.fonts.ready;
+    const coming = [...document.images].filter((i) => !i.complete && i.loading !== 'lazy');
+    await Promise.all(coming.map((i) => new Promise((done) => ((i.onload = done), (i.onerror = done)))));
+    await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
+  });
+}
+
 /** Fills in what the bike is, as if it had been done at booking in. */
 export async function describeBike(page: Page, job: string, bike: object, history: object = {}): Promise<void> {
   const jobId = job.split('/').at(-1)!;

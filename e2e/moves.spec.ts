@@ -1,3 +1,4 @@
+import type { Request } from '@playwright/test';
 import { bookIn, expect, test } from './bench';
 
 const names = ['Trace', 'Strip', 'Measure', 'Decide', 'Parts', 'Rebuild', 'First start', 'Tune', 'Hand over', 'Book in', 'First look'];
@@ -34,10 +35,14 @@ test('stages of a job are one application: no page is loaded, what is typed stay
 });
 
 test('every stage is there at a tap while the server is away, once the page had a moment', async ({ bench: page }) => {
+  const underWay = new Set<Request>();
+  page.on('request', (r) => r.resourceType() === 'script' && underWay.add(r));
+  page.on('requestfinished', (r) => void underWay.delete(r));
+  page.on('requestfailed', (r) => void underWay.delete(r));
   await bookIn(page);
-  // The other stages are fetched when there is nothing else to do.
+  // The other stages are fetched when there is nothing else to do, the last of them last.
   await page.waitForFunction(() => performance.getEntriesByType('resource').some((r) => /HandOverView/.test(r.name)));
-  await page.waitForLoadState('networkidle');
+  await expect.poll(() => underWay.size).toBe(0);
   await page.context().setOffline(true);
   for (const name of names) {
     const knot = page.getByRole('navigation', { name: 'Stages of this job' }).getByRole('link', { name: new RegExp(`^${name}`) });

@@ -84,6 +84,14 @@ test('what does not hide each other is ready at once; a step that this bike has 
   await follow(page, 'Engine out');
   await expect(step(page)).toContainText('Bike supported');
   await page.getByRole('button', { name: 'Leave out: Bike supported' }).click();
+  await expect(step(page)).toContainText('Battery earth lead');
+  // Left out it stays after a reload, until it is brought back.
+  await page.reload();
+  await awake(page);
+  await expect(step(page)).toContainText('Battery earth lead');
+  await page.getByRole('button', { name: 'Bring back 1 left out' }).click();
+  await expect(step(page)).toContainText('Bike supported');
+  await page.getByRole('button', { name: 'Leave out: Bike supported' }).click();
   await page.getByRole('button', { name: 'Add step' }).click();
   await expect(page.getByTestId('steps')).toContainText('Battery earth lead');
   await page.getByRole('button', { name: 'Add step' }).click();

@@ -87,15 +87,22 @@ const stepRefit = define({
 /** What is wrong with a fastener, and with how many of its kind. */
 const fastenerSet = defineSet('fastener.set', 'fastener', 'Fastener', ['state', 'affected'], { byHand: true });
 
-/** A way that was tried on a fastener, and what came of it: freed, it is out of trouble; made worse, it is snapped. */
+/**
+ * A way that was tried on a fastener, and what came of it: freed, it is out of trouble; made worse, it is snapped. Where others of its
+ * kind are in trouble too the snapped one is a kind of its own from then on.
+ */
 const fastenerTry = define({
   type: 'fastener.try',
   on: 'fastenerAttempt',
   says: 'Tried on a fastener',
   byHand: true,
-  payload: from('fastenerAttempt', 'jobId', 'fastenerId', 'way', 'result', 'note'),
-  needs: (p) => [{ table: 'fastener' as const, id: p.fastenerId }],
-  draft: (d, p, c) => {
+  payload: {
+    ...from('fastenerAttempt', 'jobId', 'fastenerId', 'way', 'result', 'note'),
+    // Earlier releases did not part the snapped one from the rest.
+    newId: optional(id()),
+  },
+  needs: (p) => [{ table: 'fastener' as const, id: p.fastenerId }, ...(p.newId ? [{ table: 'fastener' as const, id: p.newId }] : [])],
+  draft: (d, { newId, ...p }, c) => {
     const fastener = d.need('fastener', p.fastenerId);
     if (!fastener.state || fastener.affected === 0)
       throw new Refused({ code: 'not yet', message: `${fastener.size} is not in trouble any more.` });
@@ -104,8 +111,22 @@ const fastenerTry = define({
       const affected = fastener.affected - 1;
       d.set('fastener', fastener.id, { affected, ...(affected === 0 && { state: null }) });
     }
-    if (p.result === 'worse' && (fastener.state === 'corroded' || fastener.state === 'rounded'))
-      d.set('fastener', fastener.id, { state: 'snapped' });
+    if (p.result !== 'worse' || (fastener.state !== 'corroded' && fastener.state !== 'rounded')) return;
+    const apart = newId && fastener.affected > 1 && fastener.refitted < fastener.count;
+    if (!apart) return d.set('fastener', fastener.id, { state: 'snapped' });
+    const { count, affected, stepId, size, place } = fastener;
+    d.set('fastener', fastener.id, { count: count - 1, affected: affected - 1 });
+    d.insert('fastener', {
+      ...firstOf('fastener'),
+      id: newId,
+      jobId: p.jobId,
+      stepId,
+      size,
+      place,
+      count: 1,
+      state: 'snapped',
+      affected: 1,
+    });
   },
 });
 

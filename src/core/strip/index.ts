@@ -30,7 +30,7 @@ export { renewedWith, spokenBy, spokenOf, usualVerdict, wearsFor, wornPart, type
 export { openPieces, outcomesOf, pieceCode, pieceLift, piecesInTheWay, pieceWords, sparesOf } from './pieces';
 export { accountOf, parseFasteners, type ParsedFastener } from './account';
 export { linesOf, readStrip, stripFileOf, stripJson, stripTable, type StripFile, type StripRead } from './file';
-export { holesAt, outlinePath, placedOf, proportions, screwLetter, type Alike, type Placed, type Point } from './outline';
+export { holesAt, outlinePath, placedOf, proportions, screwLetter, screwsOf, type Alike, type Placed, type Point } from './outline';
 export { graphOf, mostDrawn, type StepGraph } from './graph';
 export { lastStripId, templateOf, usualKey, type LastStrip, type LastTime, type Template } from './template';
 export { torquesOf } from './torques';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { outlineShapes, type Fastener, type Hole } from '../state';
-import { holesAt, outlinePath, placedOf, proportions, type Alike } from '.';
+import { holesAt, outlinePath, placedOf, proportions, screwsOf, type Alike } from '.';
 
 const unit = fc.double({ min: 0, max: 1, noNaN: true });
 const point = fc.record({ x: unit, y: unit });
@@ -79,5 +79,29 @@ describe('an outline', () => {
       ['short', 1],
     ]);
     expect(empty).toBe(2);
+  });
+});
+
+describe('the screws of an outline', () => {
+  it('are those of its step, and those of its holes that a split has hung on another: the hole stays where it is', () => {
+    const screw = fc.record({ id: fc.uuid(), stepId: fc.constantFrom('cover', 'bracket', 'far') });
+    const drawn = fc.uniqueArray(screw, { selector: (s) => s.id, maxLength: 12 }).chain((screws) =>
+      fc.record({
+        screws: fc.constant(screws),
+        holes: fc.array(fc.record({ fastenerId: fc.constantFrom(null, 'gone', ...screws.map((s) => s.id)) }), { maxLength: 12 }),
+      }),
+    );
+    fc.assert(
+      fc.property(drawn, ({ screws, holes }) => {
+        const of = screwsOf('cover', screws as Fastener[], holes as Hole[]);
+        const own = screws.filter((s) => s.stepId === 'cover');
+        expect(of.slice(0, own.length)).toEqual(own);
+        const others = screws.filter((s) => s.stepId !== 'cover' && holes.some((h) => h.fastenerId === s.id));
+        expect(of.slice(own.length)).toEqual(others);
+        // No hole of a screw that is there stands without its letter.
+        const known = new Set(of.map((f) => f.id));
+        expect(holes.every((h) => h.fastenerId === null || h.fastenerId === 'gone' || known.has(h.fastenerId))).toBe(true);
+      }),
+    );
   });
 });

@@ -71,6 +71,18 @@ export function outlinePath({ shape, corners }: Pick<Outline, 'shape' | 'corners
   return points.length < 3 ? '' : `M${points.map(([x, y]) => `${n(x)} ${n(y)}`).join('L')}z`;
 }
 
+/**
+ * The screws of an outline: those of its step, then those that hang on another step by now and have their hole here all the same. The
+ * hole is in this cover whatever its screw came off with.
+ * @param stepId the step of the outline
+ * @param fasteners those of the job
+ * @param holes those of the outline
+ */
+export function screwsOf(stepId: string, fasteners: readonly Fastener[], holes: readonly Hole[]): Fastener[] {
+  const here = new Set(holes.map((h) => h.fastenerId));
+  return [...fasteners.filter((f) => f.stepId === stepId), ...fasteners.filter((f) => f.stepId !== stepId && here.has(f.id))];
+}
+
 /** How many holes a kind of screw has on an outline, and how many it should have. */
 export interface Placed {
   fastener: Fastener;

@@ -4,10 +4,10 @@ import { id, uid } from '../../../test/fixtures/commands';
 import { shipped } from '../../../test/fixtures/knowledge';
 import { after, run } from '../../../test/fixtures/state';
 import { effectOf, makeCommand } from '../command';
-import { fastenerStates, type State, type TableName } from '../state';
+import { fastenerStates, list, type State, type TableName } from '../state';
 import type { FastenerWay } from '../knowledge';
 import { closedOver } from '../handover/sections';
-import { ladderFor, troubleApproaches } from '.';
+import { accountOf, ladderFor, troubleApproaches } from '.';
 import { expectedCost, type Rung } from './trouble';
 
 const way = fc.record({
@@ -75,6 +75,28 @@ describe('what was tried on a fastener', () => {
     expect(fastener(run(one, attempt('heat', 'worked')))).toMatchObject({ state: null, affected: 0 });
     expect(fastener(run(two, attempt('to-and-fro', 'no luck')))).toMatchObject({ state: 'corroded', affected: 2 });
     expect(fastener(run(two, attempt('to-and-fro', 'worse')))).toMatchObject({ state: 'snapped' });
+    // Of two that are corroded one snaps: it is a kind of its own from then on, and the other is what it was.
+    const snaps = attempt('to-and-fro', 'worse');
+    const apart = run(two, { ...snaps, payload: { ...(snaps.payload as object), newId: uid(9700) } });
+    const [was, whole] = [fastener(two), fastener(apart)];
+    expect(whole).toMatchObject({ state: was.state, count: was.count - 1, affected: was.affected - 1 });
+    expect(apart.rows.fastener.get(uid(9700))).toMatchObject({
+      stepId: was.stepId,
+      size: was.size,
+      place: was.place,
+      count: 1,
+      affected: 1,
+      refitted: 0,
+      state: 'snapped',
+    });
+    // The last one that is left needs no kind of its own.
+    const last = attempt('to-and-fro', 'worse');
+    const both = run(apart, { ...last, payload: { ...(last.payload as object), newId: uid(9701) } });
+    expect(fastener(both)).toMatchObject({ state: 'snapped', count: was.count - 1, affected: 1 });
+    expect(both.rows.fastener.has(uid(9701))).toBe(false);
+    expect(accountOf(list(both, 'step'), list(both, 'fastener')).fastenersOut).toBe(
+      accountOf(list(two, 'step'), list(two, 'fastener')).fastenersOut,
+    );
   });
 
   it('is refused where nothing is in trouble', () => {

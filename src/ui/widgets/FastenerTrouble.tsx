@@ -115,7 +115,14 @@ function Way({ rung: { way, cost }, fastener, step, first }: { rung: Rung; faste
   const { knowledge, store, jobId } = useJob();
   const [open, setOpen] = useState(first);
   const tried = (result: WayResult) =>
-    void store.act('fastener.try', store.newId(), { jobId, fastenerId: fastener.id, way: way.id, result, note: null });
+    void store.act('fastener.try', store.newId(), {
+      jobId,
+      fastenerId: fastener.id,
+      way: way.id,
+      result,
+      note: null,
+      ...(result === 'worse' && { newId: store.newId() }),
+    });
   const { wait } = way;
   const begin = () => {
     const lookAgain = new Date(Date.now() + (wait ?? 0) * hourMs).toISOString();

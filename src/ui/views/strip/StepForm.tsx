@@ -177,6 +177,8 @@ export function StepForm() {
             stood={usual.now.last?.stood}
             onNote={(about, says) => setNotes((had) => ({ ...had, [about]: says }))}
             onSkip={() => usual.skip(usual.now!.step)}
+            leftOut={usual.leftOut}
+            onBringBack={usual.bringBack}
             onOther={() => setChoosing(true)}
           />
         )}

@@ -41,12 +41,15 @@ interface NotesProps {
   stood?: Readonly<Record<string, string>>;
   onNote: (about: string, says: string) => void;
   onSkip: () => void;
+  /** How many steps of the job were left out, and how they come back. */
+  leftOut: number;
+  onBringBack: () => void;
   /** Another job is picked, or none. */
   onOther: () => void;
 }
 
 /** What is noted of that step while it can be seen, under the button: what is left empty can be filled in at the step later. */
-export function UsualStepNotes({ step, notes, stood = {}, onNote, onSkip, onOther }: NotesProps) {
+export function UsualStepNotes({ step, notes, stood = {}, onNote, onSkip, leftOut, onBringBack, onOther }: NotesProps) {
   const [from, to] = step.minutes;
   return (
     <Box sx={{ ...look, display: 'grid', gap: 1 }} role="group" aria-label={`To note: ${step.part}`}>
@@ -71,6 +74,11 @@ export function UsualStepNotes({ step, notes, stood = {}, onNote, onSkip, onOthe
         <Button variant="text" onClick={onSkip} aria-label={`Leave out: ${step.part}`}>
           Leave out
         </Button>
+        {leftOut > 0 && (
+          <Button variant="text" onClick={onBringBack}>
+            Bring back {leftOut} left out
+          </Button>
+        )}
         <Button variant="text" onClick={onOther}>
           Another job
         </Button>

@@ -1,7 +1,8 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { comesBefore, factsOf, nextUsual, usualJobs, type UsualJob, type UsualStep } from '../../../core/knowledge';
 import type { FactKind } from '../../../core/state';
 import { lastStripId, templateOf, usualKey, type LastTime, type Template } from '../../../core/strip';
+import { useStoredDraft } from '../../controls/useStoredDraft';
 import type { JobStore } from '../../job/store';
 import { useJob } from '../../job/useJob';
 
@@ -13,14 +14,32 @@ export interface UsualJobView {
   chosen: string;
   choose: (id: string) => void;
   skip: (step: UsualStep) => void;
+  /** How many steps of it were left out, and how they come back. */
+  leftOut: number;
+  bringBack: () => void;
+}
+
+/** What is followed on this device and what of it was left out: still so after a reload. */
+interface Followed {
+  picked: string | null;
+  passed: readonly string[];
+}
+const nothing: Followed = { picked: null, passed: [] };
+
+function whole(kept: unknown): Followed {
+  const { picked, passed } = (kept ?? {}) as Partial<Record<keyof Followed, unknown>>;
+  return {
+    picked: typeof picked === 'string' ? picked : null,
+    passed: Array.isArray(passed) ? passed.filter((p): p is string => typeof p === 'string') : [],
+  };
 }
 
 /** The usual job that is being followed: the one that was picked, else that of the last step that was logged. */
 export function useUsualJob(): UsualJobView {
-  const { knowledge, rows, traced } = useJob();
+  const { knowledge, rows, traced, jobId } = useJob();
   const steps = rows('step').filter((s) => !s.refittedAt);
-  const [picked, setPicked] = useState<string | null>(null);
-  const [passed, setPassed] = useState<ReadonlySet<string>>(new Set());
+  const { value, change } = useStoredDraft(`ivrek-usual:${jobId}`, nothing, whole);
+  const { picked, passed } = value;
   const template = useLastStrip();
   const jobs = [...(template ? [template.job] : []), ...usualJobs(knowledge, factsOf(traced.bike, traced.job, knowledge))];
   const chosen = picked ?? steps.at(-1)?.usual?.split('/')[0] ?? '';
@@ -30,13 +49,16 @@ export function useUsualJob(): UsualJobView {
   // What had to be off for something that is off was off, logged or not.
   const done = new Set(logged.flatMap((id) => [id, ...comesBefore(job!.steps, id)]));
   const step = job && nextUsual(job, done);
+  const isOfJob = (key: string) => job !== undefined && job.steps.some((s) => usualKey(job, s, template) === key);
   const last = step && chosen === lastStripId ? (template?.last.get(step.id) ?? null) : null;
   return {
     jobs,
     now: job && step ? { job, step, done: done.size, last, key: usualKey(job, step, template) } : null,
     chosen,
-    choose: setPicked,
-    skip: (s) => setPassed(new Set([...passed, job ? usualKey(job, s, template) : `${chosen}/${s.id}`])),
+    choose: (id) => change({ ...value, picked: id }),
+    skip: (s) => job && change({ ...value, passed: [...passed, usualKey(job, s, template)] }),
+    leftOut: passed.filter(isOfJob).length,
+    bringBack: () => change({ ...value, passed: passed.filter((key) => !isOfJob(key)) }),
   };
 }
 

@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Fastener, Outline, Step } from '../../../core/state';
-import { holesAt, screwLetter, type Alike, type Point } from '../../../core/strip';
+import type { Outline, Step } from '../../../core/state';
+import { holesAt, screwLetter, screwsOf, type Alike, type Point } from '../../../core/strip';
 import { Choice } from '../../controls/Choice';
 import { Field } from '../../controls/Field';
 import { SelectField } from '../../controls/SelectField';
@@ -22,13 +22,13 @@ const alikes: { value: Alike['kind']; label: string }[] = [
 interface OutlineEditProps {
   step: Step;
   outline: Outline;
-  screws: readonly Fastener[];
 }
 
 /** Marks the holes of a cover: pick the screw, tap the hole, and its mirror images with it. */
-export function OutlineEdit({ step, outline, screws }: OutlineEditProps) {
+export function OutlineEdit({ step, outline }: OutlineEditProps) {
   const { store, rows, jobId } = useJob();
   const holes = rows('hole').filter((h) => h.outlineId === outline.id);
+  const screws = screwsOf(step.id, rows('fastener'), holes);
   const ids = screws.map((f) => f.id);
   const [screw, setScrew] = useState<string | null>(ids.at(0) ?? null);
   const [kind, setKind] = useState<Alike['kind']>('one');
@@ -85,7 +85,7 @@ export function OutlineEdit({ step, outline, screws }: OutlineEditProps) {
           />
           <Choice label="Holes at once" value={kind} options={alikes} clearable={false} onChange={(k) => setKind(k ?? 'one')} />
           {kind === 'round' && <Field label="How many round" value={count} onChange={(e) => setCount(e.target.value)} error={wrong} />}
-          <Screws screws={screws} holes={holes} />
+          <Screws stepId={step.id} screws={screws} holes={holes} />
           {holes.length > 0 && (
             <SelectField
               label="Change a hole"

@@ -1,5 +1,6 @@
 import type { APIRoute } from 'astro';
 import { list, stateOf } from '../../../../core/state';
+import { screwsOf } from '../../../../core/strip';
 import { pool } from '../../../../server/db/pool';
 import { outlinePdf } from '../../../../server/files/outlinePdf';
 import { json } from '../../../../server/http/body';
@@ -14,12 +15,13 @@ export const GET: APIRoute = async ({ params, locals, url }) => {
   const step = outline && state.rows.step.get(outline.stepId);
   if (!outline || !step || outline.jobId !== snapshot.jobId) return json({ message: 'There is no such outline on this job.' }, 404);
   const bike = list(state, 'bike').find((b) => b.id === state.rows.job.get(snapshot.jobId)?.bikeId)?.name ?? '';
+  const holes = list(state, 'hole').filter((h) => h.outlineId === outline.id);
   const pdf = await outlinePdf({
     bike,
     title: step.title,
     outline,
-    holes: list(state, 'hole').filter((h) => h.outlineId === outline.id),
-    screws: list(state, 'fastener').filter((f) => f.stepId === step.id),
+    holes,
+    screws: screwsOf(step.id, list(state, 'fastener'), holes),
   });
   return new Response(new Uint8Array(pdf), {
     headers: { 'content-type': 'application/pdf', 'content-disposition': 'inline; filename="card.pdf"', 'cache-control': 'no-store' },
