@@ -458,6 +458,7 @@ interface WearSheet {
   past: { sign: string; of: string }[];
   renews: { part: string; new: string[]; on?: Facts }[];
   plain: string[];
+  belongs: { to: string[]; parts: string[] }[];
 }
 
 /**
@@ -486,6 +487,20 @@ function misread(k: Knowledge, wanted: WearSheet): string[] {
     for (const n of named) if (!consumableOf(k.consumables, n)) wrong.push(`${part}: it is not known why ${n} goes back new`);
   }
   for (const part of wanted.plain) for (const n of renewedWith(k, part, {})) wrong.push(`${part}: a new ${n} with it, which it has not`);
+  const placed = new Set<string>();
+  const everything: Facts = {};
+  for (const { to, parts } of wanted.belongs)
+    for (const name of parts) {
+      const part = wornPart(k, name, everything);
+      if (!part) wrong.push(`there is no part '${name}'`);
+      else placed.add(part.id);
+      for (const id of Object.values(part?.wears ?? {}).flat()) {
+        const system = k.faults.find((f) => f.id === id)?.system;
+        if (system && !to.includes(system)) wrong.push(`${name}: speaks of ${id}, which is ${system}`);
+      }
+    }
+  for (const p of k.wornParts)
+    if (Object.keys(p.wears).length > 0 && !placed.has(p.id)) wrong.push(`${p.name}: nobody says where it belongs`);
   for (const { sign, of } of wanted.past) if (k.past.find((p) => p.name === sign)?.of !== of) wrong.push(`'${sign}' is no sign of a ${of}`);
   return wrong;
 }
