@@ -147,7 +147,11 @@ export class JobStore {
   takeEarlier(entries: readonly Heard[]): void {
     const known = new Set(this.confirmed.journal.map((e) => e.id));
     const mine = entries.filter((e) => !known.has(e.id) && belongs(e, this.snapshot.jobId, this.bikeId ?? ''));
-    const earlier = mine.map(({ personal: _, ...entry }): JournalEntry => entry);
+    const earlier = mine.map((e): JournalEntry => {
+      const entry: JournalEntry & Partial<Heard> = { ...e };
+      delete entry.personal;
+      return entry;
+    });
     this.from = null;
     this.confirmed = { ...this.confirmed, journal: [...earlier, ...this.confirmed.journal] };
     const there = new Set(earlier.map((e) => e.id));
