@@ -78,7 +78,8 @@ export const onRequest = defineMiddleware(async (context, next) => {
       return end(context.redirect(decision === 'not here' ? '/' : lan ? '/pair' : '/workshops'));
     }
     const { session: known } = locals;
-    if (!known || isApi) return end(await next());
+    // While it is worked on a page is another with every change of the code.
+    if (!known || isApi || import.meta.env.DEV) return end(await next());
     const ask = {
       method: request.method,
       pattern: context.routePattern,
