@@ -71,16 +71,22 @@ export function outlinePath({ shape, corners }: Pick<Outline, 'shape' | 'corners
   return points.length < 3 ? '' : `M${points.map(([x, y]) => `${n(x)} ${n(y)}`).join('L')}z`;
 }
 
+const natural = new Intl.Collator('en', { numeric: true });
+const bySize = (a: Fastener, b: Fastener) =>
+  natural.compare(a.size, b.size) || natural.compare(a.place ?? '', b.place ?? '') || (a.id < b.id ? -1 : 1);
+
 /**
- * The screws of an outline: those of its step, then those that hang on another step by now and have their hole here all the same. The
- * hole is in this cover whatever its screw came off with.
+ * The screws of an outline in the order of their letters: those of its step, then those that hang on another step by now and have their
+ * hole here all the same, as the hole is in this cover whatever its screw came off with. By size and place: rows of one entry have no
+ * order of their own, and a letter means the same on every device and on the card.
  * @param stepId the step of the outline
  * @param fasteners those of the job
  * @param holes those of the outline
  */
 export function screwsOf(stepId: string, fasteners: readonly Fastener[], holes: readonly Hole[]): Fastener[] {
   const here = new Set(holes.map((h) => h.fastenerId));
-  return [...fasteners.filter((f) => f.stepId === stepId), ...fasteners.filter((f) => f.stepId !== stepId && here.has(f.id))];
+  const others = fasteners.filter((f) => f.stepId !== stepId && here.has(f.id));
+  return [...fasteners.filter((f) => f.stepId === stepId).sort(bySize), ...others.sort(bySize)];
 }
 
 /** How many holes a kind of screw has on an outline, and how many it should have. */

@@ -67,6 +67,7 @@ export function StepForm() {
     const place = () => !before || store.act('step.place', stepId, { jobId, before }).ok;
     const follow = () => typed !== null || !usual.now || followed(store, jobId, stepId, usual.now, notes);
     if (!store.together(() => add() && place() && follow())) return;
+    if (typed === null && usual.now) usual.logged();
     void (async () => {
       for (const picture of pictures) setProblem(await addPhoto(used, { subject: 'step', subjectId: stepId }, picture));
     })();

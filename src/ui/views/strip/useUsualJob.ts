@@ -17,6 +17,8 @@ export interface UsualJobView {
   /** How many steps of it were left out, and how they come back. */
   leftOut: number;
   bringBack: () => void;
+  /** A step was logged: from then on it is the strip itself that says what is followed. */
+  logged: () => void;
 }
 
 /** What is followed on this device and what of it was left out: still so after a reload. */
@@ -58,6 +60,7 @@ export function useUsualJob(): UsualJobView {
     choose: (id) => change({ ...value, picked: id }),
     skip: (s) => job && change({ ...value, passed: [...passed, usualKey(job, s, template)] }),
     leftOut: passed.filter(isOfJob).length,
+    logged: () => picked && change({ ...value, picked: null }),
     bringBack: () => change({ ...value, passed: passed.filter((key) => !isOfJob(key)) }),
   };
 }

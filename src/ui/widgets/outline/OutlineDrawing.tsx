@@ -24,7 +24,10 @@ interface OutlineDrawingProps {
 /** An outline with its holes, each with the letter of its screw. Where it can be marked: a tap, or arrows and Enter. */
 export function OutlineDrawing({ name, outline, holes, screws, chosen = null, cursor, onCursor, onMark }: OutlineDrawingProps) {
   const [w, h] = proportions[outline.shape].map((p) => p * size);
-  const said = holes.map((x) => screwLetter(screws, x.fastenerId)).join(', ');
+  const said = holes
+    .map((x) => screwLetter(screws, x.fastenerId))
+    .sort()
+    .join(', ');
   const tapped = (e: PointerEvent<SVGSVGElement>) => {
     if (!onMark) return;
     const box = e.currentTarget.getBoundingClientRect();
