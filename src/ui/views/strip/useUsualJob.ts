@@ -36,7 +36,7 @@ function whole(kept: unknown): Followed {
   };
 }
 
-/** The usual job that is being followed: the one that was picked, else that of the last step that was logged. */
+/** The usual job that is being followed: the one that was picked, else that of the last step that followed one and is still off. */
 export function useUsualJob(): UsualJobView {
   const { knowledge, rows, traced, jobId } = useJob();
   const steps = rows('step').filter((s) => !s.refittedAt);
@@ -44,7 +44,8 @@ export function useUsualJob(): UsualJobView {
   const { picked, passed } = value;
   const template = useLastStrip();
   const jobs = [...(template ? [template.job] : []), ...usualJobs(knowledge, factsOf(traced.bike, traced.job, knowledge))];
-  const chosen = picked ?? steps.at(-1)?.usual?.split('/')[0] ?? '';
+  // A step of one's own in between does not end it.
+  const chosen = picked ?? steps.findLast((s) => s.usual)?.usual?.split('/')[0] ?? '';
   const job = jobs.find((j) => j.id === chosen);
   const off = new Set([...steps.flatMap((s) => (s.usual ? [s.usual] : [])), ...passed]);
   const logged = job?.steps.filter((s) => off.has(usualKey(job, s, template))).map((s) => s.id) ?? [];
