@@ -488,10 +488,9 @@ function misread(k: Knowledge, wanted: WearSheet): string[] {
   }
   for (const part of wanted.plain) for (const n of renewedWith(k, part, {})) wrong.push(`${part}: a new ${n} with it, which it has not`);
   const placed = new Set<string>();
-  const everything: Facts = {};
   for (const { to, parts } of wanted.belongs)
     for (const name of parts) {
-      const part = wornPart(k, name, everything);
+      const part = wornPart(k, name, {});
       if (!part) wrong.push(`there is no part '${name}'`);
       else placed.add(part.id);
       for (const id of Object.values(part?.wears ?? {}).flat()) {

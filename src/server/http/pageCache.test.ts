@@ -62,6 +62,13 @@ describe('a page that was drawn before', () => {
     expect(new Set(said).size).toBe(others.length);
   });
 
+  it('is packed as the device can unpack it', async () => {
+    const packed = async (accepts: string) => (await keptPage(ask({ accepts }), same, drawing().draw)).headers.get('content-encoding');
+    expect(await packed('gzip, deflate, br')).toBe('br');
+    expect(await packed('br;q=0, gzip;q=0.8')).toBe('gzip');
+    expect(await packed('br;q=0.5, gzip;q=0')).toBe('br');
+  });
+
   it('is not kept where an entry came in while it was drawn: the next one who asks has it', async () => {
     const page = ask();
     let stamp = 1;
@@ -78,6 +85,7 @@ describe('a page that was drawn before', () => {
     ['of a route that only sounds so', ask({ pattern: 'constructor' }), {}],
     ['that is sent', ask({ method: 'POST' }), {}],
     ['for a device that cannot unpack it', ask({ accepts: null }), {}],
+    ['for a device that wants none of it packed', ask({ accepts: 'gzip;q=0, br; q=0.0' }), {}],
     ['of a very long address', ask({ url: new URL(`http://127.0.0.1/job/1/trace?panel=${'x'.repeat(300)}`) }), {}],
   ])('is drawn each time where it is one %s', async (_, page, how) => {
     const { draw, drawn } = drawing(how);

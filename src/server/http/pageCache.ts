@@ -48,8 +48,12 @@ interface PageAsk {
   session: { shopId: string; personId: string | null };
 }
 
-const encodingOf = (accepts: string | null): Packed['encoding'] | null =>
-  /\bbr\b/.test(accepts ?? '') ? 'br' : /\bgzip\b/.test(accepts ?? '') ? 'gzip' : null;
+/** The better of the two that a device takes; one with a weight of nought it does not take (RFC 9110, 12.5.3). */
+function encodingOf(accepts: string | null): Packed['encoding'] | null {
+  const named = (accepts ?? '').split(',').map((one) => one.trim().split(/\s*;\s*/));
+  const taken = named.filter(([, weight = '']) => !/^q=0(\.0*)?$/.test(weight)).map(([name]) => name);
+  return (['br', 'gzip'] as const).find((e) => taken.includes(e)) ?? null;
+}
 
 const [gzipped, brotlied] = [promisify(gzip), promisify(brotliCompress)];
 /** Levels at which packing takes no longer than a page takes to be drawn. */
