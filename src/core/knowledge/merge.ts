@@ -52,11 +52,13 @@ export function withFigures(k: Knowledge, figures: readonly OwnFigure[]): { know
     return known ? [] : [`figure ${fault ?? test}: there is no ${fault !== undefined ? `fault '${fault}'` : `test '${test}'`}`];
   });
   const of = (what: 'fault' | 'test', id: string) => Object.assign({}, ...figures.filter((f) => f[what] === id)) as OwnFigure;
+  const told = new Set(figures.flatMap(({ fault, test }) => [fault, test]));
   const faults = k.faults.map((f) => {
+    if (!told.has(f.id)) return f;
     const { prior = f.prior, minutes = f.remedy.minutes, parts = f.remedy.parts } = of('fault', f.id);
     return { ...f, prior, remedy: { ...f.remedy, minutes, parts } };
   });
-  const tests = k.tests.map((t) => ({ ...t, minutes: of('test', t.id).minutes ?? t.minutes }));
+  const tests = k.tests.map((t) => (told.has(t.id) ? { ...t, minutes: of('test', t.id).minutes ?? t.minutes } : t));
   return { knowledge: { ...k, faults, tests }, problems };
 }
 

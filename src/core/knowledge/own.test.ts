@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { own } from '../../../test/fixtures/own';
 import { shipped } from '../../../test/fixtures/knowledge';
@@ -5,7 +6,8 @@ import { CaseMaker } from '../../../test/fixtures/case';
 import type { Own } from '../state';
 import { buildModel, rank, rowWords } from '../trace';
 import { trailOf } from '../trace/trail';
-import { mergeKnowledge, faultById, freeId, ownFile, ownProblems, testById, withOwn } from '.';
+import { mergeKnowledge, faultById, freeId, ownFile, ownProblems, testById, withOwn, type Fault, type FindingKind, type Test } from '.';
+import { unsound, unsoundEntries } from './unsound';
 
 const row = (what: Own['what'], body: unknown, patch: Partial<Own> = {}) =>
   ({ id: `row-${what}`, what, body, retired: false, versions: {}, ...patch }) as Own;
@@ -106,6 +108,69 @@ describe('what a shop knows itself', () => {
     expect(file).toEqual({ faults: [own.fault], findings: [own.finding], tests: [own.test] });
     expect(ownFile([{ ...all[0], retired: true } as Own])).toEqual({ faults: [{ ...own.fault, retired: true }] });
     expect(mergeKnowledge([{ name: 'own', content: file }], 'x').tests).toEqual([own.test]);
+  });
+});
+
+describe('entries looked at by themselves', () => {
+  const gone = ['gone'];
+  const faultErrors: Partial<Fault>[] = [
+    {},
+    { causes: { gone: 0.5 } },
+    { area: gone },
+    { applies: { gone: 'yes' } },
+    { replacedBy: 'gone' },
+    { leads: { gone: 0.5 } },
+  ];
+  const findingErrors: Partial<FindingKind>[] = [{}, { leak: 0.5 }, { symptom: { family: 'gone', words: 'gone' } }];
+  const testErrors: Partial<Test>[] = [
+    {},
+    { hazards: gone },
+    { needs: gone },
+    { after: gone },
+    { access: gone },
+    { moves: 'gone' },
+    { applies: { cooling: 'gone' } },
+    { outcomes: [{ id: 'a', says: 'a', find: { gone: 'yes' } }] },
+  ];
+  /** Copies of what ships, each with one of some errors, under an id of their own or under the one that is taken. */
+  const copies = <T extends { id: string }>(list: readonly T[], errors: readonly Partial<T>[], clash: boolean) =>
+    fc.array(
+      fc
+        .tuple(fc.nat(list.length - 1), fc.constantFrom(...errors), fc.boolean())
+        .map(([i, error, same]) => ({ ...list[i], ...error, id: same && clash ? list[i].id : `own-${i}` }) as T),
+      { maxLength: 3 },
+    );
+
+  it('are found wrong in the same things as among all that is known', () => {
+    const drawn = fc.record({
+      faults: copies(shipped.faults, faultErrors, true),
+      // One under an id that is taken speaks for the faults that name it as well, and is left out for the id.
+      findings: copies(shipped.findings, findingErrors, false),
+      tests: copies(shipped.tests, testErrors, true),
+    });
+    let wrong = 0;
+    fc.assert(
+      fc.property(drawn, (entries) => {
+        const k = {
+          ...shipped,
+          faults: [...shipped.faults, ...entries.faults],
+          findings: [...shipped.findings, ...entries.findings],
+          tests: [...shipped.tests, ...entries.tests],
+        };
+        const said = unsoundEntries(k, entries);
+        wrong += said.length;
+        expect([...said].sort()).toEqual([...unsound(k)].sort());
+      }),
+      { numRuns: 60 },
+    );
+    expect(wrong).toBeGreaterThan(60);
+  });
+
+  it('leave what ships as it is: a figure of one fault makes no other fault anew', () => {
+    const k = withOwn(shipped, all);
+    expect(faultById(k, 'coil-crack')).toBeDefined();
+    expect(faultById(k, 'coil-crack')).toBe(faultById(shipped, 'coil-crack'));
+    expect(faultById(k, 'points-dirty')).not.toBe(faultById(shipped, 'points-dirty'));
   });
 });
 

@@ -1,7 +1,7 @@
 import { unitOf } from '../quantity';
 import { testInSi, withFigures } from './merge';
 import { idle } from './idle';
-import { unsound } from './unsound';
+import { unsoundEntries } from './unsound';
 import { remedyDone, testDone } from './doings';
 import type { Fault, FindingKind, Knowledge, OwnEntry, OwnFigure, Test } from './types';
 
@@ -15,7 +15,10 @@ export interface OwnProblem {
 
 interface Merged {
   knowledge: Knowledge;
-  problems: OwnProblem[];
+  /** Entries that are left out. */
+  wrong: readonly OwnProblem[];
+  /** Entries that count. */
+  standing: readonly OwnEntry[];
 }
 
 /**
@@ -37,7 +40,8 @@ export function withOwn(base: Knowledge, rows: readonly OwnEntry[]): Knowledge {
  * @returns one problem an entry
  */
 export function ownProblems(base: Knowledge, rows: readonly OwnEntry[]): OwnProblem[] {
-  return mergedOf(base, rows).problems;
+  const { knowledge, wrong, standing } = mergedOf(base, rows);
+  return [...wrong, ...atEntries(standing, standing.length ? idle(knowledge) : [], true)];
 }
 
 /** The last few, since a screen looks at the shop's entries with and without its figures. */
@@ -45,7 +49,7 @@ const recent = new WeakMap<Knowledge, { key: string; merged: Merged }[]>();
 const mostRecent = 3;
 
 function mergedOf(base: Knowledge, rows: readonly OwnEntry[]): Merged {
-  if (rows.length === 0) return { knowledge: base, problems: [] };
+  if (rows.length === 0) return { knowledge: base, wrong: [], standing: [] };
   const ordered = [...rows].sort((a, b) => (a.id < b.id ? -1 : 1));
   const key = JSON.stringify(
     ordered.map(({ id, what, retired, body }) => [id, what, retired, body]),
@@ -74,18 +78,10 @@ function merge(base: Knowledge, rows: readonly OwnEntry[], key: string): Merged 
   for (;;) {
     const { knowledge, wrong } = put(base, standing);
     const bad = atEntries(standing, wrong, false);
-    if (bad.length === 0 && wrong.length) {
-      // It shows somewhere else than at the entry itself: none of them is trusted.
-      problems.push(...standing.map((r) => ({ rowId: r.id, says: wrong[0], idle: false })));
-      return { knowledge: base, problems };
-    }
-    if (bad.length === 0) {
-      problems.push(...atEntries(standing, idle(knowledge), true));
-      return { knowledge: { ...knowledge, hash: `${base.hash}+${shortHash(key)}` }, problems };
-    }
+    if (bad.length === 0) return { knowledge: { ...knowledge, hash: `${base.hash}+${shortHash(key)}` }, wrong: problems, standing };
     problems.push(...bad);
     standing = standing.filter((r) => !bad.some((b) => b.rowId === r.id));
-    if (standing.length === 0) return { knowledge: base, problems };
+    if (standing.length === 0) return { knowledge: base, wrong: problems, standing };
   }
 }
 
@@ -131,7 +127,13 @@ function put(base: Knowledge, rows: readonly OwnEntry[]): { knowledge: Knowledge
   }
   const own = { ...base, faults, findings, tests };
   const { knowledge, problems } = withFigures(own, figures);
-  return { knowledge, wrong: [...wrong, ...problems, ...unsound(knowledge)] };
+  // What ships was found sound when it was built, and an entry of one's own stands beside it and changes none of it.
+  const entries = {
+    faults: knowledge.faults.slice(base.faults.length),
+    findings: findings.slice(base.findings.length),
+    tests: knowledge.tests.slice(base.tests.length),
+  };
+  return { knowledge, wrong: [...wrong, ...problems, ...unsoundEntries(knowledge, entries)] };
 }
 
 /** FNV-1a over the text's UTF-16 units: tells two bodies of knowledge apart, guards against nothing. */

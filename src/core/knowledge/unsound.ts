@@ -159,7 +159,6 @@ function testUnsound({ say, lead, findings, found, isAttribute, values }: Ground
   if ((t.kind === 'swap') !== (t.moves !== undefined)) say(where, 'a swap, and only a swap, says what moves');
 }
 
-/** References that lead nowhere, ids used twice, strengths and leaks out of range: it cannot be used. */
 /** A word that means two things at once is understood by neither. */
 function vocabularyUnsound({ say }: ReturnType<typeof ground>, v: Knowledge['vocabulary']): void {
   const twice = (lists: readonly (readonly string[])[]) => {
@@ -252,6 +251,25 @@ function effectsUnsound({ k, say, ids, lead }: ReturnType<typeof ground>) {
   }
 }
 
+/**
+ * What is wrong with some entries of a body of knowledge, in a fraction of the time that all of it takes.
+ * @param k all that is known, the entries among it
+ * @param entries those that are looked at
+ * @returns sentences, each naming its place; ids used twice are told of whatever has them
+ */
+export function unsoundEntries(k: Knowledge, { faults, findings, tests }: Pick<Knowledge, 'faults' | 'findings' | 'tests'>): string[] {
+  const all = ground(k);
+  for (const f of findings) findingUnsound(all, f);
+  for (const f of faults) faultUnsound(all, f);
+  for (const t of tests) testUnsound(all, t);
+  return all.problems;
+}
+
+/**
+ * References that lead nowhere, ids used twice, strengths and leaks out of range: it cannot be used.
+ * @param k what is known
+ * @returns sentences, each naming its place; empty where all is sound
+ */
 export function unsound(k: Knowledge): string[] {
   const all = ground(k);
   accessUnsound(all);

@@ -387,3 +387,28 @@ describe('several things as one act', () => {
     expect(watches(store)).toEqual(['a']);
   });
 });
+
+describe('what is drawn anew', () => {
+  it('nothing of the tables, where nothing was missed, an outbox holds what is known, or a photo is on its way', () => {
+    const { store, kept } = storeWith();
+    store.act(...watch('a'));
+    store.takeUp(kept);
+    const { state } = store.get();
+    store.takeUp(kept);
+    store.caughtUp([], store.heardUpTo);
+    store.applyNews({ kind: 'photoPart', part: 0.5 });
+    store.applyNews({ kind: 'line', line: 'away' });
+    expect(store.get().state).toBe(state);
+    expect(store.get().photoPart).toBe(0.5);
+  });
+
+  it('the state without it, where what was done is turned down after it showed', () => {
+    const { store, kept } = storeWith();
+    store.caughtUp([], store.heardUpTo);
+    store.act(...watch('a'));
+    expect(watches(store)).toEqual(['a']);
+    const refusal = { code: 'missing', message: 'It is not there.' } as const;
+    store.applyNews({ kind: 'turnedDown', id: kept[0].id, type: 'watch.add', refusal });
+    expect(watches(store)).toEqual([]);
+  });
+});

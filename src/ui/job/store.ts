@@ -85,6 +85,8 @@ export class JobStore {
   private pending: Pending[] = [];
   private readonly buffered = new Map<number, Heard>();
   private view: JobView;
+  /** The last state that was built, and what it was built of. */
+  private last: { of: readonly unknown[]; state: State } | null = null;
   /** The act that is being put together. */
   private current: { id: string; items: OutboxItem[] } | null = null;
   private readonly listeners = new Set<() => void>();
@@ -469,6 +471,14 @@ export class JobStore {
 
   /** The view anew: what the server said, then what waits here. What does not fit just now is left to the server to answer. */
   private rebuild(patch: Partial<JobView> = {}): void {
+    const of = [this.confirmed, ...this.pending.flatMap((p) => [p.item, p.kept])];
+    // Made of the same it is the same, and nothing is drawn anew.
+    const { last } = this;
+    if (!(last?.of.length === of.length && of.every((x, i) => x === last.of[i]))) this.last = { of, state: this.built() };
+    this.publish({ ...this.view, ...patch, state: this.last!.state, waiting: this.waiting() });
+  }
+
+  private built(): State {
     let state = this.confirmed;
     for (const { item, kept } of this.pending) {
       const outcome = kept ? { ok: true as const, changes: kept.changes } : effectOf(state, item.command);
@@ -479,7 +489,7 @@ export class JobStore {
         // It stands on a line that was not heard yet; it shows once that has come.
       }
     }
-    this.publish({ ...this.view, ...patch, state, waiting: this.waiting() });
+    return state;
   }
 
   private publish(view: JobView): void {

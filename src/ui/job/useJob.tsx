@@ -2,7 +2,7 @@ import { createContext, useContext, useEffect, useState, useSyncExternalStore, t
 import { knowledge as shipped } from 'virtual:knowledge';
 import { withOwn, type Knowledge } from '../../core/knowledge';
 import type { Ranking } from '../../core/trace';
-import { type JobSnapshot as Snapshot, type Own, type TableName, type Tables } from '../../core/state';
+import { type JobSnapshot as Snapshot, type Own, type State, type TableName, type Tables } from '../../core/state';
 import { deviceFor, type Device } from '../device/device';
 import { askForPersistence } from '../device/storage';
 import type { OutboxItem } from '../device/types';
@@ -50,26 +50,40 @@ export function JobProvider({ snapshot, pending, ranking, standing, children }: 
 }
 
 export interface UsedJob extends JobHandle, Derived {
-  view: JobView;
+  /** With everything that waits already applied. */
+  state: State;
   jobId: string;
   /** Rows of one table that belong to this job, in the order they were made; the same array until one of them changes. */
   rows<T extends TableName>(table: T): Tables[T][];
 }
 
-/** The job of this screen; renders again whenever anything in it changes. */
-export function useJob(): UsedJob {
+function useHandle(): JobHandle {
   const held = useContext(JobContext);
   if (!held) throw new Error('useJob needs a JobProvider above it');
+  return held;
+}
+
+/** The job of this screen; renders again whenever something in its tables or its journal changes. */
+export function useJob(): UsedJob {
+  const held = useHandle();
   const { store } = held;
-  const view = useSyncExternalStore(store.subscribe, store.get, store.get);
+  const now = () => store.get().state;
+  const state = useSyncExternalStore(store.subscribe, now, now);
   const jobId = store.snapshot.jobId;
   return {
     ...held,
-    ...derived(view.state, jobId),
-    view,
+    ...derived(state, jobId),
+    state,
     jobId,
-    rows: (table) => jobRows(view.state, table, jobId),
+    rows: (table) => jobRows(state, table, jobId),
   };
+}
+
+/** One thing about this job's screen beside its tables, such as who works or how the line is; renders again when that changes. */
+export function useJobView<T>(pick: (view: JobView) => T): T {
+  const { store } = useHandle();
+  const now = () => pick(store.get());
+  return useSyncExternalStore(store.subscribe, now, now);
 }
 
 /** What the shop knows itself, for screens that belong to no job. */

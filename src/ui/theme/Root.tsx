@@ -32,7 +32,8 @@ export function Root({ awake = true, children }: { awake?: boolean; children: Re
     };
   }, []);
   return (
-    <ThemeProvider theme={theme} disableTransitionOnChange {...sheetIsInHead}>
+    // Colours are variables of the sheet: nothing that is drawn differs by the scheme, and needs no second drawing once that is known.
+    <ThemeProvider theme={theme} noSsr disableTransitionOnChange {...sheetIsInHead}>
       <CssBaseline />
       {children}
       {awake && <Awake />}

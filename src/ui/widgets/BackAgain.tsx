@@ -20,7 +20,7 @@ const nothing: Words = { words: '', symptoms: {} };
 const whole = (kept: unknown): Words => ({ ...nothing, ...(kept as Partial<Words> | null) });
 
 /** What another visit begins with: the bike, its book and its owner as they are, and what was measured on it before. */
-function nextVisit({ store, view, rows }: UsedJob, jobId: string): JobSnapshot {
+function nextVisit({ store, rows }: UsedJob, jobId: string): JobSnapshot {
   const { rows: all, earlier = [], journal, ...rest } = store.toSnapshot();
   const { bike, spec, erratum, substitute, owner, person, own } = all;
   const [steps, fasteners, facts] = [rows('step'), rows('fastener'), rows('fact')];
@@ -28,7 +28,6 @@ function nextVisit({ store, view, rows }: UsedJob, jobId: string): JobSnapshot {
     ...rest,
     jobId,
     rows: { bike, spec, erratum, substitute, owner, person, own },
-    personal: view.personal,
     journal: journal.filter((e) => e.jobId === null),
     earlier: [...earlier, ...rows('reading')] as Reading[],
     ...(steps.length > 0 && { lastStrip: { steps, fasteners, facts } }),
@@ -38,7 +37,7 @@ function nextVisit({ store, view, rows }: UsedJob, jobId: string): JobSnapshot {
 /** The bike was handed over and is back: only what is wrong now is asked; the rest is known. */
 export default function BackAgain() {
   const used = useJob();
-  const { store, device, view, traced, jobId } = used;
+  const { store, device, state, traced, jobId } = used;
   const { value, change, clear } = useStoredDraft(`ivrek-back:${jobId}`, nothing, whole);
   const [tried, setTried] = useState(false);
   const [busy, setBusy] = useState(false);
@@ -61,7 +60,7 @@ export default function BackAgain() {
       },
       { id: crypto.randomUUID(), madeAt: new Date().toISOString(), after: store.heardUpTo },
     );
-    const outcome = effectOf(view.state, command);
+    const outcome = effectOf(state, command);
     if (!outcome.ok) return setProblem(outcome.refusal.message);
     setBusy(true);
     const opening = await openJob(device, nextVisit(used, newJobId), {
@@ -69,7 +68,7 @@ export default function BackAgain() {
       shopId: store.snapshot.shop.id,
       jobId: newJobId,
       command,
-      actorId: view.actor?.id ?? null,
+      actorId: store.get().actor?.id ?? null,
       photos: [],
       changes: outcome.changes,
       state: 'waiting',

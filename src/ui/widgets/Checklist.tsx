@@ -8,8 +8,8 @@ import { Hazards } from './Hazards';
 
 /** A checklist of knowledge, with its cautions at the items they belong to. */
 export function Checklist({ listId, gates, without = [] }: { listId: string; gates?: boolean; without?: readonly string[] }) {
-  const { store, view, knowledge, jobId } = useJob();
-  const items = checklist(view.state, knowledge, jobId, listId).filter(
+  const { store, state, knowledge, jobId } = useJob();
+  const items = checklist(state, knowledge, jobId, listId).filter(
     (i) => (gates === undefined || Boolean(i.gate) === gates) && !without.includes(i.id),
   );
   const mark = (item: string, state: 'open' | 'done' | 'notNeeded') =>

@@ -4,14 +4,14 @@ import Drawer from '@mui/material/Drawer';
 import Typography from '@mui/material/Typography';
 import { actName } from '../job/actNames';
 import { casesOf, decide, type ConflictCase } from '../job/conflicts';
-import { useJob } from '../job/useJob';
+import { useJob, useJobView } from '../job/useJob';
 import { fieldName, valueWords } from './fieldNames';
 import { dayTime } from '../controls/times';
 
 /** Entries of this device that the server could not take as they were: both values, one tap to choose. */
 export default function Conflicts({ onClose }: { onClose: () => void }) {
-  const { view } = useJob();
-  const cases = casesOf(view.conflicts);
+  const conflicts = useJobView((v) => v.conflicts);
+  const cases = casesOf(conflicts);
   return (
     <Drawer
       anchor="right"

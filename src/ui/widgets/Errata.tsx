@@ -17,8 +17,8 @@ const emptyErratum = { quantity: '', page: '', says: '', right: '', source: '' }
 
 /** Where the manual of this bike is wrong: what it says, what is right, and how that is known. It stays with the bike. */
 export function Errata() {
-  const { store, view, traced, knowledge } = useJob();
-  const errata = list(view.state, 'erratum').filter((e) => e.bikeId === traced.bike.id);
+  const { store, state, traced, knowledge } = useJob();
+  const errata = list(state, 'erratum').filter((e) => e.bikeId === traced.bike.id);
   const [open, setOpen] = useState(false);
   const [form, setForm] = useState(emptyErratum);
   const [tried, setTried] = useState(false);

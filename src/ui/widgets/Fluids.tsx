@@ -19,13 +19,13 @@ const ml = (n: number): string => `${Math.round(n)} ml`;
 
 /** The ledger of fluids: what came out, what is in, what is still to fill, and what is to be changed. */
 export function Fluids() {
-  const { rows, knowledge, traced, view } = useJob();
+  const { rows, knowledge, traced, state } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const lines = fluidsOf(knowledge, { fluids: rows('fluid'), cleanings: rows('cleaning'), evidence: traced.evidence }, facts);
   const out = lines.filter((l) => l.out).length;
   const owed = lines.filter((l) => l.owed.length > 0).length;
   const [open, setOpen] = useState(false);
-  const errata = list(view.state, 'erratum').filter((e) => e.bikeId === traced.bike.id);
+  const errata = list(state, 'erratum').filter((e) => e.bikeId === traced.bike.id);
   return (
     <Card
       title="Fluids"

@@ -9,8 +9,8 @@ import { dayTime } from '../controls/times';
 
 /** Everything that was done on this job, newest first; each entry can be taken back where nothing builds on it. */
 export default function LogDrawer({ onClose }: { onClose: () => void }) {
-  const { store, view, jobId } = useJob();
-  const { journal } = view.state;
+  const { store, state, jobId } = useJob();
+  const { journal } = state;
   const takenBack = undoneIn(journal);
   return (
     <Drawer

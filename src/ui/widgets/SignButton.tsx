@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button, { type ButtonProps } from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type FormEvent } from 'react';
-import { useJob } from '../job/useJob';
+import { useJob, useJobView } from '../job/useJob';
 import { Field } from '../controls/Field';
 
 /**
@@ -14,8 +14,7 @@ export function SignButton({
   onSign,
   ...button
 }: { onSign: (name: string) => void; children: (name: string) => string } & Omit<ButtonProps, 'children' | 'onClick'>) {
-  const { view } = useJob();
-  const name = view.actor?.name;
+  const name = useJobView((v) => v.actor?.name);
   if (!name) return <ChooseWho />;
   return (
     <Button {...button} onClick={() => onSign(name)}>

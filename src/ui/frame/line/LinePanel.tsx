@@ -6,7 +6,7 @@ import { factsOf } from '../../../core/knowledge';
 import { limitFor } from '../../../core/measure';
 import { applyLine } from '../../job/applyLine';
 import { useThought } from '../../job/useThought';
-import { useJob } from '../../job/useJob';
+import { useJob, useJobView } from '../../job/useJob';
 import { LimitBar } from '../../widgets/LimitBar';
 import { infoOf } from '../../widgets/test/readingDraft';
 import { aheadMinutes } from '../../controls/times';
@@ -15,7 +15,9 @@ import type { PanelProps } from './BenchLine';
 /** Over the bench line: what it understood, what it might mean, how it could go on, or all that can be said. */
 export default function LinePanel({ text, chosen, open, desk, onText, onKept, onFocus }: PanelProps) {
   const used = useJob();
-  const { view, knowledge, traced, jobId, store } = used;
+  const { state, knowledge, traced, jobId, store } = used;
+  const actor = useJobView((v) => v.actor);
+  const personal = useJobView((v) => v.personal);
   const { ranking } = useThought();
   const [kept, setKept] = useState<{ words: string; entry: string | null } | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
@@ -26,7 +28,7 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
   }, [ranking]);
   const context = useMemo(
     (): LineContext => ({
-      state: view.state,
+      state,
       knowledge,
       traced,
       jobId,
@@ -34,10 +36,10 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
       now: new Date().toISOString(),
       aheadMinutes: aheadMinutes(),
       currency: store.snapshot.shop.currency,
-      actor: view.actor,
-      personal: view.personal,
+      actor,
+      personal,
     }),
-    [view, knowledge, traced, jobId, next, store],
+    [state, knowledge, traced, jobId, next, store, actor, personal],
   );
   const understanding = useMemo(() => understand(text, context), [text, context]);
   const keep = (index: number): boolean => {

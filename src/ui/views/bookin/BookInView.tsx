@@ -5,7 +5,7 @@ import Select from '@mui/material/Select';
 import ToggleButton from '@mui/material/ToggleButton';
 import type { SetOf } from '../../../core/command';
 import type { Bike } from '../../../core/state';
-import { useJob } from '../../job/useJob';
+import { useJob, useJobView } from '../../job/useJob';
 import { Column, Columns } from '../../controls/Columns';
 import { Choice } from '../../controls/Choice';
 import { AutosaveField } from '../../controls/AutosaveField';
@@ -207,9 +207,10 @@ function History() {
 }
 
 function OwnerPart() {
-  const { store, view, traced } = useJob();
-  const owner = traced.bike.ownerId ? view.state.rows.owner.get(traced.bike.ownerId) : undefined;
-  const known = owner?.personalId ? view.personal.find((p) => p.id === owner.personalId) : undefined;
+  const { store, state, traced } = useJob();
+  const personal = useJobView((v) => v.personal);
+  const owner = traced.bike.ownerId ? state.rows.owner.get(traced.bike.ownerId) : undefined;
+  const known = owner?.personalId ? personal.find((p) => p.id === owner.personalId) : undefined;
   if (!owner) return null;
   const set = (patch: { name?: string | null; phone?: string | null }) => {
     const id = store.newId();

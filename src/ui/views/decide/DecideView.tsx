@@ -11,10 +11,10 @@ import { Complaints } from '../../widgets/Complaints';
 
 /** What is known, what it has cost, what is still to come, and what the owner said yes to. */
 export default function DecideView() {
-  const { store, view, jobId, rows, traced } = useJob();
+  const { store, state, jobId, rows, traced } = useJob();
   const { currency } = store.snapshot.shop;
   const consent = rows('consent').at(-1);
-  const spent = spentCents(view.state, jobId);
+  const spent = spentCents(state, jobId);
   const toCome = billOf(
     rows('part').filter((p) => p.status === 'needed'),
     [],

@@ -1,7 +1,7 @@
 import { memo, useEffect, useMemo, type ReactNode } from 'react';
 import { spineOf, stages, type StageId } from '../../../core/stage';
 import { list } from '../../../core/state';
-import { useJob } from '../../job/useJob';
+import { useJob, useJobView } from '../../job/useJob';
 import { useStanding } from '../../job/useThought';
 import { ScreenFrame } from '../../frame/ScreenFrame';
 import { BenchLine } from '../../frame/line/BenchLine';
@@ -18,14 +18,15 @@ const Line = memo(function Line() {
 
 /** Frame of every stage of a job: the bar, the spine, what is unsent or refused, and the bench line. */
 export function Frame({ stage, hrefOf, children }: { stage: StageId; hrefOf(stage: StageId): string; children: ReactNode }) {
-  const { store, device, view, knowledge, jobId, traced } = useJob();
+  const { store, device, state, knowledge, jobId, traced } = useJob();
+  const actor = useJobView((v) => v.actor);
   const standing = useStanding();
-  const lines = useMemo(() => spineOf(view.state, knowledge, jobId, standing), [view.state, knowledge, jobId, standing]);
+  const lines = useMemo(() => spineOf(state, knowledge, jobId, standing), [state, knowledge, jobId, standing]);
   const { shop } = store.snapshot;
   useEffect(() => {
-    const people = list(view.state, 'person').map(({ id, name }) => ({ id, name }));
-    void device.saveWorkshop({ shop: { demo: false, ...shop }, actor: view.actor, people, own: list(view.state, 'own'), home: true });
-  }, [device, shop, view.actor, view.state]);
+    const people = list(state, 'person').map(({ id, name }) => ({ id, name }));
+    void device.saveWorkshop({ shop: { demo: false, ...shop }, actor, people, own: list(state, 'own'), home: true });
+  }, [device, shop, actor, state]);
   const title = `${traced.bike.name}: ${stages.find((s) => s.id === stage)!.name} · Ivrek`;
   useEffect(() => {
     document.title = title;

@@ -66,26 +66,27 @@ function useShown(way: Way, scrolled: ReadonlyMap<string, number>): void {
  */
 function useWokenAtOnce(): void {
   const [, again] = useReducer((n: number) => n + 1, 0);
-  useLayoutEffect(again, []);
+  useLayoutEffect(() => startTransition(again), []);
 }
-
-/** A page that is only passed through is spared the other stages. */
-const staysMs = 4000;
 
 /** What the stages fetch only once they are drawn. */
 const withStages = () => import('../../controls/DateInput');
 
-/** When one stays and there is nothing else to do the other stages are fetched, so that they are there at a tap. */
+/** When there is nothing else to do the other stages are fetched, one after the other, so that they are there at a tap. */
 function useFetchedAhead(): void {
   useEffect(() => {
+    const all = [...stages.map((s) => () => fetchStage(s.id)), withStages];
+    let over = false;
     let callOff = () => undefined as void;
-    const timer = setTimeout(() => {
-      callOff = whenIdle(() => {
-        for (const fetched of [...stages.map((s) => fetchStage(s.id)), withStages()]) void fetched.catch(() => undefined);
-      });
-    }, staysMs);
+    const fetchFrom = (i: number) => {
+      if (over || i === all.length) return;
+      const onward = () => fetchFrom(i + 1);
+      // One that cannot be had is asked for again when it is gone to.
+      callOff = whenIdle(() => void all[i]().then(onward, onward));
+    };
+    fetchFrom(0);
     return () => {
-      clearTimeout(timer);
+      over = true;
       callOff();
     };
   }, []);

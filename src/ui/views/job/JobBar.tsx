@@ -6,7 +6,7 @@ import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
 import { memo, useState } from 'react';
 import { list } from '../../../core/state';
-import { useJob } from '../../job/useJob';
+import { useJob, useJobView } from '../../job/useJob';
 import { actOf, isUndoable } from '../../../core/command';
 import { actsName } from '../../job/actNames';
 import { TopBar } from '../../frame/TopBar';
@@ -20,13 +20,14 @@ const WaitDialog = lazyPart(() => import('../../widgets/WaitDialog'));
 
 /** The bar over every stage of a job: which bike, who works, and what can be done with the job as a whole. */
 export const JobBar = memo(function JobBar() {
-  const { store, device, view, traced } = useJob();
+  const { store, device, state, traced } = useJob();
+  const actor = useJobView((v) => v.actor);
   const [keys, setKeys] = useSingleKeys();
   const [logOpen, setLogOpen] = useState(false);
   const [waiting, setWaiting] = useState(false);
   const { undo, redo } = store.targets();
   const { shop } = store.snapshot;
-  const people = list(view.state, 'person');
+  const people = list(state, 'person');
   const pick = (p: { id: string; name: string }) => (store.setActor(p), device.pickPerson(p));
   return (
     <>
@@ -34,10 +35,10 @@ export const JobBar = memo(function JobBar() {
         title={traced.bike.name}
         under={shop.name}
         find
-        people={whoActs(people, view.actor, pick)}
+        people={whoActs(people, actor, pick)}
         acts={[
           {
-            label: undo ? `Undo: ${actsName(actOf(view.state.journal, undo.id).filter((e) => isUndoable(e.type)))}` : 'Nothing to undo',
+            label: undo ? `Undo: ${actsName(actOf(state.journal, undo.id).filter((e) => isUndoable(e.type)))}` : 'Nothing to undo',
             icon: <Undo />,
             disabled: !undo,
             does: () => undo && store.undo(undo.id),
@@ -53,7 +54,7 @@ export const JobBar = memo(function JobBar() {
           },
         ]}
       >
-        <WhoWorks people={people} actor={view.actor} onPick={pick} />
+        <WhoWorks people={people} actor={actor} onPick={pick} />
       </TopBar>
       {waiting && <WaitDialog onClose={() => setWaiting(false)} />}
       {logOpen && <LogDrawer onClose={() => setLogOpen(false)} />}

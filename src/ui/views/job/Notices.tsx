@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo, useState } from 'react';
-import { useJob } from '../../job/useJob';
+import { useJob, useJobView } from '../../job/useJob';
 import { actName } from '../../job/actNames';
 import { useRoom } from '../../device/useDevice';
 import { ConnectionStatus } from '../../frame/ConnectionStatus';
@@ -13,7 +13,8 @@ const Tray = lazyPart(() => import('../../widgets/Conflicts'));
 
 /** What stands over every stage of a job: an entry that was refused, what is unsent, and what the job waits for. */
 export const Notices = memo(function Notices() {
-  const { store, view } = useJob();
+  const { store } = useJob();
+  const view = useJobView((v) => v);
   const [trayOpen, setTrayOpen] = useState(false);
   const needs = view.conflicts.filter((i) => i.state === 'refused').length;
   const room = useRoom(view.waiting);

@@ -14,9 +14,9 @@ import { Card } from '../../controls/Card';
 
 /** The first start: every gate shut until it is checked, and only then what to watch. */
 export default function StartView() {
-  const { store, view, knowledge, traced, jobId } = useJob();
+  const { store, state, knowledge, traced, jobId } = useJob();
   const liquid = factsOf(traced.bike, traced.job, knowledge).cooling !== 'air';
-  const gates = checklist(view.state, knowledge, jobId, 'first-start').filter((i) => i.gate);
+  const gates = checklist(state, knowledge, jobId, 'first-start').filter((i) => i.gate);
   const open = gates.filter((g) => g.mark?.state !== 'done');
   const { run } = useFitness();
   const { may } = run;

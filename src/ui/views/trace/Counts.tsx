@@ -5,8 +5,8 @@ import { useJob } from '../../job/useJob';
 
 /** That the shop's own closed jobs move the odds, by how much, and the way to leave them out here. */
 export function Counts() {
-  const { store, view, traced } = useJob();
-  const causes = view.state.experience?.causes ?? 0;
+  const { store, state, traced } = useJob();
+  const causes = state.experience?.causes ?? 0;
   if (causes === 0) return null;
   const counted = traced.job.counts !== 'no';
   const those = `The ${causes} ${causes === 1 ? 'cause' : 'causes'} this workshop has closed`;

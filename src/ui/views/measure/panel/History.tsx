@@ -23,12 +23,12 @@ const mostLines = 5;
  * words.
  */
 export default memo(function History({ quantities, panel }: { quantities: readonly string[]; panel: string }) {
-  const { store, view, knowledge, traced } = useJob();
+  const { store, state, knowledge, traced } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
-  const own = [...(store.snapshot.earlier ?? []), ...list(view.state, 'reading')].filter(
+  const own = [...(store.snapshot.earlier ?? []), ...list(state, 'reading')].filter(
     (r) => r.bikeId === traced.bike.id && quantities.includes(r.quantity) && valueOf(r) !== null,
   );
-  const said = list(view.state, 'finding')
+  const said = list(state, 'finding')
     .filter((f) => f.item === panel && f.jobId === traced.job.id)
     .slice(-mostLines)
     .reverse();

@@ -11,9 +11,9 @@ import type { PanelGroup } from '../../../../core/measure/panel';
 
 /** The wall behind the bench: every panel that has a use on this bike, hung under what it is for; the others on request. */
 export function PanelList() {
-  const { knowledge, traced, view, jobId } = useJob();
+  const { knowledge, traced, state, jobId } = useJob();
   const [all, setAll] = useState(false);
-  const subject = subjectOf(knowledge, traced, view.state);
+  const subject = subjectOf(knowledge, traced, state);
   const fit = panels.filter((p) => p.suits?.(subject) ?? true);
   const shown = all ? panels : fit;
   const others = panels.length - fit.length;

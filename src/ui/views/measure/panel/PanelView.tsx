@@ -110,7 +110,7 @@ function useKeeping(used: UsedJob, { panel, subject, draft, result, said, empty,
 /** A panel as it suits this bike, what stands typed in it or is shown by an instrument, and what it says to that. */
 function useJudged(used: UsedJob, bare: Panel) {
   const { knowledge, traced, jobId } = used;
-  const { state } = used.view;
+  const { state } = used;
   const subject = useMemo(() => subjectOf(knowledge, traced, state), [knowledge, traced, state]);
   const panel = useMemo(() => withAsked(withCircumstances(bare), subject), [bare, subject]);
   const { draft, change, clear } = useDraft(jobId, panel.id);

@@ -26,13 +26,13 @@ function limitsOf({ low, high, serviceLow, serviceHigh, unit }: Spec): string {
 
 /** This bike's own limits, each with where it says so. Where one stands here the general value steps back. */
 export function SpecSheet() {
-  const { knowledge, traced, view } = useJob();
+  const { knowledge, traced, state } = useJob();
   const facts = factsOf(traced.bike, traced.job, knowledge);
   const [draft, setDraft] = useState(emptyLimit);
   const [allOpen, setAllOpen] = useState(false);
-  const errata = list(view.state, 'erratum').filter((e) => e.bikeId === traced.bike.id);
+  const errata = list(state, 'erratum').filter((e) => e.bikeId === traced.bike.id);
   const who = (s: Spec) => {
-    const by = enteredBy(view.state, 'spec', s.id);
+    const by = enteredBy(state, 'spec', s.id);
     return by ? ` · entered ${by.name ? `by ${by.name}, ` : ''}${day(by.at)}` : '';
   };
   const nameOf = (quantity: string) => infoOf(knowledge, quantity, facts).name;
