@@ -3,6 +3,7 @@ import { pool } from './server/db/pool';
 import { decide, isRead, type AccessDecision } from './server/http/access';
 import { contentSecurityPolicy } from './server/http/csp';
 import { refuse } from './server/http/body';
+import { withGatheredStyles } from './server/http/gatherStyles';
 import { keptPage, shopStamp } from './server/http/pageCache';
 import { problemOf, type HttpProblem } from './server/http/problem';
 import { plainPage, troubleWords } from './server/http/trouble';
@@ -79,7 +80,8 @@ export const onRequest = defineMiddleware(async (context, next) => {
     }
     const { session: known } = locals;
     // While it is worked on a page is another with every change of the code.
-    if (!known || isApi || import.meta.env.DEV) return end(await next());
+    const drawn = async () => withGatheredStyles(await next());
+    if (!known || isApi || import.meta.env.DEV) return end(await drawn());
     const ask = {
       method: request.method,
       pattern: context.routePattern,
@@ -87,7 +89,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
       accepts: request.headers.get('accept-encoding'),
       session: known,
     };
-    const draw = async () => ({ response: await next(), whole: !locals.unfinished });
+    const draw = async () => ({ response: await drawn(), whole: !locals.unfinished });
     return end(await keptPage(ask, () => shopStamp(pool(), known.shopId), draw));
   } catch (error) {
     const problem = problemOf(error);
