@@ -54,6 +54,21 @@ describe('a ranking is worked out on this device', () => {
     expect(ranking).toMatchObject(odds);
   });
 
+  it('odds that stand there already are said to nobody', () => {
+    const thinker = thinking(rank(buildModel(shipped, answered.c)));
+    const { ranking } = thinker.get();
+    let heard = 0;
+    thinker.subscribe(() => heard++);
+    const model = buildModel(shipped, answered.c);
+    const odds = oddsOf(model, inferred(model.network, model.observations).posterior);
+    const { id } = Worker.last.asked.find((r) => r.kind === 'rank')!;
+    say({ id, kind: 'odds', odds: JSON.parse(JSON.stringify(odds)) as typeof odds });
+    expect(heard).toBe(0);
+    expect(thinker.get().ranking).toBe(ranking);
+    say({ id, kind: 'odds', odds: { ...odds, tooClose: !odds.tooClose } });
+    expect(heard).toBe(1);
+  });
+
   it('an answer to an older question is not taken', () => {
     const first = rank(buildModel(shipped, complained().c));
     const thinker = thinking(first);

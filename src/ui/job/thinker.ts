@@ -1,5 +1,15 @@
 import { knowledge } from 'virtual:knowledge';
-import { standing, type Instead, type Question, type Ranking, type Reason, type SchoolView, type TheoryView } from '../../core/trace';
+import { sameData } from '../../core/data';
+import {
+  standing,
+  type Instead,
+  type Odds,
+  type Question,
+  type Ranking,
+  type Reason,
+  type SchoolView,
+  type TheoryView,
+} from '../../core/trace';
 import type { RankReply, RankRequest } from '../../workers/rank';
 
 export interface SuspectReasons {
@@ -24,6 +34,12 @@ export interface Thought {
 
 /** What the odds depend on. */
 type About = Pick<Question, 'traced' | 'own'>;
+
+/** The ranking with other odds; the same one where they are what it has, as those of a page that came with it are. */
+function withOdds(ranking: Ranking, odds: Odds): Ranking {
+  const same = Object.entries(odds).every(([of, now]) => sameData(ranking[of as keyof Odds], now));
+  return same ? ranking : { ...ranking, ...odds };
+}
 
 /** Ranks one job's case in a worker that lives as long as the job is on the screen, and holds what came of it for every view. */
 export class Thinker {
@@ -120,12 +136,13 @@ export class Thinker {
       this.set({ reasons: { ...reasons, [r.key]: { start, now, theory, reasons: r.reasons } } });
     } else if (r.kind === 'ranking') this.set({ ranking: r.ranking, busy: false });
     // What is advised stands until the new advice is there, so that nothing is put forward that is taken back at once.
-    else if (r.kind === 'odds') this.set({ standing: standing(r.odds), ranking: ranking && { ...ranking, ...r.odds } });
+    else if (r.kind === 'odds') this.set({ standing: standing(r.odds), ranking: ranking && withOdds(ranking, r.odds) });
     else if (r.kind === 'instead') this.set({ instead: r.instead });
     else this.set({ schools: r.schools });
   }
 
   private set(change: Partial<Thought>): void {
+    if (Object.entries(change).every(([of, now]) => Object.is(now, this.thought[of as keyof Thought]))) return;
     this.thought = { ...this.thought, ...change };
     for (const l of this.listeners) l();
   }

@@ -9,11 +9,16 @@ import { allTaken, sendAgain } from './preHydrationInput';
 /** The provider takes this but its types do not name it: the page's head holds the sheet already (see css.ts). */
 const sheetIsInHead: object = { disableStyleSheetGeneration: true };
 
+let wake: () => void;
+/** Fulfilled when the page answers to hands and keys, and ever after. */
+export const pageAwake = new Promise<void>((done) => (wake = done));
+
 /** Says when the page answers to hands and keys: until then it is only a picture. Stands after everything that has to be awake. */
 export function Awake() {
   useEffect(() => {
     void allTaken().then(() => {
       document.documentElement.setAttribute('data-awake', '');
+      wake();
       sendAgain();
     });
   }, []);

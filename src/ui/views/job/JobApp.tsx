@@ -7,7 +7,7 @@ import { JobProvider } from '../../job/useJob';
 import { whenIdle } from '../../job/whenIdle';
 import type { OutboxItem } from '../../device/types';
 import { WhileBookedIn } from '../../widgets/WhileBookedIn';
-import { Root } from '../../theme/Root';
+import { pageAwake, Root } from '../../theme/Root';
 import { Frame } from './Frame';
 import { fetchStage, StageView } from './stageViews';
 
@@ -72,7 +72,7 @@ function useWokenAtOnce(): void {
 /** What the stages fetch only once they are drawn. */
 const withStages = () => import('../../controls/DateInput');
 
-/** When there is nothing else to do the other stages are fetched, one after the other, so that they are there at a tap. */
+/** When the page is awake and there is nothing else to do the other stages are fetched, one after the other, so that they are there at a tap. */
 function useFetchedAhead(): void {
   useEffect(() => {
     const all = [...stages.map((s) => () => fetchStage(s.id)), withStages];
@@ -84,7 +84,7 @@ function useFetchedAhead(): void {
       // One that cannot be had is asked for again when it is gone to.
       callOff = whenIdle(() => void all[i]().then(onward, onward));
     };
-    fetchFrom(0);
+    void pageAwake.then(() => fetchFrom(0));
     return () => {
       over = true;
       callOff();
