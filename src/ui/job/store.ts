@@ -85,6 +85,8 @@ export class JobStore {
   private pending: Pending[] = [];
   private readonly buffered = new Map<number, Heard>();
   private view: JobView;
+  /** What a page begins with: its parts wake one after the other, and each finds what it was drawn from. */
+  readonly first: JobView;
   /** The last state that was built, and what it was built of. */
   private last: { of: readonly unknown[]; state: State } | null = null;
   /** The act that is being put together. */
@@ -119,6 +121,7 @@ export class JobStore {
       unkept: false,
     };
     if (pending.length) this.takeUp(pending);
+    this.first = this.view;
   }
 
   get = (): JobView => this.view;

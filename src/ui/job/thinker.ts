@@ -50,6 +50,8 @@ export class Thinker {
   private about: About | null = null;
   private insteadOf = 0;
   private thought: Thought;
+  /** What a page begins with, as its parts were drawn from it. */
+  readonly first: Thought;
   private readonly listeners = new Set<() => void>();
 
   /** `first` stands until something else is known, and so does how many suspects are worth a look. */
@@ -62,6 +64,7 @@ export class Thinker {
       reasons: {},
       busy: false,
     };
+    this.first = this.thought;
   }
 
   get = (): Thought => this.thought;

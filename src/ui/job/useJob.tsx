@@ -67,8 +67,11 @@ function useHandle(): JobHandle {
 export function useJob(): UsedJob {
   const held = useHandle();
   const { store } = held;
-  const now = () => store.get().state;
-  const state = useSyncExternalStore(store.subscribe, now, now);
+  const state = useSyncExternalStore(
+    store.subscribe,
+    () => store.get().state,
+    () => store.first.state,
+  );
   const jobId = store.snapshot.jobId;
   return {
     ...held,
@@ -82,8 +85,11 @@ export function useJob(): UsedJob {
 /** One thing about this job's screen beside its tables, such as who works or how the line is; renders again when that changes. */
 export function useJobView<T>(pick: (view: JobView) => T): T {
   const { store } = useHandle();
-  const now = () => pick(store.get());
-  return useSyncExternalStore(store.subscribe, now, now);
+  return useSyncExternalStore(
+    store.subscribe,
+    () => pick(store.get()),
+    () => pick(store.first),
+  );
 }
 
 /** What the shop knows itself, for screens that belong to no job. */
@@ -95,7 +101,10 @@ const still = () => () => undefined;
 export function useKnowledge(): Knowledge {
   const store = useContext(JobContext)?.store;
   const around = useContext(OwnContext);
-  const here = () => store?.get().state.rows.own ?? nothing;
-  const rows = useSyncExternalStore(store?.subscribe ?? still, here, here);
+  const rows = useSyncExternalStore(
+    store?.subscribe ?? still,
+    () => store?.get().state.rows.own ?? nothing,
+    () => store?.first.state.rows.own ?? nothing,
+  );
   return withOwn(shipped, store ? [...rows.values()] : around);
 }

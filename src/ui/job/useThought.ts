@@ -12,7 +12,7 @@ export interface UsedThought extends Thought {
 export function useThought(): UsedThought {
   const { thinker, traced, own, agreedLeft } = useJob();
   useEffect(() => thinker.think({ traced, own, agreedLeft }), [thinker, traced, own, agreedLeft]);
-  const thought = useSyncExternalStore(thinker.subscribe, thinker.get, thinker.get);
+  const thought = useSyncExternalStore(thinker.subscribe, thinker.get, () => thinker.first);
   return { ...thought, explain: thinker.explain, askInstead: thinker.askInstead };
 }
 
@@ -20,6 +20,9 @@ export function useThought(): UsedThought {
 export function useStanding(): number | null {
   const { thinker, traced, own } = useJob();
   useEffect(() => whenIdle(() => thinker.glance({ traced, own })), [thinker, traced, own]);
-  const standing = () => thinker.get().standing;
-  return useSyncExternalStore(thinker.subscribe, standing, standing);
+  return useSyncExternalStore(
+    thinker.subscribe,
+    () => thinker.get().standing,
+    () => thinker.first.standing,
+  );
 }

@@ -2,14 +2,19 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useContext, useSyncExternalStore, type ReactNode } from 'react';
+import type { JobView } from '../job/store';
 import { JobContext } from '../job/useJob';
 import { TopBar } from '../frame/TopBar';
 
 /** Screens of a job stand while the job does: where its booking in is undone, here or on another device, it can be put back. */
 export function WhileBookedIn({ children }: { children: ReactNode }) {
   const { store } = useContext(JobContext)!;
-  const has = () => store.get().state.rows.job.has(store.snapshot.jobId);
-  const there = useSyncExternalStore(store.subscribe, has, has);
+  const isIn = ({ state }: JobView) => state.rows.job.has(store.snapshot.jobId);
+  const there = useSyncExternalStore(
+    store.subscribe,
+    () => isIn(store.get()),
+    () => isIn(store.first),
+  );
   if (there) return children;
   const { redo } = store.targets();
   return (
