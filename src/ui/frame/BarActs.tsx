@@ -1,10 +1,8 @@
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
-import ListItemIcon from '@mui/material/ListItemIcon';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
 import MoreVert from '@mui/icons-material/MoreVert';
 import { useState, type ReactNode } from 'react';
+import { lazyPart } from '../controls/lazyPart';
 
 /** Something that can be done from the plank. */
 export interface BarAct {
@@ -19,6 +17,9 @@ export interface BarAct {
   menuOnly?: boolean;
   selected?: boolean;
 }
+
+/** No screen needs a menu before a button of it is pressed. */
+export const ActsMenu = lazyPart(() => import('./ActsMenu'));
 
 const link = (act: BarAct) =>
   typeof act.does === 'string' ? { component: 'a' as const, href: act.does } : { onClick: act.does as () => void };
@@ -58,23 +59,7 @@ export function MoreActs({ acts }: { acts: readonly BarAct[] }) {
       >
         <MoreVert />
       </IconButton>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {rest.map((act) => (
-          <MenuItem
-            key={act.label}
-            disabled={act.disabled}
-            selected={act.selected}
-            {...(typeof act.does === 'string' ? { component: 'a', href: act.does } : {})}
-            onClick={() => {
-              setAnchor(null);
-              if (typeof act.does === 'function') act.does();
-            }}
-          >
-            <ListItemIcon>{act.icon}</ListItemIcon>
-            {act.label}
-          </MenuItem>
-        ))}
-      </Menu>
+      {anchor && <ActsMenu anchor={anchor} acts={rest} onClose={() => setAnchor(null)} />}
     </Box>
   );
 }

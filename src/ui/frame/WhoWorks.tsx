@@ -1,10 +1,8 @@
 import Button from '@mui/material/Button';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
 import PersonOutlined from '@mui/icons-material/PersonOutlined';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
-import type { BarAct } from './BarActs';
+import { ActsMenu, type BarAct } from './BarActs';
 
 interface Named {
   id: string;
@@ -31,20 +29,17 @@ export function WhoWorks({ people, actor, onPick }: { people: readonly Named[]; 
           {name ?? 'Who?'}
         </Box>
       </Button>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {people.map(({ id, name: each }) => (
-          <MenuItem
-            key={id}
-            selected={actor?.id === id}
-            onClick={() => {
-              setAnchor(null);
-              onPick({ id, name: each });
-            }}
-          >
-            {each}
-          </MenuItem>
-        ))}
-      </Menu>
+      {anchor && (
+        <ActsMenu
+          anchor={anchor}
+          acts={people.map(({ id, name: each }) => ({
+            label: each,
+            selected: actor?.id === id,
+            does: () => void onPick({ id, name: each }),
+          }))}
+          onClose={() => setAnchor(null)}
+        />
+      )}
     </>
   );
 }

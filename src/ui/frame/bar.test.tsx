@@ -40,7 +40,9 @@ describe('the acts of the plank', () => {
     const does = vi.fn();
     render(<MoreActs acts={acts(does)} />);
     fireEvent.click(screen.getByLabelText('More'));
-    expect(screen.getAllByRole('menuitem').map((m) => m.textContent)).toEqual(['Redo', 'Tablets', 'Only there']);
+    // It is fetched when it is opened.
+    const items = await screen.findAllByRole('menuitem', {}, { timeout: 30_000 });
+    expect(items.map((m) => m.textContent)).toEqual(['Redo', 'Tablets', 'Only there']);
     expect(screen.getByRole('menuitem', { name: 'Tablets' })).toHaveAttribute('href', '/devices');
     fireEvent.click(screen.getByRole('menuitem', { name: 'Only there' }));
     expect(does).toHaveBeenCalledOnce();
@@ -59,11 +61,11 @@ describe('who works', () => {
     { id: 't', name: 'Tam Veley' },
   ];
 
-  it('is named, and another is picked with two taps', () => {
+  it('is named, and another is picked with two taps', async () => {
     const pick = vi.fn();
     render(<WhoWorks people={people} actor={people[0]} onPick={pick} />);
     fireEvent.click(screen.getByRole('button', { name: 'Working: Ines Corrow' }));
-    fireEvent.click(screen.getByRole('menuitem', { name: 'Tam Veley' }));
+    fireEvent.click(await screen.findByRole('menuitem', { name: 'Tam Veley' }, { timeout: 30_000 }));
     expect(pick).toHaveBeenCalledWith(people[1]);
   });
 

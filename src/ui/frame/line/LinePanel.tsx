@@ -3,30 +3,26 @@ import Button from '@mui/material/Button';
 import { useEffect, useMemo, useState } from 'react';
 import { subjects, understand, type LineContext, type Meaning } from '../../../core/line';
 import { factsOf } from '../../../core/knowledge';
+import type { Ranking } from '../../../core/trace';
 import { limitFor } from '../../../core/measure';
 import { applyLine } from '../../job/applyLine';
 import { useThought } from '../../job/useThought';
-import { useJob, useJobView } from '../../job/useJob';
+import { useJob, useJobView, type UsedJob } from '../../job/useJob';
 import { LimitBar } from '../../widgets/LimitBar';
 import { infoOf } from '../../widgets/test/readingDraft';
 import { aheadMinutes } from '../../controls/times';
 import type { PanelProps } from './BenchLine';
 
-/** Over the bench line: what it understood, what it might mean, how it could go on, or all that can be said. */
-export default function LinePanel({ text, chosen, open, desk, onText, onKept, onFocus }: PanelProps) {
-  const used = useJob();
-  const { state, knowledge, traced, jobId, store } = used;
+/** What a line is understood by: the job as it stands, who works, and the test that is worth doing next. */
+function useLineContext({ state, knowledge, traced, jobId, store }: UsedJob, ranking: Ranking | null): LineContext {
   const actor = useJobView((v) => v.actor);
   const personal = useJobView((v) => v.personal);
-  const { ranking } = useThought();
-  const [kept, setKept] = useState<{ words: string; entry: string | null } | null>(null);
-  const [refused, setRefused] = useState<string | null>(null);
   const next = useMemo(() => {
     const best = ranking?.next;
     const t = best?.kind === 'test' ? ranking?.tests.find((x) => x.key === best.key) : undefined;
     return t ? { testId: t.testId, position: t.position } : null;
   }, [ranking]);
-  const context = useMemo(
+  return useMemo(
     (): LineContext => ({
       state,
       knowledge,
@@ -41,6 +37,16 @@ export default function LinePanel({ text, chosen, open, desk, onText, onKept, on
     }),
     [state, knowledge, traced, jobId, next, store, actor, personal],
   );
+}
+
+/** Over the bench line: what it understood, what it might mean, how it could go on, or all that can be said. */
+export default function LinePanel({ text, chosen, open, desk, onText, onKept, onFocus }: PanelProps) {
+  const used = useJob();
+  const { store } = used;
+  const { ranking } = useThought();
+  const [kept, setKept] = useState<{ words: string; entry: string | null } | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const context = useLineContext(used, ranking);
   const understanding = useMemo(() => understand(text, context), [text, context]);
   const keep = (index: number): boolean => {
     const meaning = understanding.meanings[index];

@@ -69,13 +69,13 @@ function useWokenAtOnce(): void {
   useLayoutEffect(() => startTransition(again), []);
 }
 
-/** What the stages fetch only once they are drawn. */
-const withStages = () => import('../../controls/DateInput');
+/** What is fetched only once it is drawn, or pressed. */
+const withStages = [() => import('../../controls/DateInput'), () => import('../../frame/ActsMenu')];
 
 /** When the page is awake and there is nothing else to do the other stages are fetched, one after the other, so that they are there at a tap. */
 function useFetchedAhead(): void {
   useEffect(() => {
-    const all = [...stages.map((s) => () => fetchStage(s.id)), withStages];
+    const all: (() => Promise<unknown>)[] = [...stages.map((s) => () => fetchStage(s.id)), ...withStages];
     let over = false;
     let callOff = () => undefined as void;
     const fetchFrom = (i: number) => {

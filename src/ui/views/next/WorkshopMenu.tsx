@@ -1,6 +1,4 @@
 import Button from '@mui/material/Button';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
 import CalendarMonth from '@mui/icons-material/CalendarMonthOutlined';
 import Logout from '@mui/icons-material/LogoutOutlined';
 import MenuBook from '@mui/icons-material/MenuBookOutlined';
@@ -9,7 +7,7 @@ import Tablet from '@mui/icons-material/TabletOutlined';
 import Warehouse from '@mui/icons-material/WarehouseOutlined';
 import { useState } from 'react';
 import { call } from '../../device/client';
-import type { BarAct } from '../../frame/BarActs';
+import { ActsMenu, type BarAct } from '../../frame/BarActs';
 
 /** What belongs to the workshop as a whole. */
 export const workshopActs = (home: boolean): BarAct[] => [
@@ -45,19 +43,9 @@ export function WorkshopMenu({ home }: { home: boolean }) {
       >
         Workshop
       </Button>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {workshopActs(home).map(({ does, label }) =>
-          typeof does === 'string' ? (
-            <MenuItem key={label} component="a" href={does}>
-              {label}
-            </MenuItem>
-          ) : (
-            <MenuItem key={label} onClick={() => does()}>
-              {label}
-            </MenuItem>
-          ),
-        )}
-      </Menu>
+      {anchor && (
+        <ActsMenu anchor={anchor} acts={workshopActs(home).map(({ label, does }) => ({ label, does }))} onClose={() => setAnchor(null)} />
+      )}
     </>
   );
 }
