@@ -40,8 +40,8 @@ test('every stage is there at a tap while the server is away, once the page had 
   page.on('requestfinished', (r) => void underWay.delete(r));
   page.on('requestfailed', (r) => void underWay.delete(r));
   await bookIn(page);
-  // The other stages are fetched when there is nothing else to do, the last of them last.
-  await page.waitForFunction(() => performance.getEntriesByType('resource').some((r) => /HandOverView/.test(r.name)));
+  // The other stages are fetched when there is nothing else to do, then what they want once they are drawn, menus last.
+  await page.waitForFunction(() => performance.getEntriesByType('resource').some((r) => /ActsMenu/.test(r.name)));
   await expect.poll(() => underWay.size).toBe(0);
   await page.context().setOffline(true);
   for (const name of names) {
