@@ -144,7 +144,7 @@ describe('entries looked at by themselves', () => {
   it('are found wrong in the same things as among all that is known', () => {
     const drawn = fc.record({
       faults: copies(shipped.faults, faultErrors, true),
-      // One under an id that is taken speaks for the faults that name it as well, and is left out for the id.
+      // One under an id that is taken is left out for that; until then faults that name it are held against its grades.
       findings: copies(shipped.findings, findingErrors, false),
       tests: copies(shipped.tests, testErrors, true),
     });

@@ -88,7 +88,7 @@ export class JobStore {
   /** What a page begins with: its parts wake one after the other, and each finds what it was drawn from. */
   readonly first: JobView;
   /** The last state that was built, and what it was built of. */
-  private last: { of: readonly unknown[]; state: State } | null = null;
+  private built: { of: readonly unknown[]; state: State } | null = null;
   /** The act that is being put together. */
   private current: { id: string; items: OutboxItem[] } | null = null;
   private readonly listeners = new Set<() => void>();
@@ -476,12 +476,13 @@ export class JobStore {
   private rebuild(patch: Partial<JobView> = {}): void {
     const of = [this.confirmed, ...this.pending.flatMap((p) => [p.item, p.kept])];
     // Made of the same it is the same, and nothing is drawn anew.
-    const { last } = this;
-    if (!(last?.of.length === of.length && of.every((x, i) => x === last.of[i]))) this.last = { of, state: this.built() };
-    this.publish({ ...this.view, ...patch, state: this.last!.state, waiting: this.waiting() });
+    const there = this.built;
+    const built = there?.of.length === of.length && of.every((x, i) => x === there.of[i]) ? there : { of, state: this.build() };
+    this.built = built;
+    this.publish({ ...this.view, ...patch, state: built.state, waiting: this.waiting() });
   }
 
-  private built(): State {
+  private build(): State {
     let state = this.confirmed;
     for (const { item, kept } of this.pending) {
       const outcome = kept ? { ok: true as const, changes: kept.changes } : effectOf(state, item.command);

@@ -61,10 +61,10 @@ function useShown(way: Way, scrolled: ReadonlyMap<string, number>): void {
 }
 
 /**
- * A part that can be hidden is woken last of all by itself, when the browser has nothing else to do; drawn once more it is woken at
- * once, and a hand that is quick finds it awake.
+ * A part that can be hidden is woken last of all by itself, when the browser has nothing else to do; drawn once more it is woken next,
+ * in pieces that hold up no hand.
  */
-function useWokenAtOnce(): void {
+function useWokenNext(): void {
   const [, again] = useReducer((n: number) => n + 1, 0);
   useLayoutEffect(() => startTransition(again), []);
 }
@@ -121,7 +121,7 @@ export default function JobApp({ snapshot, stage, panel = null, ranking = null, 
   }, [jobId]);
   useShown(way, scrolled.current);
   useFetchedAhead();
-  useWokenAtOnce();
+  useWokenNext();
   return (
     <Root awake={false}>
       <JobProvider snapshot={snapshot} pending={pending} ranking={ranking} standing={standing}>

@@ -11,16 +11,22 @@ import { lazyPart } from '../../controls/lazyPart';
 
 const Tray = lazyPart(() => import('../../widgets/Conflicts'));
 
+/** How the line is and what waits; a photo on its way draws this and nothing else. */
+function Status() {
+  const { line, waiting, unkept, photoPart } = useJobView((v) => v);
+  return <ConnectionStatus line={line} waiting={waiting} room={useRoom(waiting)} unkept={unkept} photoPart={photoPart} />;
+}
+
 /** What stands over every stage of a job: an entry that was refused, what is unsent, and what the job waits for. */
 export const Notices = memo(function Notices() {
   const { store } = useJob();
-  const view = useJobView((v) => v);
+  const refused = useJobView((v) => v.refused);
+  const conflicts = useJobView((v) => v.conflicts);
   const [trayOpen, setTrayOpen] = useState(false);
-  const needs = view.conflicts.filter((i) => i.state === 'refused').length;
-  const room = useRoom(view.waiting);
+  const needs = conflicts.filter((i) => i.state === 'refused').length;
   return (
     <>
-      {view.refused && (
+      {refused && (
         <Alert
           severity="warning"
           role="alert"
@@ -31,13 +37,13 @@ export const Notices = memo(function Notices() {
             </Button>
           }
         >
-          {view.refused.refusal.message}
-          {view.refused.refusal.entries?.map((e) => (
+          {refused.refusal.message}
+          {refused.refusal.entries?.map((e) => (
             <Box key={e.id}>{actName(e)}</Box>
           ))}
         </Alert>
       )}
-      <ConnectionStatus line={view.line} waiting={view.waiting} room={room} unkept={view.unkept} photoPart={view.photoPart} />
+      <Status />
       {needs > 0 && (
         <Alert
           severity="warning"
